@@ -1,0 +1,170 @@
+import { z } from 'zod';
+import { formSchema } from '#core/form/index.ts';
+import { routeSchema } from '#core/signoff/index.ts';
+import { endpoint, none } from './endpoint.ts';
+import * as s from './schemas.ts';
+
+const key = z.object({ key: z.string() });
+const record = z.object({ key: z.string(), id: s.uuidSchema });
+const nothing = z.null();
+
+/** Every call there is. The server must answer each, and answers no other. */
+export const api = {
+  health: endpoint('get', '/api/health', 'Whether the server and its database answer', {
+    params: none,
+    query: none,
+    body: none,
+    answer: z.object({ status: z.string(), version: z.string(), database: z.string() }),
+    open: true,
+  }),
+  sessionInfo: endpoint('get', '/api/session', 'Who is signed in, and in the demonstration who may be', {
+    params: none,
+    query: none,
+    body: none,
+    answer: s.sessionInfoSchema,
+    open: true,
+  }),
+  signIn: endpoint('post', '/api/session', 'Sign in; in the demonstration without a password', {
+    params: none,
+    query: none,
+    body: z.strictObject({ person: z.string().max(320), password: z.string().max(1000).optional() }),
+    answer: s.meSchema,
+    open: true,
+  }),
+  signOut: endpoint('delete', '/api/session', 'Sign out', {
+    params: none,
+    query: none,
+    body: none,
+    answer: nothing,
+    open: true,
+    status: 204,
+  }),
+  me: endpoint('get', '/api/me', 'The person signed in', { params: none, query: none, body: none, answer: s.meSchema }),
+  workspace: endpoint('get', '/api/workspace', 'The definitions this person may see', {
+    params: none,
+    query: none,
+    body: none,
+    answer: s.workspaceAnswerSchema,
+  }),
+  rehearse: endpoint('post', '/api/workspace/rehearse', 'What a change to registers, choice lists and roles would do', {
+    params: none,
+    query: none,
+    body: s.changesSchema,
+    answer: s.planSchema,
+    setup: true,
+  }),
+  carryOut: endpoint('post', '/api/workspace/carry-out', 'Do what was rehearsed, in one transaction', {
+    params: none,
+    query: none,
+    body: s.changesSchema,
+    answer: s.planSchema,
+    setup: true,
+  }),
+  keepForm: endpoint('put', '/api/forms/{key}/draft', 'Keep a draft of a form', {
+    params: key,
+    query: none,
+    body: formSchema,
+    answer: s.formSummarySchema,
+    setup: true,
+  }),
+  publishForm: endpoint(
+    'post',
+    '/api/forms/{key}/publish',
+    'Publish the draft: who may fill it in, and who may see the register',
+    {
+      params: key,
+      query: none,
+      body: z.strictObject({ fill_in_by: z.array(z.string()), seen_by: z.array(z.string()) }),
+      answer: s.formSummarySchema,
+      setup: true,
+    },
+  ),
+  putRoute: endpoint('put', '/api/routes/{key}', 'Publish a new version of a register’s route', {
+    params: key,
+    query: none,
+    body: routeSchema,
+    answer: s.routeSummarySchema,
+    setup: true,
+  }),
+  records: endpoint('get', '/api/registers/{key}/records', 'A page of a list', {
+    params: key,
+    query: s.listQuerySchema,
+    body: none,
+    answer: s.pageSchema,
+  }),
+  addRecord: endpoint('post', '/api/registers/{key}/records', 'Add one record', {
+    params: key,
+    query: none,
+    body: s.newRecordSchema,
+    answer: s.sentSchema,
+    status: 201,
+  }),
+  importRecords: endpoint('post', '/api/registers/{key}/import', 'Add up to 500 records in one transaction', {
+    params: key,
+    query: none,
+    body: s.importSchema,
+    answer: z.object({ stored: z.int() }),
+    setup: true,
+    status: 201,
+  }),
+  record: endpoint('get', '/api/registers/{key}/records/{id}', 'One record, with its sign-off', {
+    params: record,
+    query: none,
+    body: none,
+    answer: s.recordDetailSchema,
+  }),
+  changeRecord: endpoint('patch', '/api/registers/{key}/records/{id}', 'Change fields of a record', {
+    params: record,
+    query: none,
+    body: s.changeSchema,
+    answer: s.recordDetailSchema,
+  }),
+  history: endpoint('get', '/api/registers/{key}/records/{id}/history', 'Who changed what, newest first', {
+    params: record,
+    query: none,
+    body: none,
+    answer: s.historySchema,
+  }),
+  form: endpoint('get', '/api/forms/{key}', 'A form as this person gets it', {
+    params: key,
+    query: z.object({ record: s.uuidSchema.optional(), draft: z.enum(['yes']).optional() }),
+    body: none,
+    answer: s.formAnswerSchema,
+  }),
+  sendEntry: endpoint('post', '/api/forms/{key}/entries', 'Send an entry', {
+    params: key,
+    query: none,
+    body: s.entrySchema,
+    answer: s.sentSchema,
+    status: 201,
+  }),
+  lookUp: endpoint('get', '/api/forms/{key}/questions/{question}/look-up', 'What a look-up offers this person', {
+    params: z.object({ key: z.string(), question: z.string() }),
+    query: z.object({ find: z.string().max(200).default(''), draft: z.enum(['yes']).optional() }),
+    body: none,
+    answer: s.lookUpSchema,
+  }),
+  inTray: endpoint('get', '/api/in-tray', 'What waits for this person', {
+    params: none,
+    query: none,
+    body: none,
+    answer: s.inTraySchema,
+  }),
+  decide: endpoint('post', '/api/sign-offs/{id}', 'Approve, send back or refuse', {
+    params: z.object({ id: s.uuidSchema }),
+    query: none,
+    body: s.decisionSchema,
+    answer: z.object({ stage: s.stageSchema }),
+  }),
+} as const;
+
+/** Server-sent events; not an endpoint of one answer. */
+export const LIVE_PATH = '/api/live';
+
+/** Puts parameters into a path, each percent-encoded. */
+export const fillPath = (path: string, params: Readonly<Record<string, string>>): string =>
+  path.replace(/\{(\w+)\}/g, (_, name: string) => {
+    const value = params[name];
+    if (value === undefined) throw new RangeError(`no ${name} for ${path}`);
+    return encodeURIComponent(value);
+  });

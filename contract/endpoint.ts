@@ -1,0 +1,46 @@
+import { z } from 'zod';
+
+export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
+
+/** One call of the HTTP interface: the server parses with it, the browser types with it, OpenAPI is printed from it. */
+export interface Endpoint<
+  Params extends z.ZodType = z.ZodType,
+  Query extends z.ZodType = z.ZodType,
+  Body extends z.ZodType = z.ZodType,
+  Answer extends z.ZodType = z.ZodType,
+> {
+  readonly method: Method;
+  /** With parameters in braces, as OpenAPI writes them: `/api/forms/{key}`. */
+  readonly path: string;
+  readonly summary: string;
+  /** Needs no session. */
+  readonly open: boolean;
+  /** Only for set-up people. */
+  readonly setup: boolean;
+  readonly params: Params;
+  readonly query: Query;
+  readonly body: Body;
+  readonly answer: Answer;
+  /** The status of success. */
+  readonly status: number;
+}
+
+export const none = z.object({});
+
+interface Options<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, A extends z.ZodType> {
+  readonly params: P;
+  readonly query: Q;
+  readonly body: B;
+  readonly answer: A;
+  readonly open?: boolean;
+  readonly setup?: boolean;
+  readonly status?: number;
+}
+
+/** Declares an endpoint; `none` stands where it takes nothing. */
+export const endpoint = <P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, A extends z.ZodType>(
+  method: Method,
+  path: string,
+  summary: string,
+  options: Options<P, Q, B, A>,
+): Endpoint<P, Q, B, A> => ({ method, path, summary, open: false, setup: false, status: 200, ...options });

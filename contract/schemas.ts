@@ -1,0 +1,267 @@
+import { z } from 'zod';
+import { formSchema } from '#core/form/index.ts';
+import { choiceListSchema, keySchema, registerSchema } from '#core/register/index.ts';
+import { routeSchema } from '#core/signoff/index.ts';
+import { roleSchema } from '#core/workspace/index.ts';
+
+export const uuidSchema = z
+  .string()
+  .regex(/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/, 'This must be a UUID.');
+const moment = z.string();
+
+export const storedValueSchema = z.union([z.string(), z.boolean(), z.null()]);
+export const recordValuesSchema = z.record(z.string(), storedValueSchema);
+/** What is sent in may be anything; the register says what it should be, field by field. */
+export const givenValuesSchema = z.record(z.string().max(100), z.unknown());
+
+export const personSchema = z.object({
+  id: uuidSchema,
+  name: z.string(),
+  email: z.string(),
+  roles: z.array(z.string()),
+});
+export const meSchema = personSchema.extend({ setup: z.boolean() });
+export type Me = z.infer<typeof meSchema>;
+
+export const sessionInfoSchema = z.object({
+  workspace: z.string(),
+  demonstration: z.boolean(),
+  /** In the demonstration: the people who may be signed in with one click. */
+  people: z.array(z.object({ name: z.string(), email: z.string(), role: z.string() })),
+  me: meSchema.nullable(),
+});
+
+export const definitionStatusSchema = z.enum(['draft', 'published', 'retired']);
+
+export const formSummarySchema = z.object({
+  form: formSchema,
+  version: z.int(),
+  status: definitionStatusSchema,
+  may_fill: z.boolean(),
+});
+export type FormSummary = z.infer<typeof formSummarySchema>;
+
+export const routeSummarySchema = z.object({ route: routeSchema, version: z.int(), status: definitionStatusSchema });
+export type RouteSummary = z.infer<typeof routeSummarySchema>;
+
+export const workspaceAnswerSchema = z.object({
+  version: z.int(),
+  /** The server's clock, by which the browser corrects its own. */
+  now: moment,
+  name: z.string(),
+  locale: z.string(),
+  zone: z.string(),
+  currency: z.string(),
+  choice_lists: z.array(choiceListSchema),
+  registers: z.array(registerSchema),
+  /** By register key: what this person may do, and how many records there are for them. */
+  rights: z.record(z.string(), z.object({ see: z.boolean(), add: z.boolean(), change: z.boolean(), count: z.int() })),
+  roles: z.array(z.object({ key: z.string(), label: z.string(), setup: z.boolean(), sees: z.array(z.string()) })),
+  /** Published forms this person may fill in; for set-up people also all drafts. */
+  forms: z.array(formSummarySchema),
+  routes: z.array(routeSummarySchema),
+});
+export type WorkspaceAnswer = z.infer<typeof workspaceAnswerSchema>;
+
+export const changesSchema = z.strictObject({
+  /** The workspace version the change was made on. */
+  version: z.int(),
+  choice_lists: z.array(choiceListSchema).default([]),
+  registers: z.array(registerSchema).default([]),
+  roles: z.array(roleSchema).default([]),
+});
+export type WorkspaceChanges = z.input<typeof changesSchema>;
+export const planSchema = z.object({
+  version: z.int(),
+  steps: z.array(z.object({ kind: z.string(), says: z.string() })),
+});
+export type PlanAnswer = z.infer<typeof planSchema>;
+
+export const linkedSchema = z.object({ id: uuidSchema, number: z.string(), title: z.string() });
+export type Linked = z.infer<typeof linkedSchema>;
+export const stageSchema = z.enum(['waiting', 'approved', 'sent_back', 'refused']);
+
+export const recordSchema = z.object({
+  id: uuidSchema,
+  number: z.string(),
+  version: z.int(),
+  title: z.string(),
+  values: recordValuesSchema,
+  /** By link field: what it points to, as far as this person may see it. */
+  links: z.record(z.string(), linkedSchema),
+  stage: stageSchema.nullable(),
+});
+export type RecordAnswer = z.infer<typeof recordSchema>;
+
+export const trackSchema = z.object({
+  stage: stageSchema,
+  round: z.int(),
+  route: z.string(),
+  /** Why it waits, in words; null when the step has no condition. */
+  why: z.string().nullable(),
+  sender: z.string(),
+  sent_at: moment,
+  steps: z.array(
+    z.object({
+      label: z.string(),
+      state: z.enum(['approved', 'waiting', 'sent_back', 'refused', 'skipped', 'to_come']),
+      by: z.string().nullable(),
+      at: moment.nullable(),
+      comment: z.string().nullable(),
+    }),
+  ),
+});
+export type Track = z.infer<typeof trackSchema>;
+
+export const recordDetailSchema = recordSchema.extend({
+  register: keySchema,
+  created_at: moment,
+  created_by: z.string(),
+  updated_at: moment,
+  may_change: z.boolean(),
+  sign_off: trackSchema.nullable(),
+});
+export type RecordDetail = z.infer<typeof recordDetailSchema>;
+
+export const listQuerySchema = z.object({
+  filter: z.string().max(10_000).default(''),
+  find: z.string().max(200).default(''),
+  /** A field's key, with `-` before it for descending; empty: by number. */
+  sort: z.string().max(60).default(''),
+  after: z.string().max(2000).default(''),
+  limit: z.coerce.number().int().min(1).max(500).default(50),
+  /** `no` leaves the count out, for pages after the first. */
+  count: z.enum(['yes', 'no']).default('yes'),
+});
+export const pageSchema = z.object({
+  records: z.array(recordSchema),
+  next: z.string().nullable(),
+  count: z.int().nullable(),
+  /** All records of the register this person may see. */
+  total: z.int().nullable(),
+});
+export type Page = z.infer<typeof pageSchema>;
+
+export const newRecordSchema = z.strictObject({ id: uuidSchema, values: givenValuesSchema });
+export const importSchema = z.strictObject({ records: z.array(newRecordSchema).min(1).max(500) });
+export const changeSchema = z.strictObject({ from: givenValuesSchema, changes: givenValuesSchema });
+
+export const historySchema = z.object({
+  events: z.array(
+    z.object({
+      id: z.string(),
+      at: moment,
+      by: z.string(),
+      action: z.enum(['added', 'changed', 'imported', 'approved', 'sent_back', 'refused', 'sent_again']),
+      /** The form it came through, if any. */
+      form: z.object({ key: z.string(), label: z.string(), version: z.int() }).nullable(),
+      comment: z.string().nullable(),
+      changes: z.array(z.object({ field: z.string(), from: z.string(), to: z.string() })),
+    }),
+  ),
+});
+export type HistoryAnswer = z.infer<typeof historySchema>;
+
+export const formAnswerSchema = formSummarySchema.extend({
+  /** What the form needs to be filled in: its register, and the lists and registers it names. */
+  register: registerSchema,
+  registers: z.array(registerSchema),
+  choice_lists: z.array(choiceListSchema),
+  now: moment,
+  /** When it changes a record: the record as it is. */
+  record: recordSchema.nullable(),
+  /** Why the record was sent back, if it was. */
+  sent_back: z.object({ by: z.string(), reason: z.string() }).nullable(),
+});
+export type FormAnswer = z.infer<typeof formAnswerSchema>;
+
+export const entrySchema = z.strictObject({
+  id: uuidSchema,
+  version: z.int(),
+  filled_in_at: z.string().max(40),
+  values: givenValuesSchema,
+  /** To change a record instead of adding one: which, and the values the person started from. */
+  record: z.strictObject({ id: uuidSchema, from: givenValuesSchema }).optional(),
+});
+export const sentSchema = z.object({
+  id: uuidSchema,
+  number: z.string(),
+  register: z.string(),
+  title: z.string(),
+  goes_to: z.string().nullable(),
+});
+export type Sent = z.infer<typeof sentSchema>;
+
+export const lookUpSchema = z.object({
+  found: z.array(
+    linkedSchema.extend({
+      /** What choosing it fills, by question. */
+      fills: recordValuesSchema,
+      /** The records the filled links point to. */
+      links: z.record(z.string(), linkedSchema),
+    }),
+  ),
+});
+export type LookUp = z.infer<typeof lookUpSchema>;
+
+export const inTraySchema = z.object({
+  items: z.array(
+    z.object({
+      sign_off: uuidSchema,
+      kind: z.enum(['sign', 'mend']),
+      register: keySchema,
+      record: uuidSchema,
+      number: z.string(),
+      title: z.string(),
+      from: z.string(),
+      at: moment,
+      /** Why it is here, in words. */
+      why: z.string(),
+      /** Opens the record again when it was sent back; the form it came by. */
+      form: z.string().nullable(),
+    }),
+  ),
+});
+export type InTray = z.infer<typeof inTraySchema>;
+export const decisionSchema = z.strictObject({
+  decision: z.enum(['approve', 'send_back', 'refuse']),
+  comment: z.string().max(2000).default(''),
+  /** The record's version that was seen. */
+  version: z.int(),
+});
+
+export const conflictSchema = z.object({
+  field: z.string(),
+  base: storedValueSchema,
+  theirs: storedValueSchema,
+  mine: storedValueSchema,
+});
+
+/** RFC 9457 problem details, with the places of wrong input and, for a conflict, what stands against what. */
+export const problemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.int(),
+  detail: z.string(),
+  instance: z.string().optional(),
+  errors: z
+    .array(
+      z.object({
+        code: z.string(),
+        /** RFC 6901, as a URI fragment. */
+        pointer: z.string(),
+        detail: z.string(),
+        span: z.object({ from: z.int(), to: z.int() }).optional(),
+      }),
+    )
+    .optional(),
+  conflicts: z.array(conflictSchema).optional(),
+});
+export type ProblemAnswer = z.infer<typeof problemSchema>;
+
+export const liveEventSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('records'), register: z.string() }),
+  z.object({ kind: z.literal('in_tray') }),
+  z.object({ kind: z.literal('workspace') }),
+]);
+export type LiveEvent = z.infer<typeof liveEventSchema>;

@@ -1,0 +1,63 @@
+// biome-ignore lint/suspicious/noControlCharactersInRegex: control characters are what is taken out
+const UNWANTED = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F-\u009F\u200B\uFEFF\u202A-\u202E\u2066-\u2069]/g;
+
+/**
+ * Text as it is stored: NFC, trimmed, without control characters, zero-width spaces and bidirectional overrides
+ * (joiners stay: emoji and several scripts need them). Text of spaces only becomes ''.
+ */
+export const cleanText = (text: string): string =>
+  text.replace(/\r\n?/g, '\n').replace(UNWANTED, '').normalize('NFC').trim();
+
+/** One line: as `cleanText`, with every run of white space a single space. */
+export const cleanLine = (text: string): string => cleanText(text).replace(/\s+/g, ' ');
+
+/** How many characters (Unicode code points) a text has, as FEEL's `string length` counts them. */
+export const countCharacters = (text: string): number => {
+  let count = 0;
+  for (const _ of text) count++;
+  return count;
+};
+
+/** Case, accents and spacing taken away, for finding and comparing: "Mårgit  of" → "margit of". */
+export const foldText = (text: string): string =>
+  cleanLine(text)
+    .normalize('NFKD')
+    .replace(/\p{M}+/gu, '')
+    .toLowerCase()
+    .replaceAll('ß', 'ss')
+    .replaceAll('ø', 'o')
+    .replaceAll('æ', 'ae')
+    .replaceAll('ł', 'l')
+    .replaceAll('đ', 'd');
+
+/** How many single-letter edits lie between two texts (Levenshtein 1966). */
+const editDistance = (a: string, b: string): number => {
+  let row = Array.from({ length: b.length + 1 }, (_, i) => i);
+  for (let i = 1; i <= a.length; i++) {
+    const next = [i];
+    for (let j = 1; j <= b.length; j++) {
+      const swap = (row[j - 1] ?? 0) + (a[i - 1] === b[j - 1] ? 0 : 1);
+      next.push(Math.min(swap, (row[j] ?? 0) + 1, (next[j - 1] ?? 0) + 1));
+    }
+    row = next;
+  }
+  return row[b.length] ?? 0;
+};
+
+/** The known name nearest to a mistyped one, or null when none is near (more than a third of it differs). */
+export const findNearest = (name: string, known: Iterable<string>): string | null => {
+  let best: string | null = null;
+  let least = Math.max(1, Math.floor(name.length / 3)) + 1;
+  for (const candidate of known) {
+    const distance = editDistance(name, candidate);
+    if (distance < least) {
+      best = candidate;
+      least = distance;
+    }
+  }
+  return best;
+};
+
+/** "a", "a or b", "a, b or c". */
+export const joinWords = (words: readonly string[], last: 'or' | 'and'): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1) ?? ''}`;

@@ -1,0 +1,194 @@
+import type { CompareOp, Expr } from './tree.ts';
+
+/** What a field is compared with, in a condition that can be said as a sentence. */
+export type Operand =
+  | { readonly kind: 'number'; readonly text: string }
+  /** A text, or the code of a choice, or the id of a record: what it is, the field says. */
+  | { readonly kind: 'text'; readonly text: string }
+  | { readonly kind: 'boolean'; readonly value: boolean }
+  | { readonly kind: 'date'; readonly date: string }
+  | { readonly kind: 'moment'; readonly moment: string }
+  | { readonly kind: 'today' }
+  | { readonly kind: 'now' }
+  | { readonly kind: 'field'; readonly path: readonly string[] };
+
+export type OrderTest = 'over' | 'at_least' | 'under' | 'at_most';
+
+/** What a clause says of its field. */
+export type Test =
+  | { readonly kind: 'answered' }
+  | { readonly kind: 'not_answered' }
+  | { readonly kind: 'is'; readonly values: readonly Operand[] }
+  /** Answered, and none of these. */
+  | { readonly kind: 'is_not'; readonly values: readonly Operand[] }
+  | { readonly kind: OrderTest; readonly value: Operand }
+  | { readonly kind: 'contains'; readonly text: string }
+  | { readonly kind: 'at_least_characters' | 'at_most_characters'; readonly count: string };
+
+export type TestKind = Test['kind'];
+
+export interface Clause {
+  readonly field: readonly string[];
+  readonly test: Test;
+}
+
+/** A condition that has a sentence: clauses that all hold, or any of which does. */
+export interface Condition {
+  readonly join: 'and' | 'or';
+  readonly clauses: readonly Clause[];
+}
+
+const ORDER: ReadonlyMap<CompareOp, OrderTest> = new Map([
+  ['>', 'over'],
+  ['>=', 'at_least'],
+  ['<', 'under'],
+  ['<=', 'at_most'],
+]);
+
+const OPERATORS: { readonly [K in OrderTest]: CompareOp } = { over: '>', at_least: '>=', under: '<', at_most: '<=' };
+
+const operandOf = (expr: Expr): Operand | null => {
+  if (expr.kind === 'path') return { kind: 'field', path: expr.names };
+  if (expr.kind === 'negate' && expr.operand.kind === 'literal' && expr.operand.literal.type === 'number') {
+    return { kind: 'number', text: `-${expr.operand.literal.text}` };
+  }
+  if (expr.kind === 'call' && expr.args.length === 0) {
+    if (expr.name === 'now') return { kind: 'now' };
+    if (expr.name === 'today') return { kind: 'today' };
+  }
+  if (expr.kind !== 'literal') return null;
+  switch (expr.literal.type) {
+    case 'null':
+      return null;
+    case 'number':
+      return { kind: 'number', text: expr.literal.text };
+    case 'text':
+      return { kind: 'text', text: expr.literal.text };
+    case 'boolean':
+      return { kind: 'boolean', value: expr.literal.value };
+    case 'date':
+      return { kind: 'date', date: expr.literal.date };
+    case 'moment':
+      return { kind: 'moment', moment: expr.literal.moment };
+  }
+};
+
+const isNothing = (expr: Expr): boolean => expr.kind === 'literal' && expr.literal.type === 'null';
+
+const clauseOf = (expr: Expr): Clause | null => {
+  if (expr.kind === 'compare') return comparison(expr.op, expr.left, expr.right);
+  if (expr.kind === 'in' && expr.value.kind === 'path') {
+    const values = expr.tests.map((test) => (test.kind === 'equals' ? operandOf(test.value) : null));
+    const known = values.filter((value) => value !== null);
+    return known.length === values.length ? { field: expr.value.names, test: { kind: 'is', values: known } } : null;
+  }
+  if (expr.kind === 'call' && expr.name === 'contains') {
+    const [field, part] = expr.args;
+    if (field?.kind === 'path' && part?.kind === 'literal' && part.literal.type === 'text') {
+      return { field: field.names, test: { kind: 'contains', text: part.literal.text } };
+    }
+  }
+  if (expr.kind === 'logic' && expr.op === 'and') return isNotClause(expr.left, expr.right);
+  return null;
+};
+
+/** `x != null and not(x in (…))`: answered, and none of these. */
+const isNotClause = (left: Expr, right: Expr): Clause | null => {
+  const answered = clauseOf(left);
+  const denied = right.kind === 'call' && right.name === 'not' && right.args[0] ? clauseOf(right.args[0]) : null;
+  if (answered?.test.kind !== 'answered' || denied?.test.kind !== 'is') return null;
+  if (answered.field.join('.') !== denied.field.join('.')) return null;
+  return { field: denied.field, test: { kind: 'is_not', values: denied.test.values } };
+};
+
+const comparison = (op: CompareOp, left: Expr, right: Expr): Clause | null => {
+  const order = ORDER.get(op);
+  if (left.kind === 'call' && left.name === 'string length' && left.args[0]?.kind === 'path') {
+    const count = operandOf(right);
+    if (count?.kind !== 'number') return null;
+    const field = left.args[0].names;
+    if (order === 'at_least') return { field, test: { kind: 'at_least_characters', count: count.text } };
+    if (order === 'at_most') return { field, test: { kind: 'at_most_characters', count: count.text } };
+    return null;
+  }
+  if (left.kind !== 'path') return null;
+  if (isNothing(right)) {
+    if (op === '=') return { field: left.names, test: { kind: 'not_answered' } };
+    return op === '!=' ? { field: left.names, test: { kind: 'answered' } } : null;
+  }
+  const value = operandOf(right);
+  if (!value) return null;
+  if (order) return { field: left.names, test: { kind: order, value } };
+  return op === '=' ? { field: left.names, test: { kind: 'is', values: [value] } } : null;
+};
+
+const flatten = (expr: Expr, op: 'and' | 'or'): Expr[] =>
+  expr.kind === 'logic' && expr.op === op && !clauseOf(expr)
+    ? [...flatten(expr.left, op), ...flatten(expr.right, op)]
+    : [expr];
+
+/** The condition an expression says, or null where only the formula can say it. */
+export const findCondition = (expr: Expr): Condition | null => {
+  const join = expr.kind === 'logic' && !clauseOf(expr) ? expr.op : 'and';
+  const clauses = flatten(expr, join).map(clauseOf);
+  const known = clauses.filter((clause) => clause !== null);
+  return known.length === clauses.length ? { join, clauses: known } : null;
+};
+
+const quote = (text: string): string => JSON.stringify(text);
+
+export const operandText = (operand: Operand): string => {
+  switch (operand.kind) {
+    case 'number':
+      return operand.text;
+    case 'text':
+      return quote(operand.text);
+    case 'boolean':
+      return String(operand.value);
+    case 'date':
+      return `date(${quote(operand.date)})`;
+    case 'moment':
+      return `date and time(${quote(operand.moment)})`;
+    case 'today':
+      return 'today()';
+    case 'now':
+      return 'now()';
+    case 'field':
+      return operand.path.join('.');
+  }
+};
+
+const oneOf = (path: string, values: readonly Operand[]): string => {
+  const [only] = values;
+  if (only && values.length === 1) return `${path} = ${operandText(only)}`;
+  return `${path} in (${values.map(operandText).join(', ')})`;
+};
+
+const clauseText = ({ field, test }: Clause): string => {
+  const path = field.join('.');
+  switch (test.kind) {
+    case 'answered':
+      return `${path} != null`;
+    case 'not_answered':
+      return `${path} = null`;
+    case 'is':
+      return oneOf(path, test.values);
+    case 'is_not':
+      return `(${path} != null and not(${oneOf(path, test.values)}))`;
+    case 'over':
+    case 'at_least':
+    case 'under':
+    case 'at_most':
+      return `${path} ${OPERATORS[test.kind]} ${operandText(test.value)}`;
+    case 'contains':
+      return `contains(${path}, ${quote(test.text)})`;
+    case 'at_least_characters':
+      return `string length(${path}) >= ${test.count}`;
+    case 'at_most_characters':
+      return `string length(${path}) <= ${test.count}`;
+  }
+};
+
+/** The one stored text of a condition. */
+export const conditionText = (condition: Condition): string =>
+  condition.clauses.map(clauseText).join(` ${condition.join} `);

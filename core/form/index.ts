@@ -1,0 +1,22 @@
+export { type CompiledForm, type CompiledQuestion, compileForm, type Fill, formVocabulary } from './compile.ts';
+export {
+  type Form,
+  formSchema,
+  type Question,
+  questionSchema,
+  type Rule,
+  type RuleKind,
+  ruleSchema,
+} from './definition.ts';
+export {
+  type Entry,
+  type FilledIn,
+  fillIn,
+  newEntry,
+  type QuestionState,
+  type Snapshot,
+  toSend,
+  type ValueSource,
+} from './fill-in.ts';
+export { receiveEntry } from './receive.ts';
+export { fillSources, type RulePart, ruleCondition, sayRule, startOperand } from './say-rule.ts';

@@ -1,0 +1,58 @@
+import { type Clock, findNearest, type Problem, problem, type Result } from '../base/index.ts';
+import { checkValues, type RecordValues } from '../register/index.ts';
+import type { StoredValue } from '../values/index.ts';
+import type { CompiledForm } from './compile.ts';
+import { fillIn, newEntry } from './fill-in.ts';
+
+const foreign = (compiled: CompiledForm, key: string): Problem => {
+  const nearest = findNearest(key, compiled.byKey.keys());
+  return problem(
+    'not_asked',
+    [key],
+    `This form does not ask “${key.slice(0, 60)}”.${nearest ? ` Did you mean ${nearest}?` : ''}`,
+  );
+};
+
+/**
+ * What the server makes of a sent entry, from the stored definition and never from what the browser concluded:
+ * the values to store, or every problem. What is not asked may not be answered; what is filled or started is
+ * accepted as if typed and checked as if typed. `record` holds the present values when an entry changes a record.
+ */
+export const receiveEntry = (
+  compiled: CompiledForm,
+  sent: Readonly<Record<string, unknown>>,
+  record: RecordValues | null,
+  clock: Clock,
+): Result<RecordValues> => {
+  const strange = Object.keys(sent).filter((key) => !compiled.byKey.has(key));
+  const own = Object.fromEntries(Object.entries(sent).filter(([key]) => compiled.byKey.has(key)));
+  const checked = checkValues(compiled.register, own, compiled.catalogue);
+  const problems: Problem[] = strange.map((key) => foreign(compiled, key));
+  // Values that cannot be read are told already; the rules are judged over the others, so that one answer tells all.
+  const bad = new Set(checked.ok ? [] : checked.problems.map((each) => String(each.path[0])));
+  if (!checked.ok) problems.push(...checked.problems);
+  const readable = Object.fromEntries(Object.entries(own).filter(([key]) => !bad.has(key)));
+  const typed = checked.ok ? checked.value : readableValues(compiled, readable);
+  const filledIn = fillIn(compiled, { ...newEntry('', record), typed }, clock);
+  const values: Record<string, StoredValue> = {};
+  for (const state of filledIn.questions) {
+    const { key, label } = { key: state.question.key, label: state.question.label };
+    if (!state.asked) {
+      const given = typed[key] ?? null;
+      if (given !== null)
+        problems.push(
+          problem('not_asked', [key], `${label} is not asked with these answers, so it cannot be answered.`),
+        );
+      else if (Object.hasOwn(typed, key)) values[key] = null;
+      continue;
+    }
+    if (!bad.has(key)) problems.push(...state.problems);
+    if (record === null || Object.hasOwn(typed, key)) values[key] = state.value;
+  }
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: values };
+};
+
+const readableValues = (compiled: CompiledForm, own: Readonly<Record<string, unknown>>): RecordValues => {
+  const again = checkValues(compiled.register, own, compiled.catalogue);
+  return again.ok ? again.value : {};
+};

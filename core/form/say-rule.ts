@@ -1,0 +1,87 @@
+import {
+  type Condition,
+  checkExpression,
+  findCondition,
+  type Operand,
+  type Part,
+  parseExpression,
+  type SayContext,
+  sayClause,
+  sayOperand,
+  sayPath,
+} from '../expression/index.ts';
+import type { Rule } from './definition.ts';
+
+/** A part of a rule's sentence, and which clause of its condition it belongs to (none for words). */
+export interface RulePart extends Part {
+  readonly clause: number | null;
+}
+
+const words = (text: string): RulePart => ({ role: 'words', text, clause: null });
+
+/** The condition of an `asked_when` or `must` rule, or null where it does not parse or only a formula can say it. */
+export const ruleCondition = (text: string): Condition | null => {
+  const parsed = parseExpression(text);
+  return parsed.ok ? findCondition(parsed.value) : null;
+};
+
+const conditionParts = (
+  text: string,
+  mood: 'is' | 'must',
+  context: SayContext,
+  subject: string | undefined,
+): RulePart[] => {
+  const condition = ruleCondition(text);
+  if (!condition) return [{ role: 'value', text, clause: 0 }];
+  return condition.clauses.flatMap((clause, i) => {
+    const parts = sayClause(clause, mood, context, subject).map((part) => ({ ...part, clause: i }));
+    return i === 0 ? parts : [words(condition.join), ...parts];
+  });
+};
+
+/** The value of a `starts_as` rule as an operand, or null where it is a formula. */
+export const startOperand = (text: string): Operand | null => {
+  const condition = ruleCondition(`x = ${text}`);
+  const test = condition?.clauses[0]?.test;
+  return condition?.clauses.length === 1 && test?.kind === 'is' && test.values.length === 1
+    ? (test.values[0] ?? null)
+    : null;
+};
+
+/** A rule of the question `subject` as the parts of one sentence, to be joined by spaces. */
+export const sayRule = (rule: Rule, subject: string, context: SayContext): RulePart[] => {
+  switch (rule.kind) {
+    case 'must_be_answered':
+      return [words('must be answered')];
+    case 'starts_as': {
+      const operand = startOperand(rule.value);
+      const type = context.vocabulary.names.get(subject)?.type;
+      return [
+        words('starts as'),
+        { role: 'value', text: operand && type ? sayOperand(operand, type, context) : rule.value, clause: 0 },
+      ];
+    }
+    case 'asked_when':
+      return [words('is asked when'), ...conditionParts(rule.condition, 'is', context, undefined)];
+    case 'must':
+      return conditionParts(rule.condition, 'must', context, subject);
+    case 'fills':
+      return [
+        words('fills'),
+        { role: 'field', text: context.vocabulary.names.get(rule.question)?.label ?? rule.question, clause: 0 },
+        words('from'),
+        { role: 'value', text: sayPath(rule.from.split('.'), context.vocabulary), clause: 0 },
+      ];
+  }
+};
+
+/** Paths a look-up can fill a question from: the fields of the linked record that fit it. */
+export const fillSources = (lookUp: string, target: string, context: SayContext): string[] => {
+  const from = context.vocabulary.names.get(lookUp)?.type;
+  const to = context.vocabulary.names.get(target)?.type;
+  if (from?.kind !== 'link' || !to || lookUp === target) return [];
+  const names = context.vocabulary.linked(from.register)?.names ?? new Map<string, never>();
+  return [...names.keys()]
+    .map((name) => `${lookUp}.${name}`)
+    .filter((path) => checkExpression(path, context.vocabulary, { kind: 'value', type: to }).ok);
+};

@@ -1,0 +1,153 @@
+import { type Clock, foldText, ok, problem, type Result } from '../base/index.ts';
+import { type Checked, checkExpression, toSql } from '../expression/index.ts';
+import { type Catalogue, type Field, type Register, registerAt, titleField, vocabularyOf } from '../register/index.ts';
+import { all, any, identifier, parameter, type SqlFragment, type SqlType, sql } from '../sql/index.ts';
+import { behaviourOf } from '../values/index.ts';
+
+/** What a list asks: a FEEL filter ('' for none), words to find, one sort key, where the page begins. */
+export interface ListQuery {
+  readonly filter: string;
+  readonly find: string;
+  readonly sort: string;
+  readonly descending: boolean;
+}
+
+export interface CompiledList {
+  readonly register: Register;
+  readonly filter: Checked | null;
+  /** The condition for all records of the list, over the register's table as `t`. */
+  readonly where: SqlFragment;
+  /** What is sorted by: null stands for the record's number. */
+  readonly sortKey: { readonly value: SqlFragment; readonly type: SqlType } | null;
+  readonly descending: boolean;
+}
+
+const ALIAS = 't';
+const column = (name: string): SqlFragment => identifier(ALIAS, name);
+
+/** LIKE's own signs in what a person typed mean themselves. */
+const likeLiteral = (text: string): string => text.replace(/[\\%_]/g, (sign) => `\\${sign}`);
+
+/** Words under three characters count as the beginning of a word, longer ones as any part of one. */
+const pattern = (word: string): string => (word.length < 3 ? `% ${likeLiteral(word)}%` : `%${likeLiteral(word)}%`);
+
+/** The words of a find box, folded; a comma in an amount ("1,250") is taken out so that it finds 1250. */
+export const findWords = (find: string): string[] =>
+  foldText(find)
+    .split(' ')
+    .filter((word) => word !== '')
+    .map((word) => (/^\d{1,3}(,\d{3})+(\.\d+)?$/.test(word) ? word.replaceAll(',', '') : word))
+    .slice(0, 12);
+
+const findCondition = (register: Register, catalogue: Catalogue, find: string): SqlFragment[] => {
+  const links = register.fields.flatMap((field) =>
+    field.type.kind === 'link' && catalogue.registers.has(field.type.register)
+      ? [{ key: field.key, to: field.type.register }]
+      : [],
+  );
+  return findWords(find).map((word) => {
+    const like = parameter(pattern(word), 'text');
+    const inLinked = links.map(
+      ({ key, to }) =>
+        sql`${column(key)} in (select ${identifier('f', 'id')} from ${identifier('records', to)} ${identifier('f')} where ${identifier('f', 'find_title')} like ${like})`,
+    );
+    return any([sql`${column('find_text')} like ${like}`, ...inLinked]);
+  });
+};
+
+const sortable = (field: Field, catalogue: Catalogue): CompiledList['sortKey'] => {
+  const behaviour = behaviourOf(field.type);
+  const { type } = field;
+  if (type.kind === 'choice') {
+    const position = sql`(select ${identifier('c', 'position')} from ${identifier('choices', type.list)} ${identifier('c')} where ${identifier('c', 'code')} = ${column(field.key)})`;
+    return { value: position, type: 'integer' };
+  }
+  if (type.kind === 'link') {
+    const target = catalogue.registers.get(type.register);
+    if (!target) return null;
+    const title = titleField(target).key;
+    const named = sql`(select ${identifier('s', title)}::text from ${identifier('records', target.key)} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
+    return { value: collated(named), type: 'text' };
+  }
+  return {
+    value: behaviour.column === 'text' ? collated(column(field.key)) : column(field.key),
+    type: behaviour.column,
+  };
+};
+
+/** A deterministic ICU collation: letters sort as people expect, and equal only when they are. */
+const collated = (value: SqlFragment): SqlFragment => sql`(${value} collate "und-x-icu")`;
+
+/**
+ * A list made ready for SQL, or what is wrong with its filter (path ['filter'], with the place in the text) or its
+ * sort. `catalogue` holds only what the person may see, so that the rest does not exist for the filter.
+ */
+export const compileList = (
+  register: Register,
+  catalogue: Catalogue,
+  query: ListQuery,
+  scope: SqlFragment,
+  clock: Clock,
+): Result<CompiledList> => {
+  let filter: Checked | null = null;
+  const where: SqlFragment[] = [sql`${column('archived_at')} is null`, scope];
+  if (query.filter.trim() !== '') {
+    const checked = checkExpression(query.filter, vocabularyOf(register, catalogue), { kind: 'condition' });
+    if (!checked.ok) return { ok: false, problems: checked.problems.map((each) => ({ ...each, path: ['filter'] })) };
+    if (checked.value.notInSql !== null) {
+      return {
+        ok: false,
+        problems: [
+          problem('not_in_sql', ['filter'], `A list cannot be filtered by this, as ${checked.value.notInSql}.`),
+        ],
+      };
+    }
+    filter = checked.value;
+    where.push(toSql(filter, ALIAS, clock, (path) => registerAt(register, path, catalogue)));
+  }
+  where.push(...findCondition(register, catalogue, query.find));
+  let sortKey: CompiledList['sortKey'] = null;
+  if (query.sort !== '' && query.sort !== 'number') {
+    const field = register.fields.find((each) => each.key === query.sort);
+    sortKey = field ? sortable(field, catalogue) : null;
+    if (!field)
+      return {
+        ok: false,
+        problems: [problem('unknown_field', ['sort'], `${register.plural} have no field “${query.sort}” to sort by.`)],
+      };
+  }
+  return ok({ register, filter, where: all(where), sortKey, descending: query.descending });
+};
+
+/** The order of a list: its key, nothing last, then the record's number. */
+export const orderBy = (list: CompiledList): SqlFragment => {
+  const sequence = list.descending && !list.sortKey ? sql`${column('seq')} desc` : sql`${column('seq')}`;
+  if (!list.sortKey) return sequence;
+  return list.descending
+    ? sql`${list.sortKey.value} desc nulls last, ${sequence}`
+    : sql`${list.sortKey.value} asc nulls last, ${sequence}`;
+};
+
+/** Where a page ended: its last record's sort value (as text) and sequence number. */
+export interface Cursor {
+  readonly value: string | null;
+  readonly seq: number;
+}
+
+/** The records after a cursor, in the list's order; right also while others write. */
+export const afterCursor = (list: CompiledList, cursor: Cursor): SqlFragment => {
+  const seq = parameter(cursor.seq, 'integer');
+  if (!list.sortKey) return list.descending ? sql`${column('seq')} < ${seq}` : sql`${column('seq')} > ${seq}`;
+  const key = list.sortKey.value;
+  if (cursor.value === null) return sql`(${key} is null and ${column('seq')} > ${seq})`;
+  const value = parameter(cursor.value, list.sortKey.type);
+  const beyond = list.descending ? sql`${key} < ${value}` : sql`${key} > ${value}`;
+  return sql`(${beyond} or (${key} = ${value} and ${column('seq')} > ${seq}) or ${key} is null)`;
+};
+
+/** The text of the find column for a record: folded, every word after a space. */
+export const findText = (parts: readonly string[]): string =>
+  ` ${parts
+    .map(foldText)
+    .filter((part) => part !== '')
+    .join(' ')}`;

@@ -1,0 +1,85 @@
+import { findNearest, ok, type Problem, problem, type Result, within } from '../base/index.ts';
+import { behaviourOf, type StoredValue } from '../values/index.ts';
+import { type Catalogue, valueContext } from './catalogue.ts';
+import type { Register } from './definition.ts';
+
+/** Values by field key. A key that is absent is nothing. */
+export type RecordValues = Readonly<Record<string, StoredValue>>;
+
+const unknownField = (register: Register, key: string): Problem => {
+  const nearest = findNearest(
+    key,
+    register.fields.map((field) => field.key),
+  );
+  return problem(
+    'unknown_field',
+    [key],
+    `${register.plural} have no field “${key.slice(0, 60)}”.${nearest ? ` Did you mean ${nearest}?` : ''}`,
+  );
+};
+
+/**
+ * Values from outside, each checked by its field's kind and put in its stored form; every problem at its field.
+ * Absent fields stay absent: whether they may be, `missingFields` says.
+ */
+export const checkValues = (
+  register: Register,
+  values: Readonly<Record<string, unknown>>,
+  catalogue: Catalogue,
+): Result<RecordValues> => {
+  const context = valueContext(catalogue);
+  const problems: Problem[] = [];
+  const checked: Record<string, StoredValue> = Object.create(null);
+  for (const [key, value] of Object.entries(values)) {
+    const field = register.fields.find((each) => each.key === key);
+    if (!field) {
+      problems.push(unknownField(register, key));
+      continue;
+    }
+    const result = behaviourOf(field.type).check(value, context);
+    if (result.ok) checked[key] = result.value;
+    else
+      problems.push(
+        ...within([key], result.problems).map((each) => ({ ...each, detail: `${field.label}: ${each.detail}` })),
+      );
+  }
+  return problems.length > 0 ? { ok: false, problems } : ok({ ...checked });
+};
+
+/** The register's own rules over a whole record, whoever writes it. */
+export const recordProblems = (register: Register, values: RecordValues): Problem[] =>
+  register.fields
+    .filter((field) => field.required && (values[field.key] ?? null) === null)
+    .map((field) => problem('required', [field.key], `${field.label} must be answered.`));
+
+/** A change: what each field was when the person saw it, and what it shall be. */
+export interface Change {
+  readonly from: RecordValues;
+  readonly changes: RecordValues;
+}
+
+export interface Conflict {
+  readonly field: string;
+  readonly base: StoredValue;
+  readonly theirs: StoredValue;
+  readonly mine: StoredValue;
+}
+
+/**
+ * A change put on the record as it is now. Fields that only others changed stay theirs; a field that both changed,
+ * and differently, is a conflict.
+ */
+export const mergeChange = (
+  current: RecordValues,
+  change: Change,
+): { merged: RecordValues; conflicts: readonly Conflict[] } => {
+  const merged: Record<string, StoredValue> = { ...current };
+  const conflicts: Conflict[] = [];
+  for (const [field, mine] of Object.entries(change.changes)) {
+    const theirs = current[field] ?? null;
+    const base = change.from[field] ?? null;
+    if (theirs !== base && theirs !== mine) conflicts.push({ field, base, theirs, mine });
+    merged[field] = mine;
+  }
+  return { merged, conflicts };
+};

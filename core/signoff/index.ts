@@ -1,0 +1,16 @@
+export {
+  afterDecision,
+  type CompiledRoute,
+  compileRoute,
+  type DecisionKind,
+  nextStep,
+  type Route,
+  recordValues,
+  routeSchema,
+  type Signer,
+  type Stage,
+  type Step,
+  sayStepReason,
+  signersOf,
+  stepSchema,
+} from './route.ts';

@@ -1,0 +1,11 @@
+export {
+  all,
+  any,
+  identifier,
+  join,
+  parameter,
+  type Segment,
+  type SqlFragment,
+  type SqlType,
+  sql,
+} from './fragment.ts';

@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import { formSchema } from '../form/index.ts';
+import { type Catalogue, choiceListSchema, keySchema, labelSchema, registerSchema } from '../register/index.ts';
+import { routeSchema } from '../signoff/index.ts';
+
+/** What a role gives on one register. Conditional rights (a FEEL condition) widen each of these later. */
+const rightsSchema = z.strictObject({
+  see: z.boolean().default(false),
+  add: z.boolean().default(false),
+  change: z.boolean().default(false),
+});
+export type Rights = z.infer<typeof rightsSchema>;
+
+export const roleSchema = z.strictObject({
+  key: keySchema,
+  label: labelSchema,
+  /** Set-up people change definitions, and see and change every record. */
+  setup: z.boolean().default(false),
+  registers: z.record(keySchema, rightsSchema).default({}),
+});
+export type Role = z.infer<typeof roleSchema>;
+
+/** The workspace file: every definition in one document that can be reviewed, compared and applied. */
+export const workspaceSchema = z.strictObject({
+  iolite: z.literal(1),
+  name: labelSchema,
+  locale: z.string().max(35),
+  zone: z.string().max(64),
+  currency: z.string().regex(/^[A-Z]{3}$/),
+  choice_lists: z.array(choiceListSchema),
+  registers: z.array(registerSchema),
+  roles: z.array(roleSchema),
+  forms: z.array(formSchema),
+  routes: z.array(routeSchema),
+});
+export type Workspace = z.infer<typeof workspaceSchema>;
+
+/** A workspace's registers and lists by key, for all that is compiled against them. */
+export const catalogueOf = (
+  workspace: Pick<Workspace, 'locale' | 'zone' | 'currency' | 'registers' | 'choice_lists'>,
+): Catalogue => ({
+  locale: workspace.locale,
+  zone: workspace.zone,
+  currency: workspace.currency,
+  registers: new Map(workspace.registers.map((register) => [register.key, register])),
+  choiceLists: new Map(workspace.choice_lists.map((list) => [list.key, list])),
+});
+
+/** What a person's roles give on a register, added up. */
+export const rightsOn = (roles: readonly Role[], register: string): Rights => {
+  const held = roles.map((role) => (role.setup ? { see: true, add: true, change: true } : role.registers[register]));
+  const any = (right: keyof Rights) => held.some((rights) => rights?.[right] === true);
+  return { see: any('see'), add: any('add'), change: any('change') };
+};

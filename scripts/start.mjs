@@ -1,0 +1,86 @@
+// `npm start`: installs what is missing, starts PostgreSQL on loopback, builds, serves, fills the demonstration once.
+import { spawn, spawnSync } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { dirname, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { build, installModules, installPostgres } from './install.mjs';
+import { Cluster } from './pg.mjs';
+
+process.chdir(dirname(dirname(fileURLToPath(import.meta.url))));
+const port = Number(process.env.PORT ?? 4780);
+const address = `http://127.0.0.1:${port}`;
+const folder = resolve(process.env.IOLITE_DATA ?? '.data');
+
+const answers = async () => {
+  try {
+    const health = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(1500) });
+    return health.headers.get('content-type')?.includes('json') === true;
+  } catch {
+    return false;
+  }
+};
+
+if (await answers()) {
+  console.log(`Iolite runs already at ${address}`);
+  process.exit(0);
+}
+
+installModules();
+let cluster = null;
+let url = process.env.DATABASE_URL;
+if (!url) {
+  const bin = installPostgres();
+  mkdirSync(folder, { recursive: true });
+  cluster = new Cluster(bin, folder);
+  url = await cluster.start();
+}
+let server = null;
+let stopping = false;
+const stop = (code) => {
+  if (stopping) return;
+  stopping = true;
+  const end = () => {
+    cluster?.stop();
+    process.exit(code);
+  };
+  if (!server || server.exitCode !== null) return end();
+  server.once('exit', end);
+  server.kill('SIGTERM');
+};
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => stop(0));
+
+try {
+  build();
+} catch (error) {
+  console.error(error.message);
+  cluster?.stop();
+  process.exit(1);
+}
+// A process group of its own: Ctrl+C reaches only us, and the order of stopping is ours.
+server = spawn(process.execPath, ['--enable-source-maps', 'dist/server/main.js'], {
+  detached: true,
+  stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+  env: {
+    ...process.env,
+    DATABASE_URL: url,
+    PORT: String(port),
+    IOLITE_DEMONSTRATION: process.env.IOLITE_DEMONSTRATION ?? 'yes',
+    IOLITE_WORKSPACE: process.env.IOLITE_WORKSPACE ?? 'demo/tern-quay/workspace.json',
+    IOLITE_PEOPLE: process.env.IOLITE_PEOPLE ?? 'demo/tern-quay/people.json',
+  },
+});
+server.once('exit', (code) => {
+  if (stopping) return;
+  console.error('The server ended by itself.');
+  cluster?.stop();
+  process.exit(code ?? 1);
+});
+server.once('message', ({ ready }) => {
+  if ((process.env.IOLITE_DEMONSTRATION ?? 'yes') === 'yes' && !process.env.IOLITE_WORKSPACE) {
+    const loaded = spawnSync(process.execPath, ['dist/server/demo.js', `http://127.0.0.1:${ready}`], {
+      stdio: 'inherit',
+    });
+    if (loaded.status !== 0) return stop(1);
+  }
+  console.log(`Iolite is ready at http://127.0.0.1:${ready}`);
+});

@@ -1,0 +1,36 @@
+import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import pg from 'pg';
+import * as schema from './schema.ts';
+
+export type Db = NodePgDatabase<typeof schema>;
+export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
+/** Either the pool or one transaction: what reads may run on. */
+export type Queryable = Pick<Db, 'select' | 'insert' | 'update' | 'delete' | 'execute'>;
+
+export interface Database {
+  readonly db: Db;
+  readonly url: string;
+  readonly close: () => Promise<void>;
+}
+
+/** Opens a pool; connections that die are replaced, so that the server recovers when PostgreSQL is back. */
+export const openDatabase = (url: string): Database => {
+  const pool = new pg.Pool({
+    connectionString: url,
+    max: 12,
+    connectionTimeoutMillis: 4000,
+    options: '-c statement_timeout=30000 -c timezone=UTC',
+  });
+  // An idle connection that breaks emits 'error'; unheard, it would end the process.
+  pool.on('error', () => undefined);
+  return { db: drizzle(pool, { schema }), url, close: () => pool.end() };
+};
+
+/** Brings Iolite's own tables up to date, and makes the schemas that people's records stand in. */
+export const prepareDatabase = async (db: Db, migrationsFolder: string): Promise<void> => {
+  await migrate(db, { migrationsFolder });
+  await db.execute('create extension if not exists pg_trgm');
+  await db.execute('create schema if not exists records');
+  await db.execute('create schema if not exists choices');
+};

@@ -1,0 +1,52 @@
+/** What a driver's error means for us. */
+export type DatabaseFailure = 'unreachable' | 'taken' | 'unknown_link' | 'busy' | 'too_slow' | 'other';
+
+const UNREACHABLE = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'ENOTFOUND',
+  'EPIPE',
+  'ETIMEDOUT',
+  '57P01',
+  '57P02',
+  '57P03',
+  '08006',
+  '08003',
+  '08001',
+]);
+
+/** The innermost error with a code: Drizzle wraps the driver's. */
+const codeOf = (error: unknown): { code: string; message: string } | null => {
+  for (let at = error, depth = 0; at instanceof Error && depth < 5; at = at.cause, depth++) {
+    if ('code' in at && typeof at.code === 'string') return { code: at.code, message: at.message };
+    if (
+      /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error/.test(
+        at.message,
+      )
+    ) {
+      return { code: 'ECONNRESET', message: at.message };
+    }
+  }
+  return null;
+};
+
+/** Classifies a driver's error (PostgreSQL, appendix A); null when it is not one. */
+export const findDatabaseFailure = (error: unknown): DatabaseFailure | null => {
+  const found = codeOf(error);
+  if (!found) return null;
+  if (UNREACHABLE.has(found.code)) return 'unreachable';
+  switch (found.code) {
+    case '23505':
+      return 'taken';
+    case '23503':
+      return 'unknown_link';
+    case '40001':
+    case '40P01':
+    case '55P03':
+      return 'busy';
+    case '57014':
+      return 'too_slow';
+    default:
+      return /^[0-9A-Z]{5}$/.test(found.code) ? 'other' : null;
+  }
+};

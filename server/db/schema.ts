@@ -1,0 +1,149 @@
+import { sql } from 'drizzle-orm';
+import {
+  bigserial,
+  index,
+  integer,
+  jsonb,
+  pgSchema,
+  primaryKey,
+  text,
+  timestamp,
+  uniqueIndex,
+  uuid,
+} from 'drizzle-orm/pg-core';
+
+/** Iolite's own tables; what people keep stands in the schema `records`, their choice lists in `choices`. */
+export const iolite = pgSchema('iolite');
+
+const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date', precision: 3 });
+
+/** One row: the workspace, and a version that counts every change to a definition. */
+export const workspace = iolite.table('workspace', {
+  id: integer('id').primaryKey(),
+  version: integer('version').notNull(),
+  name: text('name').notNull(),
+  locale: text('locale').notNull(),
+  zone: text('zone').notNull(),
+  currency: text('currency').notNull(),
+});
+
+/** Every version of every definition. Published versions never change; a draft is one row that is written over. */
+export const definitions = iolite.table(
+  'definitions',
+  {
+    kind: text('kind', { enum: ['register', 'choice_list', 'role', 'form', 'route'] }).notNull(),
+    key: text('key').notNull(),
+    version: integer('version').notNull(),
+    status: text('status', { enum: ['draft', 'published', 'retired'] }).notNull(),
+    position: integer('position').notNull(),
+    document: jsonb('document').notNull(),
+    createdAt: moment('created_at').notNull().defaultNow(),
+    createdBy: uuid('created_by'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.kind, table.key, table.version] }),
+    uniqueIndex('definitions_one_published').on(table.kind, table.key).where(sql`status = 'published'`),
+    uniqueIndex('definitions_one_draft').on(table.kind, table.key).where(sql`status = 'draft'`),
+  ],
+);
+
+export const people = iolite.table('people', {
+  id: uuid('id').primaryKey(),
+  email: text('email').notNull().unique(),
+  name: text('name').notNull(),
+  roles: text('roles').array().notNull(),
+  /** argon2id; null: cannot sign in with a password. */
+  passwordHash: text('password_hash'),
+  position: integer('position').notNull(),
+});
+
+export const sessions = iolite.table('sessions', {
+  /** SHA-256 of the cookie: a copy of this table signs nobody in. */
+  tokenHash: text('token_hash').primaryKey(),
+  personId: uuid('person_id')
+    .notNull()
+    .references(() => people.id, { onDelete: 'cascade' }),
+  createdAt: moment('created_at').notNull().defaultNow(),
+  expiresAt: moment('expires_at').notNull(),
+});
+
+export const signInFailures = iolite.table(
+  'sign_in_failures',
+  { email: text('email').notNull(), at: moment('at').notNull().defaultNow() },
+  (table) => [index('sign_in_failures_email').on(table.email, table.at)],
+);
+
+export const counters = iolite.table('counters', {
+  register: text('register').primaryKey(),
+  next: integer('next').notNull(),
+});
+
+/** Who stored which entry, so that the same entry sent twice is one record. */
+export const receipts = iolite.table('receipts', {
+  recordId: uuid('record_id').primaryKey(),
+  register: text('register').notNull(),
+  sender: uuid('sender').notNull(),
+  contentHash: text('content_hash').notNull(),
+});
+
+export const history = iolite.table(
+  'history',
+  {
+    id: bigserial('id', { mode: 'number' }).primaryKey(),
+    register: text('register').notNull(),
+    recordId: uuid('record_id').notNull(),
+    at: moment('at').notNull(),
+    personId: uuid('person_id').notNull(),
+    action: text('action', {
+      enum: ['added', 'changed', 'imported', 'approved', 'sent_back', 'refused', 'sent_again'],
+    }).notNull(),
+    formKey: text('form_key'),
+    formVersion: integer('form_version'),
+    comment: text('comment'),
+    /** `{field: [from, to]}`. */
+    changes: jsonb('changes')
+      .$type<Record<string, [from: string | boolean | null, to: string | boolean | null]>>()
+      .notNull(),
+  },
+  (table) => [index('history_record').on(table.recordId, table.id)],
+);
+
+/** At most one running sign-off per record; a sent-back one goes round again in the same row. */
+export const signOffs = iolite.table(
+  'sign_offs',
+  {
+    id: uuid('id').primaryKey(),
+    register: text('register').notNull(),
+    recordId: uuid('record_id').notNull().unique(),
+    routeKey: text('route_key').notNull(),
+    routeVersion: integer('route_version').notNull(),
+    round: integer('round').notNull(),
+    stage: text('stage', { enum: ['waiting', 'approved', 'sent_back', 'refused'] }).notNull(),
+    step: integer('step').notNull(),
+    sender: uuid('sender').notNull(),
+    sentAt: moment('sent_at').notNull(),
+    formKey: text('form_key'),
+    /** Who may act now: worked out on entering the step, and again on acting. */
+    signers: uuid('signers').array().notNull(),
+    lastResort: integer('last_resort').notNull(),
+  },
+  (table) => [index('sign_offs_stage').on(table.stage)],
+);
+
+export const decisions = iolite.table(
+  'decisions',
+  {
+    id: bigserial('id', { mode: 'number' }).primaryKey(),
+    signOffId: uuid('sign_off_id')
+      .notNull()
+      .references(() => signOffs.id),
+    round: integer('round').notNull(),
+    step: integer('step').notNull(),
+    personId: uuid('person_id').notNull(),
+    decision: text('decision', { enum: ['approve', 'send_back', 'refuse'] }).notNull(),
+    comment: text('comment').notNull(),
+    recordVersion: integer('record_version').notNull(),
+    at: moment('at').notNull(),
+  },
+  (table) => [index('decisions_sign_off').on(table.signOffId)],
+);

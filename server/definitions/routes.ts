@@ -1,0 +1,69 @@
+import type { WorkspaceAnswer } from '#contract/index.ts';
+import type { Handlers } from '../http/app.ts';
+import { clockOf, signedIn } from '../http/context.ts';
+import { countRecords } from '../records/read.ts';
+import { isSetup, mayFill, personRights, visibleCatalogue } from './store.ts';
+
+export const definitionHandlers: Handlers<
+  'workspace' | 'rehearse' | 'carryOut' | 'keepForm' | 'publishForm' | 'putRoute'
+> = {
+  workspace: async (context) => {
+    const { person, found } = signedIn(context);
+    const setup = isSetup(found, person);
+    const registers = [...visibleCatalogue(found, person).registers.values()];
+    const rights: WorkspaceAnswer['rights'] = {};
+    for (const register of registers) {
+      rights[register.key] = {
+        ...personRights(found, person, register.key),
+        count: await countRecords(context.db, register),
+      };
+    }
+    const forms = [...found.forms.values()].flatMap(({ published, draft }) => {
+      const shown = (status: 'published' | 'draft', each: typeof published) =>
+        each
+          ? [{ form: each.document, version: each.version, status, may_fill: mayFill(found, person, each.document) }]
+          : [];
+      return [...shown('published', published), ...(setup ? shown('draft', draft) : [])].filter(
+        (each) => setup || each.may_fill,
+      );
+    });
+    const lists = new Set(
+      registers.flatMap((register) =>
+        register.fields.flatMap(({ type }) => (type.kind === 'choice' ? [type.list] : [])),
+      ),
+    );
+    return {
+      version: found.version,
+      now: clockOf(found).now,
+      name: found.name,
+      locale: found.catalogue.locale,
+      zone: found.catalogue.zone,
+      currency: found.catalogue.currency,
+      choice_lists: [...found.catalogue.choiceLists.values()].filter((list) => setup || lists.has(list.key)),
+      registers,
+      rights,
+      roles: setup
+        ? [...found.roles.values()].map(({ key, label, setup: isSetupRole, registers: held }) => ({
+            key,
+            label,
+            setup: isSetupRole,
+            sees: Object.keys(held).filter((register) => held[register]?.see),
+          }))
+        : [],
+      forms,
+      routes: setup
+        ? [...found.routes.values()].map(({ document, version }) => ({
+            route: document.route,
+            version,
+            status: 'published' as const,
+          }))
+        : [],
+    };
+  },
+  rehearse: (context, { body }) => context.definitions.rehearse(body),
+  carryOut: (context, { body }) => context.definitions.carryOut(body, signedIn(context).person.id),
+  keepForm: (context, { params, body }) => context.definitions.keepForm(params.key, body, signedIn(context).person.id),
+  publishForm: (context, { params, body }) =>
+    context.definitions.publishForm(params.key, body.fill_in_by, body.seen_by, signedIn(context).person.id),
+  putRoute: (context, { params, body }) => context.definitions.putRoute(params.key, body, signedIn(context).person.id),
+};

@@ -1,0 +1,191 @@
+import { eq, sql } from 'drizzle-orm';
+import type { FormSummary, PlanAnswer, RouteSummary } from '#contract/index.ts';
+import { type Problem, problem, within } from '#core/base/index.ts';
+import { compileForm, type Form } from '#core/form/index.ts';
+import {
+  type Catalogue,
+  type ChoiceList,
+  type Plan,
+  planChange,
+  type Register,
+  sayStep,
+} from '#core/register/index.ts';
+import { compileRoute, type Route } from '#core/signoff/index.ts';
+import type { Role } from '#core/workspace/index.ts';
+import type { Db, Tx } from '../db/client.ts';
+import { lockDefinitions, notify } from '../db/locks.ts';
+import { counters, workspace } from '../db/schema.ts';
+import { invalid, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
+import { carryOutPlan } from './ddl.ts';
+import { type Definitions, type DefinitionsReader, keepDraft, publishDefinition } from './store.ts';
+
+/** Registers, choice lists and roles as they shall be; what is not named stays. */
+export interface Changes {
+  readonly version: number;
+  readonly registers: readonly Register[];
+  readonly choice_lists: readonly ChoiceList[];
+  readonly roles: readonly Role[];
+}
+
+const applied = (catalogue: Catalogue, changes: Changes): Catalogue => ({
+  ...catalogue,
+  registers: new Map([...catalogue.registers, ...changes.registers.map((each) => [each.key, each] as const)]),
+  choiceLists: new Map([
+    ...catalogue.choiceLists,
+    ...changes.choice_lists.map((each) => [each.key, keepCodes(catalogue, each)] as const),
+  ]),
+});
+
+/** A choice that is left out is retired, never forgotten: old records still show its label. */
+const keepCodes = (catalogue: Catalogue, list: ChoiceList): ChoiceList => {
+  const codes = new Set(list.choices.map((choice) => choice.code));
+  const gone = (catalogue.choiceLists.get(list.key)?.choices ?? []).filter((choice) => !codes.has(choice.code));
+  return { ...list, choices: [...list.choices, ...gone.map((choice) => ({ ...choice, retired: true }))] };
+};
+
+/** Forms and routes that a change to the registers would break: it is refused, with what and where. */
+const brokenBy = (found: Definitions, after: Catalogue): Problem[] => [
+  ...[...found.forms.values()].flatMap(({ published }) => {
+    const compiled = published ? compileForm(published.document, after) : null;
+    return compiled && !compiled.ok ? within(['forms', published?.document.key ?? ''], compiled.problems) : [];
+  }),
+  ...[...found.routes.values()].flatMap(({ document }) => {
+    const compiled = compileRoute(document.route, after, new Set(found.roles.keys()));
+    return compiled.ok ? [] : within(['routes', document.route.key], compiled.problems);
+  }),
+];
+
+const planOf = (found: Definitions, changes: Changes): { plan: Plan; after: Catalogue } => {
+  const after = applied(found.catalogue, changes);
+  const plan = valueOrRefuse(planChange(found.catalogue, after));
+  const broken = brokenBy(found, after);
+  if (broken.length > 0) throw invalid(broken);
+  return { plan, after };
+};
+
+const toAnswer = (
+  plan: Plan,
+  after: Catalogue,
+  version: number,
+  roles: readonly Role[],
+  counts: ReadonlyMap<string, number>,
+): PlanAnswer => ({
+  version,
+  steps: [
+    ...plan.steps.map((step) => ({
+      kind: step.kind,
+      says: sayStep(step, after, 'register' in step ? (counts.get(step.register.key) ?? 0) : 0),
+    })),
+    ...roles.map((role) => ({ kind: 'change_role', says: `The role ${role.label} is changed.` })),
+  ],
+});
+
+const readCounts = async (tx: Pick<Db, 'select'>): Promise<Map<string, number>> =>
+  new Map((await tx.select().from(counters)).map((row) => [row.register, row.next - 1]));
+
+export const bumpVersion = async (tx: Tx): Promise<number> => {
+  const [row] = await tx
+    .update(workspace)
+    .set({ version: sql`${workspace.version} + 1` })
+    .where(eq(workspace.id, 1))
+    .returning({ version: workspace.version });
+  await notify(tx, { kind: 'workspace' });
+  return row?.version ?? 0;
+};
+
+/** Commands that change definitions: one transaction each, one at a time. */
+export class DefinitionsService {
+  readonly #db: Db;
+  readonly #reader: DefinitionsReader;
+
+  constructor(db: Db, reader: DefinitionsReader) {
+    this.#db = db;
+    this.#reader = reader;
+  }
+
+  /** What a change would do. Changes nothing. */
+  async rehearse(changes: Changes): Promise<PlanAnswer> {
+    const found = await this.#reader.read(this.#db);
+    const { plan, after } = planOf(found, changes);
+    return toAnswer(plan, after, found.version, changes.roles, await readCounts(this.#db));
+  }
+
+  /** Does it; 409 when the definitions changed since they were rehearsed. */
+  carryOut(changes: Changes, by: string): Promise<PlanAnswer> {
+    return this.#change(async (tx, found) => {
+      if (found.version !== changes.version) {
+        throw new Refusal(
+          'conflict',
+          'The set-up was changed meanwhile. Rehearse again to see what this would do now.',
+        );
+      }
+      const { plan, after } = planOf(found, changes);
+      const counts = await readCounts(tx);
+      await carryOutPlan(tx, plan);
+      const lists = changes.choice_lists.flatMap((list) => after.choiceLists.get(list.key) ?? []);
+      for (const list of lists) await publishDefinition(tx, 'choice_list', list.key, list, by);
+      for (const register of changes.registers) await publishDefinition(tx, 'register', register.key, register, by);
+      for (const role of changes.roles) await publishDefinition(tx, 'role', role.key, role, by);
+      return toAnswer(plan, after, await bumpVersion(tx), changes.roles, counts);
+    });
+  }
+
+  /** Keeps a draft of a form; a definition that is wrong is refused with every place. */
+  keepForm(key: string, form: Form, by: string): Promise<FormSummary> {
+    return this.#change(async (tx, found) => {
+      if (form.key !== key)
+        throw invalid([problem('key', ['key'], 'The key in the form is not the one in the address.')]);
+      valueOrRefuse(compileForm(form, found.catalogue));
+      const version = await keepDraft(tx, key, form, by);
+      await bumpVersion(tx);
+      return { form, version, status: 'draft', may_fill: true };
+    });
+  }
+
+  /** Publishes the draft and settles who may fill it in and who may see the register's records. */
+  publishForm(key: string, fillInBy: readonly string[], seenBy: readonly string[], by: string): Promise<FormSummary> {
+    return this.#change(async (tx, found) => {
+      const held = found.forms.get(key);
+      const base = held?.draft ?? held?.published;
+      if (!base) throw notFound();
+      const unknown = [...fillInBy, ...seenBy].filter((role) => !found.roles.has(role));
+      if (unknown.length > 0)
+        throw invalid(unknown.map((role) => problem('unknown_role', ['fill_in_by'], `There is no role “${role}”.`)));
+      const form: Form = { ...base.document, fill_in_by: [...fillInBy] };
+      valueOrRefuse(compileForm(form, found.catalogue));
+      const version = await publishDefinition(tx, 'form', key, form, by);
+      for (const role of found.roles.values()) {
+        const rights = role.registers[form.register] ?? { see: false, add: false, change: false };
+        const see = seenBy.includes(role.key);
+        if (role.setup || rights.see === see) continue;
+        const next: Role = { ...role, registers: { ...role.registers, [form.register]: { ...rights, see } } };
+        await publishDefinition(tx, 'role', role.key, next, by);
+      }
+      await bumpVersion(tx);
+      return { form, version, status: 'published', may_fill: true };
+    });
+  }
+
+  /** Publishes a new version of a route. One register has one. */
+  putRoute(key: string, route: Route, by: string): Promise<RouteSummary> {
+    return this.#change(async (tx, found) => {
+      if (route.key !== key)
+        throw invalid([problem('key', ['key'], 'The key in the route is not the one in the address.')]);
+      valueOrRefuse(compileRoute(route, found.catalogue, new Set(found.roles.keys())));
+      const other = found.routes.get(route.register);
+      if (other && other.document.route.key !== key) {
+        throw invalid([problem('route_taken', ['register'], 'This register has a route already. Change that one.')]);
+      }
+      const version = await publishDefinition(tx, 'route', key, route, by);
+      await bumpVersion(tx);
+      return { route, version, status: 'published' };
+    });
+  }
+
+  #change<T>(run: (tx: Tx, found: Definitions) => Promise<T>): Promise<T> {
+    return this.#db.transaction(async (tx) => {
+      await lockDefinitions(tx);
+      return run(tx, await this.#reader.read(tx));
+    });
+  }
+}

@@ -1,0 +1,168 @@
+import { and, asc, eq, max } from 'drizzle-orm';
+import type { z } from 'zod';
+import { type Form, formSchema } from '#core/form/index.ts';
+import { type Catalogue, choiceListSchema, registerSchema } from '#core/register/index.ts';
+import { type CompiledRoute, compileRoute, type Route, routeSchema } from '#core/signoff/index.ts';
+import { catalogueOf, type Rights, type Role, rightsOn, roleSchema } from '#core/workspace/index.ts';
+import type { Queryable } from '../db/client.ts';
+import { definitions, workspace } from '../db/schema.ts';
+import { notFound } from '../http/problem.ts';
+import type { Person } from '../session/service.ts';
+
+export interface Versioned<T> {
+  readonly document: T;
+  readonly version: number;
+}
+
+/** All definitions at one workspace version, compiled and indexed; never changed, so it may be shared. */
+export interface Definitions {
+  readonly version: number;
+  readonly name: string;
+  readonly catalogue: Catalogue;
+  readonly roles: ReadonlyMap<string, Role>;
+  readonly forms: ReadonlyMap<
+    string,
+    { readonly published: Versioned<Form> | null; readonly draft: Versioned<Form> | null }
+  >;
+  /** The published route of a register, by register key. */
+  readonly routes: ReadonlyMap<string, Versioned<CompiledRoute>>;
+}
+
+type Kind = (typeof definitions.$inferSelect)['kind'];
+
+const readAll = async (tx: Queryable): Promise<Definitions> => {
+  const [head] = await tx.select().from(workspace).where(eq(workspace.id, 1));
+  if (!head) throw notFound();
+  const rows = await tx.select().from(definitions).orderBy(asc(definitions.position), asc(definitions.key));
+  const published = <S extends z.ZodType>(kind: Kind, schema: S): z.output<S>[] =>
+    rows.filter((row) => row.kind === kind && row.status === 'published').map((row) => schema.parse(row.document));
+  const catalogue = catalogueOf({
+    ...head,
+    registers: published('register', registerSchema),
+    choice_lists: published('choice_list', choiceListSchema),
+  });
+  const roles = new Map(published('role', roleSchema).map((role) => [role.key, role]));
+  const forms = new Map<string, { published: Versioned<Form> | null; draft: Versioned<Form> | null }>();
+  const routes = new Map<string, Versioned<CompiledRoute>>();
+  for (const row of rows) {
+    if (row.kind === 'form' && row.status !== 'retired') {
+      const held = forms.get(row.key) ?? { published: null, draft: null };
+      forms.set(row.key, { ...held, [row.status]: { document: formSchema.parse(row.document), version: row.version } });
+    }
+    if (row.kind === 'route' && row.status === 'published') {
+      const compiled = compileRoute(routeSchema.parse(row.document), catalogue, new Set(roles.keys()));
+      if (compiled.ok) routes.set(compiled.value.route.register, { document: compiled.value, version: row.version });
+    }
+  }
+  return { version: head.version, name: head.name, catalogue, roles, forms, routes };
+};
+
+/** Reads definitions, each workspace version once. */
+export class DefinitionsReader {
+  #newest: Definitions | null = null;
+
+  /** The definitions as this transaction sees them; `known` saves the look at the version where it was just read. */
+  async read(tx: Queryable, known?: number): Promise<Definitions> {
+    const version = known ?? (await this.#version(tx));
+    if (this.#newest?.version === version) return this.#newest;
+    const read = await readAll(tx);
+    if (!this.#newest || read.version > this.#newest.version) this.#newest = read;
+    return read;
+  }
+
+  async #version(tx: Queryable): Promise<number> {
+    const [row] = await tx.select({ version: workspace.version }).from(workspace).where(eq(workspace.id, 1));
+    return row?.version ?? 0;
+  }
+}
+
+/** A form at a version it once had, published or since retired; null when there never was one. */
+export const findFormVersion = async (tx: Queryable, key: string, version: number): Promise<Versioned<Form> | null> => {
+  const [row] = await tx
+    .select()
+    .from(definitions)
+    .where(and(eq(definitions.kind, 'form'), eq(definitions.key, key), eq(definitions.version, version)));
+  return row && row.status !== 'draft' ? { document: formSchema.parse(row.document), version } : null;
+};
+
+/** A route at the version a sign-off runs on. */
+export const readRouteVersion = async (tx: Queryable, key: string, version: number): Promise<Route> => {
+  const [row] = await tx
+    .select()
+    .from(definitions)
+    .where(and(eq(definitions.kind, 'route'), eq(definitions.key, key), eq(definitions.version, version)));
+  if (!row) throw new RangeError(`route ${key} has no version ${version}`);
+  return routeSchema.parse(row.document);
+};
+
+/** Stores the next version of a definition as published; the one before it is retired. */
+export const publishDefinition = async (
+  tx: Queryable,
+  kind: Kind,
+  key: string,
+  document: object,
+  by: string | null,
+): Promise<number> => {
+  const same = and(eq(definitions.kind, kind), eq(definitions.key, key));
+  const [last] = await tx
+    .select({ version: max(definitions.version), position: max(definitions.position) })
+    .from(definitions)
+    .where(same);
+  const [highest] = await tx
+    .select({ position: max(definitions.position) })
+    .from(definitions)
+    .where(eq(definitions.kind, kind));
+  await tx.delete(definitions).where(and(same, eq(definitions.status, 'draft')));
+  await tx
+    .update(definitions)
+    .set({ status: 'retired' })
+    .where(and(same, eq(definitions.status, 'published')));
+  const version = (last?.version ?? 0) + 1;
+  const position = last?.position ?? (highest?.position ?? 0) + 1;
+  await tx.insert(definitions).values({ kind, key, version, status: 'published', position, document, createdBy: by });
+  return version;
+};
+
+/** Keeps a draft: one row, written over until it is published. */
+export const keepDraft = async (tx: Queryable, key: string, form: Form, by: string): Promise<number> => {
+  const same = and(eq(definitions.kind, 'form'), eq(definitions.key, key));
+  const rows = await tx
+    .select({ version: definitions.version, status: definitions.status, position: definitions.position })
+    .from(definitions)
+    .where(same);
+  const draft = rows.find((row) => row.status === 'draft');
+  const version = draft?.version ?? Math.max(0, ...rows.map((row) => row.version)) + 1;
+  const [highest] = await tx
+    .select({ position: max(definitions.position) })
+    .from(definitions)
+    .where(eq(definitions.kind, 'form'));
+  const position = rows[0]?.position ?? (highest?.position ?? 0) + 1;
+  if (draft)
+    await tx
+      .update(definitions)
+      .set({ document: form, createdBy: by })
+      .where(and(same, eq(definitions.status, 'draft')));
+  else
+    await tx
+      .insert(definitions)
+      .values({ kind: 'form', key, version, status: 'draft', position, document: form, createdBy: by });
+  return version;
+};
+
+export const rolesOf = (found: Definitions, person: Person): Role[] =>
+  person.roles.map((key) => found.roles.get(key)).filter((role) => role !== undefined);
+
+export const isSetup = (found: Definitions, person: Person): boolean =>
+  rolesOf(found, person).some((role) => role.setup);
+
+export const personRights = (found: Definitions, person: Person, register: string): Rights =>
+  rightsOn(rolesOf(found, person), register);
+
+/** The catalogue with only the registers a person may see: to them the others do not exist. */
+export const visibleCatalogue = (found: Definitions, person: Person): Catalogue => ({
+  ...found.catalogue,
+  registers: new Map([...found.catalogue.registers].filter(([key]) => personRights(found, person, key).see)),
+});
+
+export const mayFill = (found: Definitions, person: Person, form: Form): boolean =>
+  isSetup(found, person) || form.fill_in_by.some((role) => person.roles.includes(role));

@@ -1,0 +1,122 @@
+import { randomUUID } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { sql } from 'drizzle-orm';
+import express, { type ErrorRequestHandler, type Express, type Request } from 'express';
+import helmet from 'helmet';
+import type { z } from 'zod';
+import { api, type Endpoint, LIVE_PATH, openApiDocument } from '#contract/index.ts';
+import type { Database } from '../db/client.ts';
+import { definitionHandlers } from '../definitions/routes.ts';
+import { DefinitionsService } from '../definitions/service.ts';
+import { DefinitionsReader, isSetup, personRights } from '../definitions/store.ts';
+import { formHandlers } from '../forms/routes.ts';
+import type { LiveEvents } from '../live/live.ts';
+import { recordHandlers } from '../records/routes.ts';
+import { sessionHandlers } from '../session/routes.ts';
+import { findSigned } from '../session/service.ts';
+import { signOffHandlers } from '../signoff/routes.ts';
+import { bind, type Call } from './bind.ts';
+import type { Context } from './context.ts';
+import { notAllowed, Refusal, toProblemAnswer, toRefusal } from './problem.ts';
+
+export const VERSION = '0.1.0';
+
+export interface AppOptions {
+  readonly database: Database;
+  readonly live: LiveEvents;
+  readonly demonstration: boolean;
+  /** The built web application; absent in tests of the interface. */
+  readonly webFolder?: string;
+  /** Where an unexpected error is noted, with the id the answer carries. Never what was sent. */
+  readonly note: (id: string, error: unknown) => void;
+}
+
+export type Handler<E> =
+  E extends Endpoint<infer P, infer Q, infer B, infer A>
+    ? (context: Context, call: Call<z.output<P>, z.output<Q>, z.output<B>>) => Promise<z.input<A>>
+    : never;
+export type Handlers<K extends keyof typeof api> = { readonly [N in K]: Handler<(typeof api)[N]> };
+
+/** The whole HTTP interface over one database. */
+export const makeApp = (options: AppOptions): Express => {
+  const { database, live, demonstration } = options;
+  const { db } = database;
+  const reader = new DefinitionsReader();
+  const services = { db, reader, definitions: new DefinitionsService(db, reader), demonstration };
+  const app = express();
+  app.disable('x-powered-by');
+  app.set('query parser', 'simple');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: { 'upgrade-insecure-requests': null, 'img-src': ["'self'", 'data:', 'blob:'] },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use('/api', express.json({ limit: '4mb' }));
+
+  const identify = async (request: Request, endpoint: Endpoint): Promise<Context> => {
+    const signed = await findSigned(db, request);
+    if (!signed) {
+      if (endpoint.open) return { ...services, signed: null };
+      throw new Refusal('sign_in', 'Please sign in.');
+    }
+    const found = await reader.read(db, signed.workspaceVersion);
+    if (endpoint.setup && !isSetup(found, signed.person)) throw notAllowed('Only set-up people may do this.');
+    return { ...services, signed: { person: signed.person, found } };
+  };
+
+  const handlers: Handlers<keyof typeof api> = {
+    health: async () => {
+      await db.execute(sql`select 1`);
+      return { status: 'ok', version: VERSION, database: 'ok' };
+    },
+    ...sessionHandlers,
+    ...definitionHandlers,
+    ...recordHandlers,
+    ...formHandlers,
+    ...signOffHandlers,
+  };
+  const on = <K extends keyof typeof api>(name: K): void => {
+    const each: Endpoint = api[name];
+    bind(app, each, identify, (context, call) => Reflect.apply(handlers[name], null, [context, call]));
+  };
+  for (const name of Object.keys(api)) if (isName(name)) on(name);
+
+  app.get('/api/openapi.json', (_request, response) => void response.json(openApiDocument(VERSION)));
+  app.get(LIVE_PATH, async (request, response) => {
+    const signed = await findSigned(db, request);
+    if (!signed) throw new Refusal('sign_in', 'Please sign in.');
+    live.attach(request, response, async (event) =>
+      event.kind === 'records' ? personRights(await reader.read(db), signed.person, event.register).see : true,
+    );
+  });
+  app.use('/api', () => {
+    throw new Refusal('not_found', 'There is no such call.');
+  });
+  serveWeb(app, options.webFolder);
+
+  const answerProblem: ErrorRequestHandler = (error, request, response, next) => {
+    if (response.headersSent) return next(error);
+    const refusal = toRefusal(error);
+    const instance = `urn:uuid:${randomUUID()}`;
+    if (refusal.kind === 'internal' || refusal.kind === 'unavailable')
+      options.note(`${instance} ${request.method} ${request.path}`, error);
+    const answer = toProblemAnswer(refusal, instance);
+    response.status(answer.status).type('application/problem+json').send(JSON.stringify(answer));
+  };
+  app.use(answerProblem);
+  return app;
+};
+
+const isName = (name: string): name is keyof typeof api => Object.hasOwn(api, name);
+
+const serveWeb = (app: Express, folder: string | undefined): void => {
+  if (!folder || !existsSync(join(folder, 'index.html'))) return;
+  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }));
+  app.use(express.static(folder, { index: false }));
+  // Every other address is a place inside the application.
+  app.get('/{*path}', (_request, response) => response.sendFile(join(folder, 'index.html')));
+};

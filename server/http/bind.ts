@@ -1,0 +1,64 @@
+import type { Express, Request, Response } from 'express';
+import type { z } from 'zod';
+import type { Endpoint } from '#contract/index.ts';
+import { problem } from '#core/base/index.ts';
+import { notAllowed, Refusal } from './problem.ts';
+
+/** What a handler gets: its parsed input, and the raw request and response for cookies. */
+export interface Call<P, Q, B> {
+  readonly params: P;
+  readonly query: Q;
+  readonly body: B;
+  readonly request: Request;
+  readonly response: Response;
+}
+
+const parse = <S extends z.ZodType>(schema: S, value: unknown): z.output<S> => {
+  const result = schema.safeParse(value);
+  if (result.success) return result.data;
+  const problems = result.error.issues.map((issue) =>
+    problem(
+      issue.code,
+      issue.path.filter((step) => typeof step !== 'symbol'),
+      issue.message,
+    ),
+  );
+  throw new Refusal(
+    'invalid',
+    problems.length === 1 ? (problems[0]?.detail ?? '') : `${problems.length} things are wrong.`,
+    problems,
+  );
+};
+
+const hostOf = (origin: string): string | null => (URL.canParse(origin) ? new URL(origin).host : null);
+
+/** A change asked for by another site's page is refused, whatever cookie came along (Fetch Metadata, Origin). */
+const refuseCrossSite = (request: Request): void => {
+  const site = request.get('sec-fetch-site');
+  if (site !== undefined && site !== 'same-origin' && site !== 'none') throw notAllowed('This came from another site.');
+  const origin = request.get('origin');
+  if (origin !== undefined && hostOf(origin) !== request.get('host')) throw notAllowed('This came from another site.');
+};
+
+/** Answers an endpoint: parses what came in, checks who asks, runs, and sends the answer. */
+export const bind = <P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, A extends z.ZodType, Who>(
+  app: Express,
+  endpoint: Endpoint<P, Q, B, A>,
+  identify: (request: Request, endpoint: Endpoint) => Promise<Who>,
+  run: (who: Who, call: Call<z.output<P>, z.output<Q>, z.output<B>>) => Promise<z.input<A>>,
+): void => {
+  const path = endpoint.path.replace(/\{(\w+)\}/g, ':$1');
+  app[endpoint.method](path, async (request, response) => {
+    if (endpoint.method !== 'get') refuseCrossSite(request);
+    const who = await identify(request, endpoint);
+    const params = parse(endpoint.params, request.params);
+    const query = parse(endpoint.query, request.query);
+    const body = parse(
+      endpoint.body,
+      endpoint.method === 'get' || endpoint.method === 'delete' ? {} : (request.body ?? {}),
+    );
+    const answer = await run(who, { params, query, body, request, response });
+    if (endpoint.status === 204) response.status(204).end();
+    else response.status(endpoint.status).json(answer);
+  });
+};

@@ -1,0 +1,66 @@
+import { and, desc, eq } from 'drizzle-orm';
+import type { HistoryAnswer } from '#contract/index.ts';
+import { type Catalogue, type Field, type Register, valueContext } from '#core/register/index.ts';
+import { behaviourOf, type StoredValue } from '#core/values/index.ts';
+import type { Queryable } from '../db/client.ts';
+import { history, people } from '../db/schema.ts';
+import type { Definitions } from '../definitions/store.ts';
+import { findRecord } from './read.ts';
+
+const MOST = 200;
+
+/** A value in words; a link by the title of its record, if it may be seen. */
+const showValue = async (tx: Queryable, catalogue: Catalogue, field: Field, value: StoredValue): Promise<string> => {
+  const target = field.type.kind === 'link' ? catalogue.registers.get(field.type.register) : undefined;
+  if (target && typeof value === 'string') return (await findRecord(tx, target, catalogue, value))?.title ?? 'a record';
+  return field.type.kind === 'link'
+    ? value === null
+      ? ''
+      : 'a record'
+    : behaviourOf(field.type).show(value, valueContext(catalogue));
+};
+
+/** Who did what to a record, newest first; values in the words of their fields, only fields that still are. */
+export const readHistory = async (
+  tx: Queryable,
+  found: Definitions,
+  visible: Catalogue,
+  register: Register,
+  recordId: string,
+): Promise<HistoryAnswer> => {
+  const rows = await tx
+    .select({ event: history, by: people.name })
+    .from(history)
+    .innerJoin(people, eq(people.id, history.personId))
+    .where(and(eq(history.recordId, recordId), eq(history.register, register.key)))
+    .orderBy(desc(history.id))
+    .limit(MOST);
+  const events: HistoryAnswer['events'] = [];
+  for (const { event, by } of rows) {
+    const changes: HistoryAnswer['events'][number]['changes'] = [];
+    for (const [key, [from, to]] of Object.entries(event.changes)) {
+      const field = register.fields.find((each) => each.key === key);
+      if (!field) continue;
+      changes.push({
+        field: field.label,
+        from: await showValue(tx, visible, field, from),
+        to: await showValue(tx, visible, field, to),
+      });
+    }
+    const held = event.formKey ? found.forms.get(event.formKey) : undefined;
+    const label = (held?.published ?? held?.draft)?.document.label;
+    events.push({
+      id: String(event.id),
+      at: event.at.toISOString(),
+      by,
+      action: event.action,
+      form:
+        event.formKey && event.formVersion
+          ? { key: event.formKey, label: label ?? event.formKey, version: event.formVersion }
+          : null,
+      comment: event.comment,
+      changes,
+    });
+  }
+  return { events };
+};

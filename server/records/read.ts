@@ -1,0 +1,228 @@
+import { aliasedTable, and, eq, isNull, type SQL, sql } from 'drizzle-orm';
+import type { PgColumn } from 'drizzle-orm/pg-core';
+import { z } from 'zod';
+import type { Linked, Page, RecordAnswer } from '#contract/index.ts';
+import { type Clock, problem } from '#core/base/index.ts';
+import { afterCursor, type CompiledList, type Cursor, compileList, orderBy } from '#core/list/index.ts';
+import { type Catalogue, type RecordValues, type Register, titleField, valueContext } from '#core/register/index.ts';
+import { sql as fragment } from '#core/sql/index.ts';
+import { behaviourOf, type StoredValue } from '#core/values/index.ts';
+import type { Queryable } from '../db/client.ts';
+import { toDrizzle } from '../db/fragment.ts';
+import { signOffs } from '../db/schema.ts';
+import { invalid, valueOrRefuse } from '../http/problem.ts';
+import { columnFor, recordTable } from './tables.ts';
+
+const storedSchema = z.union([z.string(), z.boolean(), z.null()]);
+const stageSchema = z.enum(['waiting', 'approved', 'sent_back', 'refused']).nullable();
+
+/** A link field whose target may be seen, with the alias its record is joined by. */
+interface Join {
+  readonly field: string;
+  readonly target: Register;
+  readonly table: ReturnType<typeof recordTable>;
+}
+
+/** The record's name in words, from its stored title value. */
+const titleOf = (register: Register, value: StoredValue, catalogue: Catalogue): string =>
+  behaviourOf(titleField(register).type).show(value, valueContext(catalogue));
+
+const selectRecords = (tx: Queryable, register: Register, catalogue: Catalogue) => {
+  const table = aliasedTable(recordTable(register), 't');
+  const joins: Join[] = register.fields.flatMap((field, i) => {
+    const target = field.type.kind === 'link' ? catalogue.registers.get(field.type.register) : undefined;
+    return target ? [{ field: field.key, target, table: aliasedTable(recordTable(target), `j${i}`) }] : [];
+  });
+  const columns: Record<string, PgColumn | SQL> = {
+    id: table.id,
+    seq: table.seq,
+    number: table.number,
+    version: table.version,
+    stage: signOffs.stage,
+  };
+  for (const field of register.fields) columns[`f_${field.key}`] = columnFor(table, field.key);
+  for (const join of joins) {
+    columns[`n_${join.field}`] = join.table.number;
+    columns[`l_${join.field}`] = columnFor(join.table, titleField(join.target).key);
+  }
+  const start = (extra: Record<string, SQL>) => {
+    let query = tx
+      .select({ ...columns, ...extra })
+      .from(table)
+      .leftJoin(signOffs, eq(signOffs.recordId, table.id))
+      .$dynamic();
+    for (const join of joins) query = query.leftJoin(join.table, eq(join.table.id, columnFor(table, join.field)));
+    return query;
+  };
+  const toAnswer = (row: Readonly<Record<string, unknown>>): RecordAnswer => {
+    const values: Record<string, StoredValue> = {};
+    for (const field of register.fields) values[field.key] = storedSchema.parse(row[`f_${field.key}`]);
+    const links: Record<string, Linked> = {};
+    for (const join of joins) {
+      const id = values[join.field];
+      const number = row[`n_${join.field}`];
+      if (typeof id !== 'string' || typeof number !== 'string') continue;
+      links[join.field] = {
+        id,
+        number,
+        title: titleOf(join.target, storedSchema.parse(row[`l_${join.field}`]), catalogue),
+      };
+    }
+    return {
+      id: String(row.id),
+      number: String(row.number),
+      version: Number(row.version),
+      title: titleOf(register, values[titleField(register).key] ?? null, catalogue) || String(row.number),
+      values,
+      links,
+      stage: stageSchema.parse(row.stage),
+    };
+  };
+  return { table, start, toAnswer };
+};
+
+export interface PageQuery {
+  readonly filter: string;
+  readonly find: string;
+  readonly sort: string;
+  readonly after: string;
+  readonly limit: number;
+  readonly count: 'yes' | 'no';
+}
+
+const cursorSchema = z.tuple([z.string().nullable(), z.int()]);
+
+const readCursor = (text: string): Cursor => {
+  try {
+    const [value, seq] = cursorSchema.parse(JSON.parse(Buffer.from(text, 'base64url').toString('utf8')));
+    return { value, seq };
+  } catch {
+    throw invalid([problem('bad_cursor', ['after'], 'This page address is not one this server gave out.')]);
+  }
+};
+
+const writeCursor = (value: unknown, seq: number): string =>
+  Buffer.from(JSON.stringify([value === null || value === undefined ? null : String(value), seq])).toString(
+    'base64url',
+  );
+
+const countOf = async (tx: Queryable, list: CompiledList): Promise<number> => {
+  const table = aliasedTable(recordTable(list.register), 't');
+  const [row] = await tx
+    .select({ n: sql`count(*)`.mapWith(Number) })
+    .from(table)
+    .where(toDrizzle(list.where));
+  return row?.n ?? 0;
+};
+
+/** A page of a list with its count. `catalogue` holds only what the person may see. */
+export const readPage = async (
+  tx: Queryable,
+  register: Register,
+  catalogue: Catalogue,
+  query: PageQuery,
+  clock: Clock,
+): Promise<Page> => {
+  const descending = query.sort.startsWith('-');
+  const sort = descending ? query.sort.slice(1) : query.sort;
+  const asked = { filter: query.filter, find: query.find, sort, descending };
+  const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock));
+  const { start, toAnswer } = selectRecords(tx, register, catalogue);
+  const where =
+    query.after === '' ? list.where : fragment`${list.where} and ${afterCursor(list, readCursor(query.after))}`;
+  const sortColumn = list.sortKey ? { sort_value: sql`(${toDrizzle(list.sortKey.value)})::text` } : {};
+  const plain = query.filter.trim() === '' && query.find.trim() === '';
+  const [rows, count] = await Promise.all([
+    start(sortColumn)
+      .where(toDrizzle(where))
+      .orderBy(toDrizzle(orderBy(list)))
+      .limit(query.limit + 1),
+    query.count === 'yes' ? countOf(tx, list) : null,
+  ]);
+  const total = count === null || plain ? count : await countRecords(tx, register);
+  const shown = rows.slice(0, query.limit);
+  const last: Readonly<Record<string, unknown>> | undefined = shown.at(-1);
+  return {
+    records: shown.map(toAnswer),
+    next: rows.length > query.limit && last ? writeCursor(last.sort_value, Number(last.seq)) : null,
+    count,
+    total,
+  };
+};
+
+/** How many records a register holds that are not archived. */
+export const countRecords = async (tx: Queryable, register: Register): Promise<number> => {
+  const table = recordTable(register);
+  const [row] = await tx
+    .select({ n: sql`count(*)`.mapWith(Number) })
+    .from(table)
+    .where(isNull(table.archived_at));
+  return row?.n ?? 0;
+};
+
+/** One record that is not archived, or null. */
+export const findRecord = async (
+  tx: Queryable,
+  register: Register,
+  catalogue: Catalogue,
+  id: string,
+): Promise<RecordAnswer | null> => {
+  const { table, start, toAnswer } = selectRecords(tx, register, catalogue);
+  const [row] = await start({}).where(and(eq(table.id, id), isNull(table.archived_at)));
+  return row ? toAnswer(row) : null;
+};
+
+/** The records of a register whose title or number holds the words, nearest first: what a look-up offers. */
+export const findByTitle = async (
+  tx: Queryable,
+  register: Register,
+  catalogue: Catalogue,
+  find: string,
+  clock: Clock,
+): Promise<RecordAnswer[]> => {
+  const asked = { filter: '', find, sort: titleField(register).key, descending: false };
+  const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock));
+  const { table, start, toAnswer } = selectRecords(tx, register, catalogue);
+  const rows = await start({})
+    .where(toDrizzle(list.where))
+    // A title that begins with what was typed comes before one that only contains it.
+    .orderBy(sql`(not starts_with(${table.find_title}, ${` ${find.toLowerCase()}`}))`, toDrizzle(orderBy(list)))
+    .limit(12);
+  return rows.map(toAnswer);
+};
+
+interface Reached {
+  readonly register: Register;
+  readonly values: RecordValues;
+}
+
+/** The record one link leads to, or null where it holds nothing. */
+const followLink = async (
+  tx: Queryable,
+  catalogue: Catalogue,
+  from: Reached,
+  name: string,
+): Promise<Reached | null> => {
+  const type = from.register.fields.find((field) => field.key === name)?.type;
+  const target = type?.kind === 'link' ? catalogue.registers.get(type.register) : undefined;
+  const id = from.values[name];
+  const record = target && typeof id === 'string' ? await findRecord(tx, target, catalogue, id) : null;
+  return target && record ? { register: target, values: record.values } : null;
+};
+
+/** Values behind links, by path: what an expression over the record reads beyond it. */
+export const readPaths = async (
+  tx: Queryable,
+  register: Register,
+  catalogue: Catalogue,
+  values: RecordValues,
+  paths: readonly (readonly string[])[],
+): Promise<RecordValues> => {
+  const found: Record<string, StoredValue> = {};
+  for (const path of paths) {
+    let at: Reached | null = { register, values };
+    for (const name of path.slice(0, -1)) at = at ? await followLink(tx, catalogue, at, name) : null;
+    found[path.join('.')] = at?.values[path.at(-1) ?? ''] ?? null;
+  }
+  return found;
+};

@@ -1,0 +1,128 @@
+import { eq } from 'drizzle-orm';
+import type { RecordDetail } from '#contract/index.ts';
+import type { Register } from '#core/register/index.ts';
+import { holdDefinitions } from '../db/locks.ts';
+import { people } from '../db/schema.ts';
+import { type Definitions, personRights, visibleCatalogue } from '../definitions/store.ts';
+import type { Handlers } from '../http/app.ts';
+import { type Context, clockOf, signedIn } from '../http/context.ts';
+import { notAllowed, notFound } from '../http/problem.ts';
+import { afterChange, enterRoute, readTrack, takesPart } from '../signoff/service.ts';
+import { readHistory } from './history.ts';
+import { findRecord, readPage } from './read.ts';
+import { recordTable } from './tables.ts';
+import { addRecords, changeRecord } from './write.ts';
+
+/** A register this person may see; otherwise it does not exist. */
+const seenRegister = (context: Context, key: string): Register => {
+  const { person, found } = signedIn(context);
+  const register = visibleCatalogue(found, person).registers.get(key);
+  if (!register) throw notFound();
+  return register;
+};
+
+/** A register of which this person may see this record: by their role, or because they take part in its sign-off. */
+const registerForRecord = async (context: Context, key: string, id: string): Promise<Register> => {
+  const { person, found } = signedIn(context);
+  const register = found.catalogue.registers.get(key);
+  if (!register) throw notFound();
+  if (personRights(found, person, key).see || (await takesPart(context.db, id, person.id))) return register;
+  throw notFound();
+};
+
+const readDetail = async (context: Context, register: Register, id: string): Promise<RecordDetail> => {
+  const { person, found } = signedIn(context);
+  const table = recordTable(register);
+  const record = await findRecord(context.db, register, visibleCatalogue(found, person), id);
+  const [row] = await context.db
+    .select({ created: table.created_at, updated: table.updated_at, by: people.name })
+    .from(table)
+    .innerJoin(people, eq(people.id, table.created_by))
+    .where(eq(table.id, id));
+  if (!record || !row) throw notFound();
+  return {
+    ...record,
+    register: register.key,
+    created_at: row.created.toISOString(),
+    created_by: row.by,
+    updated_at: row.updated.toISOString(),
+    may_change: personRights(found, person, register.key).change,
+    sign_off: await readTrack(context.db, found, id),
+  };
+};
+
+/** A right on a register that can be seen but not, say, added to: 403. What cannot be seen: 404. */
+const demand = (found: Definitions, context: Context, key: string, right: 'add' | 'change'): void => {
+  const { person } = signedIn(context);
+  if (!personRights(found, person, key)[right])
+    throw notAllowed(right === 'add' ? 'You may not add records here.' : 'You may not change records here.');
+};
+
+export const recordHandlers: Handlers<
+  'records' | 'addRecord' | 'importRecords' | 'record' | 'changeRecord' | 'history'
+> = {
+  records: async (context, { params, query }) => {
+    const { person, found } = signedIn(context);
+    const register = seenRegister(context, params.key);
+    return readPage(context.db, register, visibleCatalogue(found, person), query, clockOf(found));
+  },
+  addRecord: async (context, { params, body }) => {
+    const { person } = signedIn(context);
+    seenRegister(context, params.key);
+    return context.db.transaction(async (tx) => {
+      await holdDefinitions(tx);
+      const found = await context.reader.read(tx);
+      const register = found.catalogue.registers.get(params.key);
+      if (!register) throw notFound();
+      demand(found, context, params.key, 'add');
+      const clock = clockOf(found);
+      const author = { person: person.id, at: new Date(clock.now), form: null };
+      const [stored] = await addRecords(tx, found, register, [body], 'added', author);
+      if (!stored) throw new RangeError('nothing was stored');
+      const goesTo = stored.fresh
+        ? await enterRoute(tx, found, register, stored.id, stored.values, author, clock)
+        : null;
+      return { id: stored.id, number: stored.number, register: register.key, title: stored.number, goes_to: goesTo };
+    });
+  },
+  importRecords: async (context, { params, body }) => {
+    const { person } = signedIn(context);
+    return context.db.transaction(async (tx) => {
+      await holdDefinitions(tx);
+      const found = await context.reader.read(tx);
+      const register = found.catalogue.registers.get(params.key);
+      if (!register) throw notFound();
+      const stored = await addRecords(tx, found, register, body.records, 'imported', {
+        person: person.id,
+        at: new Date(),
+        form: null,
+      });
+      return { stored: stored.filter((each) => each.fresh).length };
+    });
+  },
+  record: async (context, { params }) =>
+    readDetail(context, await registerForRecord(context, params.key, params.id), params.id),
+  changeRecord: async (context, { params, body }) => {
+    const { person } = signedIn(context);
+    await registerForRecord(context, params.key, params.id);
+    const register = await context.db.transaction(async (tx) => {
+      await holdDefinitions(tx);
+      const found = await context.reader.read(tx);
+      const held = found.catalogue.registers.get(params.key);
+      if (!held) throw notFound();
+      demand(found, context, params.key, 'change');
+      const clock = clockOf(found);
+      const author = { person: person.id, at: new Date(clock.now), form: null };
+      const changed = await changeRecord(tx, found, held, params.id, body, 'changed', author);
+      await afterChange(tx, found, held, params.id, changed.changed, changed.values, author, clock);
+      return held;
+    });
+    return readDetail(context, register, params.id);
+  },
+  history: async (context, { params }) => {
+    const { person, found } = signedIn(context);
+    const register = await registerForRecord(context, params.key, params.id);
+    if (!(await findRecord(context.db, register, found.catalogue, params.id))) throw notFound();
+    return readHistory(context.db, found, visibleCatalogue(found, person), register, params.id);
+  },
+};
