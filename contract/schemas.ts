@@ -115,6 +115,9 @@ export type Track = z.infer<typeof trackSchema>;
 
 export const recordDetailSchema = recordSchema.extend({
   register: keySchema,
+  /** The register's definition and its lists: whoever takes part in a sign-off may see the record but not the register. */
+  definition: registerSchema,
+  choice_lists: z.array(choiceListSchema),
   created_at: moment,
   created_by: z.string(),
   updated_at: moment,

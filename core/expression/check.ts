@@ -126,12 +126,15 @@ class Checker {
   inTest(value: Expr, test: InTest, span: Span): void {
     switch (test.kind) {
       case 'equals':
-        return this.compared(value, test.value, true, span);
+        this.compared(value, test.value, true, span);
+        break;
       case 'compare':
-        return this.compared(value, test.value, test.op === '=' || test.op === '!=', span);
+        this.compared(value, test.value, test.op === '=' || test.op === '!=', span);
+        break;
       case 'range':
         this.compared(value, test.low, false, span);
-        return this.compared(value, test.high, false, span);
+        this.compared(value, test.high, false, span);
+        break;
     }
   }
 

@@ -58,7 +58,6 @@ class Compiler {
   readonly #vocabulary: Vocabulary;
 
   constructor(form: Form, register: Register, catalogue: Catalogue) {
-    this.#form = form;
     this.#register = register;
     this.#vocabulary = formVocabulary(form, register, catalogue);
   }

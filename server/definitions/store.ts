@@ -1,7 +1,13 @@
 import { and, asc, eq, max } from 'drizzle-orm';
 import type { z } from 'zod';
 import { type Form, formSchema } from '#core/form/index.ts';
-import { type Catalogue, choiceListSchema, registerSchema } from '#core/register/index.ts';
+import {
+  type Catalogue,
+  type ChoiceList,
+  choiceListSchema,
+  type Register,
+  registerSchema,
+} from '#core/register/index.ts';
 import { type CompiledRoute, compileRoute, type Route, routeSchema } from '#core/signoff/index.ts';
 import { catalogueOf, type Rights, type Role, rightsOn, roleSchema } from '#core/workspace/index.ts';
 import type { Queryable } from '../db/client.ts';
@@ -166,3 +172,11 @@ export const visibleCatalogue = (found: Definitions, person: Person): Catalogue 
 
 export const mayFill = (found: Definitions, person: Person, form: Form): boolean =>
   isSetup(found, person) || form.fill_in_by.some((role) => person.roles.includes(role));
+
+/** The choice lists that some registers use. */
+export const listsOf = (registers: readonly Register[], catalogue: Catalogue): ChoiceList[] => {
+  const keys = new Set(
+    registers.flatMap((register) => register.fields.flatMap(({ type }) => (type.kind === 'choice' ? [type.list] : []))),
+  );
+  return [...keys].map((key) => catalogue.choiceLists.get(key)).filter((list) => list !== undefined);
+};

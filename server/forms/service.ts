@@ -9,6 +9,7 @@ import {
   type DefinitionsReader,
   findFormVersion,
   isSetup,
+  listsOf,
   mayFill,
   type Versioned,
 } from '../definitions/store.ts';
@@ -44,15 +45,7 @@ const registerOf = (found: Definitions, key: string): Register => {
 const neededBy = (register: Register, catalogue: Catalogue) => {
   const keys = new Set(register.fields.flatMap((field) => (field.type.kind === 'link' ? [field.type.register] : [])));
   const registers = [...keys].map((key) => catalogue.registers.get(key)).filter((each) => each !== undefined);
-  const lists = new Set(
-    [register, ...registers].flatMap((each) =>
-      each.fields.flatMap((field) => (field.type.kind === 'choice' ? [field.type.list] : [])),
-    ),
-  );
-  return {
-    registers,
-    choice_lists: [...lists].map((key) => catalogue.choiceLists.get(key)).filter((each) => each !== undefined),
-  };
+  return { registers, choice_lists: listsOf([register, ...registers], catalogue) };
 };
 
 /** A form as a person gets it, with the record when it opens one that was sent back to them. */

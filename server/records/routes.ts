@@ -3,7 +3,7 @@ import type { RecordDetail } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { holdDefinitions } from '../db/locks.ts';
 import { people } from '../db/schema.ts';
-import { type Definitions, personRights, visibleCatalogue } from '../definitions/store.ts';
+import { type Definitions, listsOf, personRights, visibleCatalogue } from '../definitions/store.ts';
 import type { Handlers } from '../http/app.ts';
 import { type Context, clockOf, signedIn } from '../http/context.ts';
 import { notAllowed, notFound } from '../http/problem.ts';
@@ -43,6 +43,8 @@ const readDetail = async (context: Context, register: Register, id: string): Pro
   return {
     ...record,
     register: register.key,
+    definition: register,
+    choice_lists: listsOf([register], found.catalogue),
     created_at: row.created.toISOString(),
     created_by: row.by,
     updated_at: row.updated.toISOString(),

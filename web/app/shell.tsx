@@ -1,0 +1,132 @@
+import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { Suspense } from 'react';
+import { Link, Navigate, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { api } from '#contract/index.ts';
+import { call } from '../data/client.ts';
+import { useLiveEvents } from '../data/live.ts';
+import { queries, queryClient } from '../data/queries.ts';
+import { MeContext, useMe, useWorkspace } from '../data/workspace.ts';
+import { TabMark } from '../ui/marks.tsx';
+import { Coming } from '../ui/message.tsx';
+
+/** The frame of every screen: the strip above, the index of registers at the side. */
+export const Shell = () => (
+  <Suspense fallback={<Coming />}>
+    <SignedIn />
+  </Suspense>
+);
+
+const SignedIn = () => {
+  const { data } = useSuspenseQuery(queries.session());
+  const location = useLocation();
+  useLiveEvents(data.me !== null);
+  if (!data.me)
+    return <Navigate to={`/sign-in?to=${encodeURIComponent(`${location.pathname}${location.search}`)}`} replace />;
+  return (
+    <MeContext value={data.me}>
+      <div className="flex min-h-screen flex-col sm:h-screen">
+        <a href="#main" className="btn absolute -top-20 left-4 z-40 focus:top-2">
+          Skip to the content
+        </a>
+        <Strip />
+        <div className="flex min-h-0 grow flex-col sm:flex-row">
+          <Index />
+          <main id="main" className="flex min-h-0 min-w-0 grow flex-col bg-sheet" tabIndex={-1}>
+            <Suspense fallback={<Coming />}>
+              <Outlet />
+            </Suspense>
+          </main>
+        </div>
+      </div>
+    </MeContext>
+  );
+};
+
+const initials = (name: string): string =>
+  name
+    .split(' ')
+    .map((word) => word.charAt(0))
+    .join('')
+    .slice(0, 2);
+
+const Strip = () => {
+  const me = useMe();
+  const { workspace } = useWorkspace();
+  const { data: tray } = useQuery(queries.inTray());
+  const navigate = useNavigate();
+  const waiting = tray?.items.length ?? 0;
+  const signOut = async () => {
+    await call(api.signOut);
+    queryClient.clear();
+    navigate('/sign-in');
+  };
+  return (
+    <header className="flex min-h-12 flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-iolite-deep bg-sheet px-4 py-1">
+      <Link to="/" className="flex items-center gap-2 text-base font-bold">
+        <img src="/mark.svg" alt="" width={20} height={18} />
+        {workspace.name}
+      </Link>
+      <span className="grow" />
+      <NavLink to="/in-tray" className="flex min-h-8 items-center gap-2 font-semibold">
+        In-tray
+        {waiting > 0 && <span className="rounded-full bg-straw px-2 text-xs font-semibold text-sheet">{waiting}</span>}
+      </NavLink>
+      <span className="flex items-center gap-2 text-ink-2">
+        <span
+          aria-hidden="true"
+          className="grid size-7 place-items-center rounded-full bg-haze text-[11px] font-semibold text-sheet"
+        >
+          {initials(me.name)}
+        </span>
+        {me.name}
+      </span>
+      <button type="button" className="btn btn-quiet" onClick={signOut}>
+        Sign out
+      </button>
+    </header>
+  );
+};
+
+const Index = () => {
+  const { workspace } = useWorkspace();
+  const me = useMe();
+  return (
+    <nav
+      aria-label="Index"
+      className="flex shrink-0 overflow-x-auto border-rule py-2 max-sm:border-b sm:w-48 sm:flex-col sm:overflow-x-hidden sm:overflow-y-auto sm:border-r sm:py-3"
+    >
+      <NavLink to="/" end className="index-link">
+        Today
+      </NavLink>
+      {workspace.registers.length > 0 && <IndexHead>Registers</IndexHead>}
+      {workspace.registers.map((register) => (
+        <NavLink key={register.key} to={`/registers/${register.key}`} className="index-link">
+          <TabMark mark={register.mark} name={register.plural} />
+          <span className="truncate">{register.plural}</span>
+          <span className="ml-auto text-[12.5px] text-ink-2 max-sm:hidden">
+            <span className="sr-only">, records: </span>
+            {workspace.rights[register.key]?.count.toLocaleString(workspace.locale)}
+          </span>
+        </NavLink>
+      ))}
+      {me.setup && (
+        <>
+          <IndexHead>Set-up</IndexHead>
+          <NavLink to="/set-up/forms" className="index-link">
+            Forms
+          </NavLink>
+          <NavLink to="/set-up/registers" className="index-link">
+            Registers &amp; fields
+          </NavLink>
+          <NavLink to="/set-up/routes" className="index-link">
+            Sign-off routes
+          </NavLink>
+        </>
+      )}
+    </nav>
+  );
+};
+
+const IndexHead = ({ children }: { children: string }) => (
+  <h2 className="px-4 pb-1 pt-3 text-xs! text-ink-3 max-sm:hidden">{children}</h2>
+);

@@ -1,0 +1,229 @@
+import { useSuspenseQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { useStore } from 'zustand';
+import { api, type FormAnswer, type Sent } from '#contract/index.ts';
+import { showMoment } from '#core/base/index.ts';
+import { compileForm, toSend } from '#core/form/index.ts';
+import { catalogueOf } from '#core/workspace/index.ts';
+import { call, ProblemError } from '../../data/client.ts';
+import { queries, queryClient } from '../../data/queries.ts';
+import { clockFor, type KnownWorkspace, useMe, useWorkspace } from '../../data/workspace.ts';
+import { createEntryStore } from '../../state/entry-store.ts';
+import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
+import { Key, TabMark } from '../../ui/marks.tsx';
+import { Problems } from '../../ui/message.tsx';
+
+/** A form, filled in: from its first question to the thanks with the record's number. */
+export const FillInScreen = () => {
+  const { key = '' } = useParams();
+  const [search] = useSearchParams();
+  const { workspace } = useWorkspace();
+  const record = search.get('record');
+  const { data } = useSuspenseQuery({ ...queries.form(key, record), staleTime: Number.POSITIVE_INFINITY });
+  const [sent, setSent] = useState<Sent | null>(null);
+  const [round, setRound] = useState(0);
+  if (sent) {
+    return (
+      <Thanks
+        sent={sent}
+        answer={data}
+        onAnother={() => {
+          setRound(round + 1);
+          setSent(null);
+        }}
+      />
+    );
+  }
+  return (
+    <FillIn key={`${key} ${record} ${data.version} ${round}`} answer={data} workspace={workspace} onSent={setSent} />
+  );
+};
+
+const useEntryStore = (answer: FormAnswer & { clockOffsetMs: number }, workspace: KnownWorkspace) => {
+  const me = useMe();
+  return useMemo(() => {
+    const catalogue = catalogueOf({
+      ...workspace,
+      registers: [answer.register, ...answer.registers],
+      choice_lists: answer.choice_lists,
+    });
+    const compiled = compileForm(answer.form, catalogue);
+    if (!compiled.ok) throw new RangeError(compiled.problems.map((each) => each.detail).join(' '));
+    const keepAs = `iolite entry ${me.id} ${answer.form.key} ${answer.record?.id ?? 'new'}`;
+    const links = Object.fromEntries(Object.values(answer.record?.links ?? {}).map((link) => [link.id, link]));
+    return createEntryStore({
+      compiled: compiled.value,
+      version: answer.version,
+      record: answer.record?.values ?? null,
+      links,
+      clock: () => clockFor(workspace.zone, answer.clockOffsetMs),
+      keepAs,
+    });
+    // A store is one entry's: the screen makes a new one by its key.
+  }, [answer, me.id, workspace]);
+};
+
+interface FillInProps {
+  readonly answer: FormAnswer & { clockOffsetMs: number };
+  readonly workspace: KnownWorkspace;
+  readonly onSent: (sent: Sent) => void;
+}
+
+/** The server's problems by question, for telling them where they belong. */
+const byQuestion = (error: unknown): Map<string, string[]> => {
+  const found = new Map<string, string[]>();
+  for (const { pointer, detail } of error instanceof ProblemError ? (error.answer.errors ?? []) : []) {
+    const key = pointer.match(/^#\/values\/([a-z0-9_]+)/)?.[1];
+    if (key) found.set(key, [...(found.get(key) ?? []), detail]);
+  }
+  return found;
+};
+
+const FillIn = ({ answer, workspace: current, onSent }: FillInProps) => {
+  // What is live meanwhile (a new record, another's change) must not disturb the entry.
+  const [workspace] = useState(current);
+  const store = useEntryStore(answer, workspace);
+  const { keptAt, entry } = useStore(store);
+  const place = useRef<HTMLDivElement>(null);
+  const [sending, setSending] = useState(false);
+  const [error, setError] = useState<unknown>(null);
+  const navigate = useNavigate();
+  useEffect(() => {
+    place.current?.querySelector<HTMLElement>('[data-question] input, [data-question] textarea')?.focus();
+  }, []);
+  const send = async () => {
+    const filledIn = store.getState().trySending();
+    if (filledIn.problems.length > 0) {
+      const wrong = new Set(filledIn.problems.map((each) => String(each.path[0])));
+      if (place.current) focusFirstWrong(place.current, wrong);
+      return;
+    }
+    if (sending) return;
+    setSending(true);
+    setError(null);
+    const state = store.getState();
+    const values = toSend(filledIn, state.entry, state.askedOnOpening);
+    try {
+      const sent = await call(api.sendEntry, {
+        params: { key: answer.form.key },
+        body: {
+          id: state.entry.id,
+          version: answer.version,
+          filled_in_at: clockFor(workspace.zone, answer.clockOffsetMs).now,
+          values,
+          ...(answer.record
+            ? {
+                record: {
+                  id: answer.record.id,
+                  from: Object.fromEntries(Object.keys(values).map((key) => [key, answer.record?.values[key] ?? null])),
+                },
+              }
+            : {}),
+        },
+      });
+      state.forget();
+      queryClient.removeQueries({ queryKey: ['form', answer.form.key, answer.record?.id ?? null] });
+      void queryClient.invalidateQueries({ queryKey: ['in-tray'] });
+      onSent(sent);
+    } catch (thrown) {
+      setError(thrown);
+      setSending(false);
+    }
+  };
+  const { register } = answer;
+  return (
+    <div className="overflow-auto bg-paper max-sm:grow">
+      <div ref={place} className="mx-auto max-w-2xl px-4 py-6 max-sm:p-0">
+        <div className="border border-rule-strong bg-sheet px-6 py-5 max-sm:border-0 max-sm:px-4">
+          <header className="mb-4 flex flex-wrap items-center gap-2 border-b-2 border-ink pb-2">
+            <TabMark mark={register.mark} name={register.plural} />
+            <h1>{answer.form.label}</h1>
+            {answer.record && <span className="font-mono text-[13px] text-ink-2">{answer.record.number}</span>}
+            <span className="ml-auto text-[13px] text-ink-2" role="status">
+              {keptAt
+                ? `kept on this device ${showMoment(keptAt, workspace.zone, workspace.locale).split(', ')[1]}`
+                : ''}
+            </span>
+          </header>
+          {answer.sent_back && (
+            <p className="mb-4 border-l-4 border-haze bg-haze-wash px-3 py-2">
+              <span className="font-semibold">{answer.sent_back.by} sent this back:</span> “{answer.sent_back.reason}”
+            </p>
+          )}
+          <EntryForm
+            store={store}
+            registers={answer.registers}
+            draft={false}
+            refused={byQuestion(error)}
+            onSend={send}
+            onEscape={() => navigate('/')}
+          >
+            <Problems error={error} />
+            <ToSend count={useStore(store, (state) => (state.tried ? state.filledIn.problems.length : 0))} />
+            <div className="flex items-center gap-3 max-sm:sticky max-sm:bottom-0 max-sm:-mx-4 max-sm:border-t max-sm:border-rule-strong max-sm:bg-sheet max-sm:px-4 max-sm:py-3">
+              <button type="submit" className="btn btn-go max-sm:grow max-sm:justify-center" disabled={sending}>
+                {sending ? 'Sending …' : answer.record ? 'Send again' : 'Send'}
+              </button>
+              <Link to="/" className="btn max-sm:grow max-sm:justify-center">
+                Leave, and keep what is typed
+              </Link>
+              <span className="ml-auto flex gap-1 max-sm:hidden">
+                <Key>Ctrl</Key>
+                <Key>Enter</Key>
+              </span>
+            </div>
+          </EntryForm>
+        </div>
+        <p className="sr-only">Entry {entry.id}</p>
+      </div>
+    </div>
+  );
+};
+
+/** Why it was not sent: said once, above the button. */
+const ToSend = ({ count }: { count: number }) =>
+  count === 0 ? null : (
+    <p role="alert" className="wrong mb-3 font-semibold">
+      {count === 1
+        ? 'One answer is wrong or missing, so it was not sent.'
+        : `${count} answers are wrong or missing, so it was not sent.`}
+    </p>
+  );
+
+const Thanks = ({ sent, answer, onAnother }: { sent: Sent; answer: FormAnswer; onAnother: () => void }) => {
+  const { workspace } = useWorkspace();
+  const head = useRef<HTMLHeadingElement>(null);
+  useEffect(() => head.current?.focus(), []);
+  const sees = workspace.rights[sent.register]?.see === true;
+  return (
+    <div className="overflow-auto bg-paper p-6 max-sm:grow">
+      <div className="mx-auto max-w-2xl border border-rule-strong bg-sheet p-8">
+        <h1 ref={head} tabIndex={-1} className="flex items-center gap-3 outline-none">
+          <TabMark mark={answer.register.mark} name={answer.register.plural} />
+          Thank you. {sent.number} was {answer.record ? 'sent again' : 'stored'}.
+        </h1>
+        <p className="my-4 text-ink-2">
+          {sent.goes_to
+            ? `It waits for the ${sent.goes_to} to sign.`
+            : `“${sent.title}” is in ${answer.register.plural} now.`}
+        </p>
+        <div className="flex flex-wrap gap-3">
+          {!answer.record && (
+            <button type="button" className="btn btn-go" onClick={onAnother}>
+              Fill in another
+            </button>
+          )}
+          {sees && (
+            <Link className="btn" to={`/registers/${sent.register}?record=${sent.id}`}>
+              See it in {answer.register.plural}
+            </Link>
+          )}
+          <Link className="btn" to="/">
+            Go to Today
+          </Link>
+        </div>
+      </div>
+    </div>
+  );
+};

@@ -1,0 +1,125 @@
+import { useMutation } from '@tanstack/react-query';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useStore } from 'zustand';
+import { api, type FormSummary } from '#contract/index.ts';
+import type { Problem, Result } from '#core/base/index.ts';
+import { type CompiledForm, compileForm, type Form } from '#core/form/index.ts';
+import { call } from '../../data/client.ts';
+import { queryClient } from '../../data/queries.ts';
+import { useWorkspace } from '../../data/workspace.ts';
+import { createFormStore } from '../../state/form-store.ts';
+import { TabMark } from '../../ui/marks.tsx';
+import { Empty, Problems } from '../../ui/message.tsx';
+import { LiveForm } from './live-form.tsx';
+import { Outline } from './outline.tsx';
+import { PublishDialog } from './publish-dialog.tsx';
+
+/** A form in set-up: its outline at the left, the live form at the right. */
+export const SetUpFormScreen = () => {
+  const { key = '' } = useParams();
+  const { workspace } = useWorkspace();
+  const held = workspace.forms.filter((each) => each.form.key === key);
+  const start = held.find((each) => each.status === 'draft') ?? held[0];
+  if (!start) return <Empty title="There is no such form." />;
+  return <Editor key={key} start={start} />;
+};
+
+/** Keeps each valid state of the form on the server as its draft, the newest wins. */
+const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form) => {
+  const [kept, setKept] = useState(started);
+  const keep = useMutation({
+    mutationFn: (next: Form) => call(api.keepForm, { params: { key: next.key }, body: next }),
+    onSuccess: (_, next) => setKept(next),
+  });
+  const { mutate, isPending, isError } = keep;
+  useEffect(() => {
+    if (form === kept || !compiled.ok || isPending || isError) return;
+    const timer = setTimeout(() => mutate(form), 250);
+    return () => clearTimeout(timer);
+  }, [form, kept, compiled.ok, isPending, isError, mutate]);
+  return { kept: form === kept, error: keep.error, again: keep.reset };
+};
+
+const Editor = ({ start }: { start: FormSummary }) => {
+  const { workspace, catalogue } = useWorkspace();
+  const store = useMemo(() => createFormStore(start.form), [start.form.key]);
+  const { form, change, undo, redo, past, future } = useStore(store);
+  const [publishing, setPublishing] = useState(false);
+  const [said, setSaid] = useState('');
+  const compiled = useMemo(() => compileForm(form, catalogue), [form, catalogue]);
+  const [started] = useState(start.form);
+  const draft = useKeptDraft(form, compiled, started);
+  const lastGood = useRef<CompiledForm | null>(null);
+  if (compiled.ok) lastGood.current = compiled.value;
+  const register = catalogue.registers.get(form.register);
+  const problems: readonly Problem[] = compiled.ok ? [] : compiled.problems;
+  const status = workspace.forms.filter((each) => each.form.key === form.key);
+  const published = status.find((each) => each.status === 'published');
+  const held = status.find((each) => each.status === 'draft');
+  if (!register) return <Empty title="The register of this form is not there." />;
+  return (
+    <>
+      <header className="flex flex-wrap items-center gap-3 border-b border-rule-strong bg-sheet px-6 py-3">
+        <div>
+          <h1>{form.label}</h1>
+          <p className="text-ink-2">
+            Adds to <TabMark mark={register.mark} name={register.plural} /> {register.plural}. {form.questions.length}{' '}
+            questions. {held ? `Draft of version ${held.version}.` : ''}{' '}
+            {published ? `Version ${published.version} is published.` : ''}
+          </p>
+        </div>
+        <span className="ml-auto text-[13px] text-ink-2" role="status">
+          {said || (problems.length > 0 ? 'not kept: something is wrong' : draft.kept ? 'kept' : 'keeping …')}
+        </span>
+        <button type="button" className="btn" disabled={past.length === 0} onClick={undo}>
+          Undo
+        </button>
+        <button type="button" className="btn" disabled={future.length === 0} onClick={redo}>
+          Redo
+        </button>
+        {published && (
+          <Link className="btn" to={`/forms/${form.key}`}>
+            Fill it in
+          </Link>
+        )}
+        <button
+          type="button"
+          className="btn btn-go"
+          disabled={!compiled.ok || !draft.kept}
+          onClick={() => setPublishing(true)}
+        >
+          Publish
+        </button>
+      </header>
+      {draft.error && (
+        <div className="px-6">
+          <Problems error={draft.error} />
+          <button type="button" className="btn" onClick={draft.again}>
+            Try again
+          </button>
+        </div>
+      )}
+      <div className="grid min-h-0 grow grid-rows-1 lg:grid-cols-[1fr_30rem]">
+        <section aria-label="Outline" className="min-h-0 overflow-auto bg-paper px-6 py-4">
+          <Outline form={form} register={register} catalogue={catalogue} problems={problems} onChange={change} />
+        </section>
+        <section aria-label="Live form" className="min-h-0 overflow-auto border-l border-rule bg-rule/40 p-5">
+          {lastGood.current && <LiveForm compiled={lastGood.current} workspace={workspace} />}
+        </section>
+      </div>
+      <PublishDialog
+        key={String(publishing)}
+        open={publishing}
+        form={form}
+        register={register}
+        onClose={() => setPublishing(false)}
+        onPublished={(version) => {
+          setPublishing(false);
+          setSaid(`Version ${version} was published.`);
+          void queryClient.invalidateQueries({ queryKey: ['workspace'] });
+        }}
+      />
+    </>
+  );
+};

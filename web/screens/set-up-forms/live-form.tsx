@@ -1,0 +1,76 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useStore } from 'zustand';
+import type { CompiledForm } from '#core/form/index.ts';
+import { clockFor, type KnownWorkspace } from '../../data/workspace.ts';
+import { createEntryStore } from '../../state/entry-store.ts';
+import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
+
+/** The form as it would be filled in, following each change of the outline at once. Nothing here is stored. */
+export const LiveForm = ({ compiled, workspace }: { compiled: CompiledForm; workspace: KnownWorkspace }) => {
+  const [round, setRound] = useState(0);
+  return <Trial key={round} compiled={compiled} workspace={workspace} onAgain={() => setRound(round + 1)} />;
+};
+
+const Trial = ({
+  compiled,
+  workspace,
+  onAgain,
+}: {
+  compiled: CompiledForm;
+  workspace: KnownWorkspace;
+  onAgain: () => void;
+}) => {
+  const [opening] = useState({ compiled, workspace });
+  const place = useRef<HTMLDivElement>(null);
+  const [said, setSaid] = useState('');
+  const store = useMemo(
+    () =>
+      createEntryStore({
+        compiled: opening.compiled,
+        version: 0,
+        record: null,
+        links: {},
+        clock: () => clockFor(opening.workspace.zone, opening.workspace.clockOffsetMs),
+        keepAs: null,
+      }),
+    [opening],
+  );
+  useEffect(() => store.getState().setForm(compiled), [compiled, store]);
+  const used = useStore(
+    store,
+    (state) => Object.keys(state.entry.typed).length + Object.keys(state.entry.unread).length > 0,
+  );
+  const trySending = () => {
+    const filledIn = store.getState().trySending();
+    setSaid(
+      filledIn.problems.length === 0
+        ? 'This would be sent. Nothing was stored, as it is only tried here.'
+        : `${filledIn.problems.length} answers are wrong or missing: it would not be sent.`,
+    );
+    if (place.current) focusFirstWrong(place.current, new Set(filledIn.problems.map((each) => String(each.path[0]))));
+  };
+  const registers = [...compiled.catalogue.registers.values()];
+  return (
+    <>
+      <p className="mb-2 flex items-center text-ink-2">
+        Live, as it would be filled in
+        <button type="button" className="btn btn-quiet ml-auto" disabled={!used && said === ''} onClick={onAgain}>
+          Start again empty
+        </button>
+      </p>
+      <div ref={place} className="border border-rule-strong bg-sheet p-5">
+        <h2 className="mb-3 text-lg!">{compiled.form.label}</h2>
+        <EntryForm store={store} registers={registers} draft refused={NOTHING_REFUSED} onSend={trySending}>
+          <button type="submit" className="btn btn-go">
+            Try sending
+          </button>
+          <p role="status" className="mt-2 text-ink-2">
+            {said}
+          </p>
+        </EntryForm>
+      </div>
+    </>
+  );
+};
+
+const NOTHING_REFUSED = new Map<string, readonly string[]>();

@@ -1,0 +1,88 @@
+import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '#contract/index.ts';
+import type { Form } from '#core/form/index.ts';
+import type { Register } from '#core/register/index.ts';
+import { call } from '../../data/client.ts';
+import { useWorkspace } from '../../data/workspace.ts';
+import { Problems } from '../../ui/message.tsx';
+
+interface Props {
+  readonly open: boolean;
+  readonly form: Form;
+  readonly register: Register;
+  readonly onClose: () => void;
+  readonly onPublished: (version: number) => void;
+}
+
+/** Publishing asks who may fill the form in and who may see the register; nobody but set-up people until answered. */
+export const PublishDialog = ({ open, form, register, onClose, onPublished }: Props) => {
+  const { workspace } = useWorkspace();
+  const [fillers, setFillers] = useState<ReadonlySet<string>>(new Set(form.fill_in_by));
+  const [seers, setSeers] = useState<ReadonlySet<string>>(
+    new Set(workspace.roles.filter((role) => role.sees.includes(register.key)).map((role) => role.key)),
+  );
+  const publish = useMutation({
+    mutationFn: () =>
+      call(api.publishForm, { params: { key: form.key }, body: { fill_in_by: [...fillers], seen_by: [...seers] } }),
+    onSuccess: (summary) => onPublished(summary.version),
+  });
+  return (
+    <Dialog open={open} onClose={onClose} className="relative z-40">
+      <DialogBackdrop className="fixed inset-0 bg-ink/30" />
+      <div className="fixed inset-0 grid place-items-center overflow-auto p-4">
+        <DialogPanel className="w-full max-w-2xl border border-edge bg-sheet p-6">
+          <DialogTitle className="head-rule text-lg font-bold">Publish {form.label}</DialogTitle>
+          <div className="my-4 grid gap-6 sm:grid-cols-2">
+            <RoleBoxes legend="Who may fill it in?" chosen={fillers} onChange={setFillers} />
+            <RoleBoxes legend={`Who may see ${register.plural}?`} chosen={seers} onChange={setSeers} />
+          </div>
+          <p className="text-ink-2">Set-up people may do both. With nobody ticked, only they can.</p>
+          <Problems error={publish.error} />
+          <div className="mt-4 flex gap-3">
+            <button type="button" className="btn btn-go" disabled={publish.isPending} onClick={() => publish.mutate()}>
+              Publish now
+            </button>
+            <button type="button" className="btn" onClick={onClose}>
+              Not yet
+            </button>
+          </div>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+};
+
+const RoleBoxes = ({
+  legend,
+  chosen,
+  onChange,
+}: {
+  legend: string;
+  chosen: ReadonlySet<string>;
+  onChange: (chosen: ReadonlySet<string>) => void;
+}) => {
+  const { workspace } = useWorkspace();
+  return (
+    <fieldset>
+      <legend className="font-semibold">{legend}</legend>
+      {workspace.roles
+        .filter((role) => !role.setup)
+        .map((role) => (
+          <label key={role.key} className="slip-row">
+            <input
+              type="checkbox"
+              checked={chosen.has(role.key)}
+              onChange={() => {
+                const next = new Set(chosen);
+                if (!next.delete(role.key)) next.add(role.key);
+                onChange(next);
+              }}
+            />
+            {role.label}
+          </label>
+        ))}
+    </fieldset>
+  );
+};

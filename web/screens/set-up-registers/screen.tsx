@@ -1,0 +1,35 @@
+import { Link } from 'react-router';
+import { KIND_WORDS } from '#core/values/index.ts';
+import { useWorkspace } from '../../data/workspace.ts';
+import { TabMark } from '../../ui/marks.tsx';
+
+/** Set-up: every register with its fields, and the way to a new one. */
+export const SetUpRegistersScreen = () => {
+  const { workspace } = useWorkspace();
+  return (
+    <div className="overflow-auto p-6">
+      <header className="head-rule flex items-center gap-3">
+        <h1 className="grow">Registers &amp; fields</h1>
+        <Link className="btn btn-go" to="/set-up/registers/new">
+          New register
+        </Link>
+      </header>
+      <ul>
+        {workspace.registers.map((register) => (
+          <li key={register.key} className="ruled">
+            <Link
+              to={`/set-up/registers/${register.key}`}
+              className="flex items-baseline gap-3 px-2 py-2.5 hover:bg-iolite-wash"
+            >
+              <TabMark mark={register.mark} name={register.plural} />
+              <span className="w-36 shrink-0 font-semibold text-iolite-deep">{register.plural}</span>
+              <span className="text-ink-2">
+                {register.fields.map((field) => `${field.label} (${KIND_WORDS[field.type.kind]})`).join(', ')}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+};

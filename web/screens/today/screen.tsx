@@ -1,0 +1,68 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { showDate, today } from '#core/base/index.ts';
+import { queries } from '../../data/queries.ts';
+import { clockFor, useMe, useWorkspace } from '../../data/workspace.ts';
+import { TabMark } from '../../ui/marks.tsx';
+import { Empty } from '../../ui/message.tsx';
+import { TrayItem } from '../in-tray/tray-item.tsx';
+
+/** The start: what needs me, what I may fill in. */
+export const TodayScreen = () => {
+  const me = useMe();
+  const { workspace, catalogue } = useWorkspace();
+  const { data: tray } = useQuery(queries.inTray());
+  const forms = workspace.forms.filter((each) => each.status === 'published' && each.may_fill);
+  const day = showDate(today(clockFor(workspace.zone, workspace.clockOffsetMs)), workspace.locale);
+  return (
+    <div className="grid gap-x-10 gap-y-8 overflow-auto p-6 lg:grid-cols-2">
+      <header className="lg:col-span-2">
+        <h1>Today, {day}</h1>
+        <p className="text-ink-2">Good to see you, {me.name.split(' ')[0]}.</p>
+      </header>
+      <section aria-labelledby="needs-me">
+        <h2 id="needs-me" className="head-rule">
+          Waits for you
+        </h2>
+        {tray?.items.length === 0 && <Empty title="Nothing waits for you." />}
+        <ul>
+          {tray?.items.map((item) => (
+            <li key={item.sign_off} className="ruled">
+              <TrayItem item={item} />
+            </li>
+          ))}
+        </ul>
+      </section>
+      <section aria-labelledby="may-fill">
+        <h2 id="may-fill" className="head-rule">
+          Fill in
+        </h2>
+        {forms.length === 0 && (
+          <Empty title="No form is open to you yet.">
+            {me.setup ? (
+              <Link className="part" to="/set-up/forms">
+                Make a form
+              </Link>
+            ) : (
+              'A form appears here as soon as you may fill it in.'
+            )}
+          </Empty>
+        )}
+        <ul>
+          {forms.map(({ form }) => {
+            const register = catalogue.registers.get(form.register);
+            return (
+              <li key={form.key} className="ruled">
+                <Link to={`/forms/${form.key}`} className="flex items-center gap-3 px-2 py-2.5 hover:bg-iolite-wash">
+                  {register && <TabMark mark={register.mark} name={register.plural} />}
+                  <span className="font-semibold text-iolite-deep">{form.label}</span>
+                  <span className="ml-auto text-ink-2">{form.questions.length} questions</span>
+                </Link>
+              </li>
+            );
+          })}
+        </ul>
+      </section>
+    </div>
+  );
+};

@@ -1,0 +1,391 @@
+import { useState } from 'react';
+import {
+  type Checked,
+  type Clause,
+  type Condition,
+  checkExpression,
+  conditionText,
+  type Expected,
+  findCondition,
+  findNamed,
+  type Mood,
+  type Operand,
+  parseExpression,
+  type SayContext,
+  sayClause,
+  type Test,
+  type TestKind,
+  testsFor,
+  testWords,
+  toTest,
+} from '#core/expression/index.ts';
+import type { ValueType } from '#core/values/index.ts';
+import { OperandEditor } from './operand-editor.tsx';
+import { Part, PickOne } from './part.tsx';
+
+interface Props {
+  /** The one stored text. */
+  readonly text: string;
+  readonly context: SayContext;
+  readonly mood: Mood;
+  /** The question a rule stands under: its name is not said again. */
+  readonly subject?: string;
+  readonly onChange: (text: string) => void;
+  /** Shown behind the last clause; the clauses may all be taken away. */
+  readonly mayBeEmpty?: boolean;
+}
+
+const conditionOf = (text: string): Condition | null => {
+  if (text.trim() === '') return { join: 'and', clauses: [] };
+  const parsed = parseExpression(text);
+  return parsed.ok ? findCondition(parsed.value) : null;
+};
+
+const CONDITION: Expected = { kind: 'condition' };
+
+/** A condition as a sentence whose parts open editors in place, or as a formula; both write the same text. */
+export const ConditionEditor = ({ text, context, mood, subject, onChange, mayBeEmpty = false }: Props) => {
+  const condition = conditionOf(text);
+  const [asFormula, setAsFormula] = useState(false);
+  if (asFormula || !condition) {
+    return (
+      <FormulaEditor
+        text={text}
+        check={(typed) =>
+          typed.trim() === '' && mayBeEmpty ? null : problemOf(checkExpression(typed, context.vocabulary, CONDITION))
+        }
+        onChange={(typed) => {
+          setAsFormula(false);
+          onChange(typed);
+        }}
+        onCancel={() => setAsFormula(false)}
+      />
+    );
+  }
+  const put = (clauses: readonly Clause[], join = condition.join) => onChange(conditionText({ join, clauses }));
+  return (
+    <span>
+      {condition.clauses.map((clause, i) => (
+        // Clauses have no identity of their own; their place in the sentence is what they are known by.
+        // biome-ignore lint/suspicious/noArrayIndexKey: see above
+        <span key={i}>
+          {i > 0 && (
+            <>
+              {mood === 'is' ? ', ' : ' '}
+              <Part text={condition.join} what="joining word">
+                {(close) => (
+                  <PickOne
+                    options={[
+                      { value: 'and', label: 'and: all of these' },
+                      { value: 'or', label: 'or: any of these' },
+                    ]}
+                    chosen={condition.join}
+                    onPick={(join) => {
+                      put(condition.clauses, join);
+                      close();
+                    }}
+                  />
+                )}
+              </Part>{' '}
+            </>
+          )}
+          <ClauseParts
+            clause={clause}
+            context={context}
+            mood={mood}
+            {...(subject ? { subject } : {})}
+            onChange={(next) => put(condition.clauses.with(i, next))}
+            onRemove={
+              condition.clauses.length > 1 || mayBeEmpty ? () => put(condition.clauses.toSpliced(i, 1)) : undefined
+            }
+          />
+        </span>
+      ))}{' '}
+      <Part text={condition.clauses.length === 0 ? 'add a condition' : '+'} what="sentence: add a condition">
+        {(close) => (
+          <>
+            <PickField
+              context={context}
+              onPick={(field) => {
+                const clause = firstClause(field, context);
+                if (clause) put([...condition.clauses, clause]);
+                close();
+              }}
+            />
+            <button
+              type="button"
+              className="slip-row border-t border-rule text-ink-2"
+              onClick={() => setAsFormula(true)}
+            >
+              Write it as a formula
+            </button>
+          </>
+        )}
+      </Part>
+    </span>
+  );
+};
+
+const firstClause = (field: string, context: SayContext): Clause | null => {
+  const type = context.vocabulary.names.get(field)?.type;
+  const kind = type ? testsFor(type)[0] : undefined;
+  const test = type && kind ? (toTest(kind, type, context.vocabulary, null) ?? { kind: 'answered' as const }) : null;
+  return test ? { field: [field], test } : null;
+};
+
+const problemOf = (
+  result: { ok: true; value: Checked } | { ok: false; problems: readonly { detail: string }[] },
+): string | null => (result.ok ? null : result.problems.map((each) => each.detail).join(' '));
+
+const PickField = ({ context, onPick }: { context: SayContext; onPick: (field: string) => void }) => (
+  <PickOne
+    options={[...context.vocabulary.names.values()].map(({ name, label }) => ({ value: name, label }))}
+    chosen={null}
+    onPick={onPick}
+  />
+);
+
+interface ClauseProps {
+  readonly clause: Clause;
+  readonly context: SayContext;
+  readonly mood: Mood;
+  readonly subject?: string;
+  readonly onChange: (clause: Clause) => void;
+  readonly onRemove: (() => void) | undefined;
+}
+
+const ClauseParts = ({ clause, context, mood, subject, onChange, onRemove }: ClauseProps) => {
+  const type = findNamed(context.vocabulary, clause.field)?.named.type;
+  if (!type) return <span className="wrong">{clause.field.join('.')} is not known here</span>;
+  const setTest = (test: Test) => onChange({ ...clause, test });
+  return (
+    <>
+      {sayClause(clause, mood, context, subject).map((part, i) => {
+        const space = i === 0 ? '' : ' ';
+        switch (part.role) {
+          case 'words':
+            return <span key={part.role}>{`${space}${part.text}`}</span>;
+          case 'field':
+            return (
+              <span key={part.role}>
+                {space}
+                <Part text={part.text} what="field">
+                  {(close) => (
+                    <>
+                      <PickField
+                        context={context}
+                        onPick={(field) => {
+                          const next = firstClause(field, context);
+                          if (next) onChange(next);
+                          close();
+                        }}
+                      />
+                      {onRemove && <RemoveClause onRemove={onRemove} />}
+                    </>
+                  )}
+                </Part>
+              </span>
+            );
+          case 'test':
+            return (
+              <span key={part.role}>
+                {space}
+                <Part text={part.text} what="test">
+                  {(close) => (
+                    <>
+                      <PickOne<TestKind>
+                        options={testsFor(type).map((kind) => ({ value: kind, label: testWords(kind, type, mood) }))}
+                        chosen={clause.test.kind}
+                        onPick={(kind) => {
+                          const test = toTest(kind, type, context.vocabulary, clause.test);
+                          if (test) setTest(test);
+                          close();
+                        }}
+                      />
+                      {onRemove && <RemoveClause onRemove={onRemove} />}
+                    </>
+                  )}
+                </Part>
+              </span>
+            );
+          case 'value':
+            return (
+              <span key={part.role}>
+                {space}
+                <Part text={part.text} what="value">
+                  {(close) => (
+                    <TestValue
+                      test={clause.test}
+                      type={type}
+                      context={context}
+                      onChange={(test, done) => {
+                        setTest(test);
+                        if (done) close();
+                      }}
+                    />
+                  )}
+                </Part>
+              </span>
+            );
+        }
+      })}
+    </>
+  );
+};
+
+const RemoveClause = ({ onRemove }: { onRemove: () => void }) => (
+  <button type="button" className="slip-row border-t border-rule text-brick" onClick={onRemove}>
+    Take this condition away
+  </button>
+);
+
+interface TestValueProps {
+  readonly test: Test;
+  readonly type: ValueType;
+  readonly context: SayContext;
+  readonly onChange: (test: Test, done: boolean) => void;
+}
+
+const TestValue = ({ test, type, context, onChange }: TestValueProps) => {
+  switch (test.kind) {
+    case 'answered':
+    case 'not_answered':
+      return null;
+    case 'is':
+    case 'is_not':
+      if (type.kind === 'choice')
+        return (
+          <ChoiceValues test={test} list={type.list} context={context} onChange={(next) => onChange(next, false)} />
+        );
+      if (type.kind === 'boolean') {
+        return (
+          <PickOne
+            options={[
+              { value: 'yes', label: 'yes' },
+              { value: 'no', label: 'no' },
+            ]}
+            chosen={null}
+            onPick={(word) => onChange({ kind: test.kind, values: [{ kind: 'boolean', value: word === 'yes' }] }, true)}
+          />
+        );
+      }
+      return (
+        <OperandEditor
+          type={type}
+          value={test.values[0] ?? null}
+          context={context}
+          onChange={(value) => onChange({ kind: test.kind, values: [value] }, true)}
+        />
+      );
+    case 'over':
+    case 'at_least':
+    case 'under':
+    case 'at_most':
+      return (
+        <OperandEditor
+          type={type}
+          value={test.value}
+          context={context}
+          onChange={(value) => onChange({ kind: test.kind, value }, true)}
+        />
+      );
+    case 'contains':
+      return (
+        <OperandEditor
+          type={{ kind: 'text' }}
+          value={{ kind: 'text', text: test.text }}
+          context={context}
+          onChange={(value) => value.kind === 'text' && onChange({ kind: 'contains', text: value.text }, true)}
+        />
+      );
+    case 'at_least_characters':
+    case 'at_most_characters':
+      return (
+        <OperandEditor
+          type={{ kind: 'number' }}
+          value={{ kind: 'number', text: test.count }}
+          context={context}
+          onChange={(value) => value.kind === 'number' && onChange({ kind: test.kind, count: value.text }, true)}
+        />
+      );
+  }
+};
+
+interface ChoiceValuesProps {
+  readonly test: { readonly kind: 'is' | 'is_not'; readonly values: readonly Operand[] };
+  readonly list: string;
+  readonly context: SayContext;
+  readonly onChange: (test: Test) => void;
+}
+
+/** Any of a list's choices; at least one stays ticked. */
+const ChoiceValues = ({ test, list, context, onChange }: ChoiceValuesProps) => {
+  const codes = new Set(test.values.flatMap((value) => (value.kind === 'text' ? [value.text] : [])));
+  const choices = context.vocabulary.choices(list).filter((choice) => !choice.retired || codes.has(choice.code));
+  return (
+    <fieldset>
+      <legend className="px-2 text-ink-2">One of</legend>
+      {choices.map((choice) => (
+        <label key={choice.code} className="slip-row">
+          <input
+            type="checkbox"
+            checked={codes.has(choice.code)}
+            onChange={() => {
+              const next = choices.filter((each) =>
+                each.code === choice.code ? !codes.has(each.code) : codes.has(each.code),
+              );
+              const values = next.map((each) => ({ kind: 'text' as const, text: each.code }));
+              if (values.length > 0) onChange({ kind: test.kind, values });
+            }}
+          />
+          {choice.label}
+        </label>
+      ))}
+    </fieldset>
+  );
+};
+
+interface FormulaProps {
+  readonly text: string;
+  /** What is wrong with a text, or null. */
+  readonly check: (text: string) => string | null;
+  readonly onChange: (text: string) => void;
+  readonly onCancel: () => void;
+}
+
+/** The stored text itself; wrong text is kept and told, not stored. */
+export const FormulaEditor = ({ text, check, onChange, onCancel }: FormulaProps) => {
+  const [typed, setTyped] = useState(text);
+  const wrong = check(typed);
+  return (
+    <form
+      className="inline-flex w-full max-w-xl flex-col gap-1 align-top"
+      onSubmit={(event) => {
+        event.preventDefault();
+        event.stopPropagation();
+        if (wrong === null) onChange(typed);
+      }}
+    >
+      <span className="flex gap-2">
+        <input
+          className="box font-mono"
+          aria-label="Formula"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          aria-invalid={wrong !== null}
+        />
+        <button type="submit" className="btn" disabled={wrong !== null}>
+          Use
+        </button>
+        <button type="button" className="btn btn-quiet" onClick={onCancel}>
+          Cancel
+        </button>
+      </span>
+      {wrong !== null && (
+        <span className="wrong" role="alert">
+          {wrong}
+        </span>
+      )}
+    </form>
+  );
+};

@@ -1,0 +1,183 @@
+import { type KeyboardEvent, type ReactNode, useId, useRef } from 'react';
+import { type StoreApi, useStore } from 'zustand';
+import type { QuestionState } from '#core/form/index.ts';
+import { type Register, valueContext } from '#core/register/index.ts';
+import type { EntryState } from '../state/entry-store.ts';
+import { FieldControl, linkTarget } from './field-control.tsx';
+import { LookUp } from './look-up.tsx';
+
+interface Props {
+  readonly store: StoreApi<EntryState>;
+  readonly registers: readonly Register[];
+  /** Look-ups are asked of the draft while a form is being made. */
+  readonly draft: boolean;
+  /** What the server refused, by question. */
+  readonly refused: ReadonlyMap<string, readonly string[]>;
+  readonly onSend: () => void;
+  readonly onEscape?: () => void;
+  readonly children: ReactNode;
+}
+
+const controlsOf = (form: HTMLElement): HTMLElement[] => {
+  const seen = new Set<string>();
+  return [
+    ...form.querySelectorAll<HTMLElement>('[data-question] input, [data-question] textarea, [data-question] select'),
+  ].filter((control) => {
+    // Of a group of radios only the chosen or first one takes the focus.
+    const question = control.closest<HTMLElement>('[data-question]')?.dataset.question ?? '';
+    if (control instanceof HTMLInputElement && control.type === 'radio') {
+      const group = [...form.querySelectorAll<HTMLInputElement>(`[data-question="${question}"] input[type=radio]`)];
+      if (control !== (group.find((each) => each.checked) ?? group[0])) return false;
+    }
+    if (seen.has(question)) return false;
+    seen.add(question);
+    return true;
+  });
+};
+
+/** Puts the focus on the first question that is wrong. */
+export const focusFirstWrong = (form: HTMLElement, keys: ReadonlySet<string>): void => {
+  controlsOf(form)
+    .find((control) => keys.has(control.closest<HTMLElement>('[data-question]')?.dataset.question ?? ''))
+    ?.focus();
+};
+
+/** A form being filled in: only what applies is asked, and all that follows from an answer follows at once. */
+export const EntryForm = ({ store, registers, draft, refused, onSend, onEscape, children }: Props) => {
+  const form = useRef<HTMLFormElement>(null);
+  const questions = useStore(store, (state) => state.filledIn.questions);
+  const onKeyDown = (event: KeyboardEvent): void => {
+    if (event.key === 'Escape' && !event.defaultPrevented && onEscape) return onEscape();
+    if (event.key !== 'Enter' || event.defaultPrevented || !form.current) return;
+    if (event.ctrlKey || event.metaKey) {
+      event.preventDefault();
+      return onSend();
+    }
+    const { target } = event;
+    if (
+      target instanceof HTMLTextAreaElement ||
+      target instanceof HTMLButtonElement ||
+      target instanceof HTMLAnchorElement
+    )
+      return;
+    event.preventDefault();
+    const controls = controlsOf(form.current);
+    const question = target instanceof HTMLElement ? target.closest<HTMLElement>('[data-question]') : null;
+    const at = controls.findIndex((control) => control.closest('[data-question]') === question);
+    const next = controls[at + 1] ?? form.current.querySelector<HTMLElement>('button[type=submit]');
+    next?.focus();
+  };
+  return (
+    // The handler is for keys that bubble up from the controls; the form itself takes none.
+    // biome-ignore lint/a11y/noNoninteractiveElementInteractions: see above
+    <form
+      ref={form}
+      noValidate
+      onKeyDown={onKeyDown}
+      onSubmit={(event) => {
+        event.preventDefault();
+        onSend();
+      }}
+    >
+      <p className="mb-3 text-xs text-ink-2">
+        <span className="text-brick">*</span> must be answered
+      </p>
+      {questions
+        .filter((state) => state.asked)
+        .map((state) => (
+          <QuestionRow
+            key={state.question.key}
+            store={store}
+            state={state}
+            registers={registers}
+            draft={draft}
+            refused={refused.get(state.question.key)}
+          />
+        ))}
+      {children}
+    </form>
+  );
+};
+
+interface RowProps {
+  readonly store: StoreApi<EntryState>;
+  readonly state: QuestionState;
+  readonly registers: readonly Register[];
+  readonly draft: boolean;
+  readonly refused: readonly string[] | undefined;
+}
+
+const QuestionRow = ({ store, state, registers, draft, refused }: RowProps) => {
+  const id = useId();
+  const { compiled, entry, links, left, tried, typing, type, setValue, choose, leave } = useStore(store);
+  const { question } = state;
+  const { key } = question;
+  const told = tried || left.has(key);
+  const problems = told ? state.problems.map((each) => each.detail) : [];
+  const wrong = problems.length > 0 ? problems : (refused ?? []);
+  const filledBy = state.filledBy ? compiled.byKey.get(state.filledBy)?.label : undefined;
+  const notes = [...(wrong.length > 0 ? [`${id}-wrong`] : []), ...(filledBy ? [`${id}-from`] : [])];
+  const describedBy = notes.length > 0 ? notes.join(' ') : undefined;
+  const target = linkTarget(question.field, registers);
+  const grouped = question.field.type.kind === 'choice' || question.field.type.kind === 'yes_no';
+  const Label = grouped ? 'span' : 'label';
+  return (
+    <div data-question={key} className="mb-4 sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3">
+      <Label
+        {...(grouped ? {} : { htmlFor: id })}
+        id={`${id}-label`}
+        className="block pb-1 font-semibold sm:pt-1.5 sm:text-right"
+      >
+        {question.label}
+        {question.required && (
+          <span className="text-brick" role="img" aria-label="must be answered">
+            {' '}
+            *
+          </span>
+        )}
+      </Label>
+      <div>
+        {target ? (
+          <LookUp
+            id={id}
+            form={compiled.form.key}
+            draft={draft}
+            question={key}
+            register={target}
+            chosen={typeof state.value === 'string' ? (links[state.value] ?? null) : null}
+            filled={state.source === 'filled'}
+            describedBy={describedBy}
+            invalid={wrong.length > 0}
+            onChoose={(offered) => choose(key, offered)}
+            onLeave={() => leave(key)}
+          />
+        ) : (
+          <FieldControl
+            id={id}
+            field={question.field}
+            value={state.value}
+            asTyped={typing?.key === key ? typing.text : entry.unread[key]}
+            filled={state.source === 'filled'}
+            invalid={wrong.length > 0}
+            required={question.required}
+            describedBy={describedBy}
+            context={valueContext(compiled.catalogue)}
+            onType={(text) => type(key, text)}
+            onValue={(value) => setValue(key, value)}
+            onLeave={() => leave(key)}
+          />
+        )}
+        {filledBy && (
+          <p id={`${id}-from`} className="pt-0.5 text-[13px] text-haze">
+            Filled in from {filledBy}
+          </p>
+        )}
+        {wrong.length > 0 && (
+          <p id={`${id}-wrong`} className="wrong pt-0.5">
+            {wrong.join(' ')}
+          </p>
+        )}
+      </div>
+    </div>
+  );
+};
