@@ -23,7 +23,7 @@ export const toKey = (
     .replace(/^_+|_+$/g, '')
     .slice(0, 44)
     .replace(/^([0-9])/, 'n$1');
-  const base = stem === '' ? 'item' : stem;
+  const base = stem === '' ? 'unnamed' : stem;
   const free = (key: string) => !taken.has(key) && !isReservedKey(key, functions);
   if (free(base)) return base;
   for (let n = 2; ; n++) {

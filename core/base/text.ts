@@ -30,15 +30,22 @@ export const foldText = (text: string): string =>
     .replaceAll('ł', 'l')
     .replaceAll('đ', 'd');
 
-/** How many single-letter edits lie between two texts (Levenshtein 1966). */
+/**
+ * How many single edits lie between two texts: a letter put in, left out, exchanged, or two neighbours swapped
+ * (optimal string alignment; Damerau 1964), as swapping is what fingers do most.
+ */
 const editDistance = (a: string, b: string): number => {
+  let before: number[] = [];
   let row = Array.from({ length: b.length + 1 }, (_, i) => i);
   for (let i = 1; i <= a.length; i++) {
     const next = [i];
     for (let j = 1; j <= b.length; j++) {
-      const swap = (row[j - 1] ?? 0) + (a[i - 1] === b[j - 1] ? 0 : 1);
-      next.push(Math.min(swap, (row[j] ?? 0) + 1, (next[j - 1] ?? 0) + 1));
+      const exchanged = (row[j - 1] ?? 0) + (a[i - 1] === b[j - 1] ? 0 : 1);
+      const swaps = i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1];
+      const swapped = swaps ? (before[j - 2] ?? 0) + 1 : Number.POSITIVE_INFINITY;
+      next.push(Math.min(exchanged, swapped, (row[j] ?? 0) + 1, (next[j - 1] ?? 0) + 1));
     }
+    before = row;
     row = next;
   }
   return row[b.length] ?? 0;

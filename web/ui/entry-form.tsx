@@ -47,11 +47,12 @@ export const EntryForm = ({ store, registers, draft, refused, onSend, onEscape, 
   const form = useRef<HTMLFormElement>(null);
   const questions = useStore(store, (state) => state.filledIn.questions);
   const onKeyDown = (event: KeyboardEvent): void => {
-    if (event.key === 'Escape' && !event.defaultPrevented && onEscape) return onEscape();
+    if (event.key === 'Escape' && !event.defaultPrevented) onEscape?.();
     if (event.key !== 'Enter' || event.defaultPrevented || !form.current) return;
     if (event.ctrlKey || event.metaKey) {
       event.preventDefault();
-      return onSend();
+      onSend();
+      return;
     }
     const { target } = event;
     if (
@@ -68,8 +69,6 @@ export const EntryForm = ({ store, registers, draft, refused, onSend, onEscape, 
     next?.focus();
   };
   return (
-    // The handler is for keys that bubble up from the controls; the form itself takes none.
-    // biome-ignore lint/a11y/noNoninteractiveElementInteractions: see above
     <form
       ref={form}
       noValidate

@@ -48,7 +48,6 @@ export const LookUp = ({
         setTyped('');
         onChoose(offered);
       }}
-      immediate
     >
       <div className="relative">
         <span className="pointer-events-none absolute left-2 top-1/2 -translate-y-1/2">

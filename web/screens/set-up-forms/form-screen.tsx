@@ -43,7 +43,8 @@ const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form)
 
 const Editor = ({ start }: { start: FormSummary }) => {
   const { workspace, catalogue } = useWorkspace();
-  const store = useMemo(() => createFormStore(start.form), [start.form.key]);
+  // The parent gives each form an editor of its own; what is kept meanwhile must not begin it anew.
+  const [store] = useState(() => createFormStore(start.form));
   const { form, change, undo, redo, past, future } = useStore(store);
   const [publishing, setPublishing] = useState(false);
   const [said, setSaid] = useState('');

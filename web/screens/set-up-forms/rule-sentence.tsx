@@ -208,8 +208,11 @@ const firstRule = (kind: RuleKind, question: Question, form: Form, context: SayC
         : null;
     }
     case 'fills': {
-      const [target] = fillTargets(question, form, context);
-      const [from] = target ? fillSources(question.field, target, context) : [];
+      const targets = fillTargets(question, form, context);
+      // A field of the same name is most likely meant: the boat's owner for the question Owner.
+      const namesake = targets.find((key) => fillSources(question.field, key, context).includes(`${question.field}.${key}`));
+      const target = namesake ?? targets[0];
+      const from = namesake ? `${question.field}.${namesake}` : target ? fillSources(question.field, target, context)[0] : undefined;
       return target && from ? { kind, question: target, from } : null;
     }
   }

@@ -1,0 +1,168 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
+
+const require = createRequire(import.meta.url);
+const WAIT_MS = 10_000;
+
+interface AxeResult {
+  readonly violations: readonly { readonly id: string; readonly nodes: readonly { readonly html: string; readonly failureSummary?: string }[] }[];
+}
+
+const literal = (text: string): string => (text.includes('"') ? `concat("${text.split('"').join('", \'"\', "')}")` : `"${text}"`);
+
+/** One window of a browser, driven as a person would: by names, texts and keys. */
+export class Browser {
+  readonly driver: WebDriver;
+  readonly #profile: string;
+
+  private constructor(driver: WebDriver, profile: string) {
+    this.driver = driver;
+    this.#profile = profile;
+  }
+
+  static async open(size: { width: number; height: number } = { width: 1280, height: 800 }): Promise<Browser> {
+    const profile = mkdtempSync(join(tmpdir(), 'iolite-chromium-'));
+    const options = new Options();
+    options.setChromeBinaryPath('/usr/bin/chromium');
+    options.addArguments(
+      '--headless=new',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--lang=en-GB',
+      '--accept-lang=en-GB',
+      `--user-data-dir=${profile}`,
+    );
+    const wanted = new logging.Preferences();
+    wanted.setLevel(logging.Type.BROWSER, logging.Level.ALL);
+    options.setLoggingPrefs(wanted);
+    const service = new ServiceBuilder('/usr/bin/chromedriver').setEnvironment({ ...process.env, LANGUAGE: 'en_GB', LANG: 'en_GB.UTF-8' }).build();
+    const driver = Driver.createSession(options, service);
+    await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { ...size, deviceScaleFactor: 1, mobile: size.width < 600 });
+    return new Browser(driver, profile);
+  }
+
+  async close(): Promise<void> {
+    await this.driver.quit();
+    rmSync(this.#profile, { recursive: true, force: true });
+  }
+
+  async visit(address: string): Promise<void> {
+    await this.driver.get(address);
+  }
+
+  /** The first visible element of an XPath, waited for. */
+  async see(xpath: string): Promise<WebElement> {
+    const element = await this.driver.wait(until.elementLocated(By.xpath(xpath)), WAIT_MS, `nothing at ${xpath}`);
+    await this.driver.wait(until.elementIsVisible(element), WAIT_MS, `not visible: ${xpath}`);
+    return element;
+  }
+
+  /** Waits until an XPath finds nothing. */
+  async seeNo(xpath: string): Promise<void> {
+    await this.driver.wait(async () => (await this.driver.findElements(By.xpath(xpath))).length === 0, WAIT_MS, `still there: ${xpath}`);
+  }
+
+  async count(xpath: string): Promise<number> {
+    return (await this.driver.findElements(By.xpath(xpath))).length;
+  }
+
+  /** Waits for a text anywhere on the page. */
+  async seeText(text: string): Promise<WebElement> {
+    return this.see(`//body//*[contains(normalize-space(.), ${literal(text)}) and not(.//*[contains(normalize-space(.), ${literal(text)})]) and not(self::script)]`);
+  }
+
+  button(name: string): string {
+    const is = literal(name);
+    return `//*[self::button or self::a][normalize-space(.) = ${is} or @aria-label = ${is}]`;
+  }
+
+  /** Clicks what an XPath finds; a page that redraws meanwhile is looked at again. */
+  async click(xpath: string): Promise<void> {
+    await this.driver.wait(
+      async () => {
+        try {
+          const element = await this.see(xpath);
+          await element.click();
+          return true;
+        } catch (error) {
+          const name = error instanceof Error ? error.name : '';
+          if (name === 'StaleElementReferenceError' || name === 'ElementClickInterceptedError') return false;
+          throw error;
+        }
+      },
+      WAIT_MS,
+      `could not click ${xpath}`,
+    );
+  }
+
+  async press(name: string): Promise<void> {
+    await this.click(this.button(name));
+  }
+
+  /** The control with this label: tied by `for`, wrapped by it, or named by aria-label. */
+  field(label: string): string {
+    const starts = `[starts-with(normalize-space(.), ${literal(label)})]`;
+    return `(//*[@id = //label${starts}/@for] | //label${starts}//*[self::input or self::select or self::textarea] | //*[self::input or self::select or self::textarea][@aria-label = ${literal(label)}])[1]`;
+  }
+
+  async write(label: string, text: string): Promise<void> {
+    const element = await this.see(this.field(label));
+    await element.clear();
+    await element.sendKeys(text);
+  }
+
+  async choose(label: string, option: string): Promise<void> {
+    await this.click(`${this.field(label)}//option[normalize-space(.) = ${literal(option)}] | ${this.field(label)}/option[normalize-space(.) = ${literal(option)}]`);
+  }
+
+  async tick(label: string, within = '//body'): Promise<void> {
+    await this.click(`${within}//label[normalize-space(.) = ${literal(label)}]`);
+  }
+
+  /** Keys to whatever has the focus. */
+  async keys(...keys: string[]): Promise<void> {
+    await this.driver.switchTo().activeElement().sendKeys(...keys);
+  }
+
+  async focusedQuestion(): Promise<string> {
+    return this.driver.executeScript<string>("return document.activeElement?.closest('[data-question]')?.dataset.question ?? ''");
+  }
+
+  async waitUntil(what: string, holds: () => Promise<boolean>): Promise<void> {
+    await this.driver.wait(holds, WAIT_MS, `never: ${what}`);
+  }
+
+  async path(): Promise<string> {
+    return new URL(await this.driver.getCurrentUrl()).pathname;
+  }
+
+  /** What axe finds wrong (WCAG 2.2 AA and best practice), one line each. */
+  async axe(): Promise<string[]> {
+    await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));
+    const result = await this.driver.executeAsyncScript<AxeResult>('const done = arguments[0]; axe.run(document).then(done)');
+    return result.violations.map((each) => `${each.id}: ${each.nodes.map((node) => `${node.html} ${node.failureSummary ?? ''}`).join('; ')}`);
+  }
+
+  /** Errors the page wrote to its console since the last look. */
+  async consoleErrors(): Promise<string[]> {
+    const entries = await this.driver.manage().logs().get(logging.Type.BROWSER);
+    return entries.filter((entry) => entry.level.value >= logging.Level.SEVERE.value).map((entry) => entry.message);
+  }
+
+  /** Refreshes a picture of docs/screenshots, when pictures are asked for. */
+  async picture(name: string): Promise<void> {
+    if (process.env['IOLITE_PICTURES'] !== 'yes') return;
+    writeFileSync(`docs/screenshots/${name}.png`, await this.driver.takeScreenshot(), 'base64');
+  }
+}
+
+export { Key, literal };

@@ -1,0 +1,71 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve, reject) => {
+    const server = createServer();
+    server.once('error', reject);
+    server.listen(0, '127.0.0.1', () => {
+      const address = server.address();
+      server.close(() => (typeof address === 'object' && address ? resolve(address.port) : reject(new Error('no port'))));
+    });
+  });
+
+/** A copy of Iolite of its own, started as `npm start` starts it, with its own data and address. */
+export class Iolite {
+  readonly #folder = mkdtempSync(join(tmpdir(), 'iolite-e2e-'));
+  readonly #port: number;
+  #process: ChildProcess | null = null;
+
+  private constructor(port: number) {
+    this.#port = port;
+  }
+
+  static async make(): Promise<Iolite> {
+    return new Iolite(await freePort());
+  }
+
+  get address(): string {
+    return `http://127.0.0.1:${this.#port}`;
+  }
+
+  /** Starts and waits for the one line with the address; gives what was printed and how long it took. */
+  start(): Promise<{ printed: string; tookMs: number }> {
+    const startedAt = performance.now();
+    const child = spawn(process.execPath, ['scripts/start.mjs'], {
+      env: { ...process.env, PORT: String(this.#port), IOLITE_DATA: this.#folder },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    this.#process = child;
+    return new Promise((resolve, reject) => {
+      let printed = '';
+      const read = (chunk: Buffer) => {
+        printed += chunk.toString('utf8');
+        if (printed.includes('Iolite is ready at')) resolve({ printed, tookMs: performance.now() - startedAt });
+      };
+      child.stdout.on('data', read);
+      child.stderr.on('data', read);
+      child.once('exit', (code) => reject(new Error(`start ended with ${code}:\n${printed}`)));
+    });
+  }
+
+  /** Ends it as Ctrl+C would, and waits until server and database are down. */
+  stop(): Promise<void> {
+    const child = this.#process;
+    this.#process = null;
+    if (!child || child.exitCode !== null) return Promise.resolve();
+    return new Promise((resolve) => {
+      child.removeAllListeners('exit');
+      child.once('exit', () => resolve());
+      child.kill('SIGTERM');
+    });
+  }
+
+  async remove(): Promise<void> {
+    await this.stop();
+    rmSync(this.#folder, { recursive: true, force: true });
+  }
+}

@@ -1,0 +1,71 @@
+import { type Browser, Key, literal } from '../browser.ts';
+import { Sentence } from './sentence.ts';
+
+/** Set-up, Forms: one form's outline, with the live form beside it. */
+export class FormEditor {
+  readonly #browser: Browser;
+  constructor(browser: Browser) {
+    this.#browser = browser;
+  }
+
+  async make(label: string, register: string): Promise<void> {
+    await this.#browser.press('Forms');
+    await this.#browser.write('Name of the form', label);
+    await this.#browser.choose('Adds to', register);
+    await this.#browser.press('Make the form');
+    await this.#browser.see('//section[@aria-label = "Outline"]');
+  }
+
+  async questions(): Promise<string[]> {
+    const handles = await this.#browser.driver.findElements({ css: '[data-outline] [data-handle]' });
+    return Promise.all(handles.map((handle) => handle.getText()));
+  }
+
+  async drop(label: string): Promise<void> {
+    await this.#browser.press(`Drop ${label}`);
+  }
+
+  /** Moves a question with Alt and an arrow, the focus going along. */
+  async moveUp(label: string, times: number): Promise<void> {
+    const handle = `//button[@data-handle][normalize-space(.) = ${literal(label)}]`;
+    for (let i = 0; i < times; i++) {
+      const before = (await this.questions()).indexOf(label);
+      await (await this.#browser.see(handle)).sendKeys(Key.chord(Key.ALT, Key.ARROW_UP));
+      await this.#browser.waitUntil(`${label} moved`, async () => (await this.questions()).indexOf(label) === before - 1);
+    }
+  }
+
+  #place(question: string): string {
+    return `//li[@data-outline][.//button[@data-handle][normalize-space(.) = ${literal(question)}]]`;
+  }
+
+  rules(question: string): Sentence {
+    return new Sentence(this.#browser, this.#place(question));
+  }
+
+  async addRule(question: string, template: string): Promise<Sentence> {
+    const sentence = this.rules(question);
+    await sentence.change('add a rule', template);
+    return sentence;
+  }
+
+  /** The live form shows a question, or does not. */
+  async liveAsks(question: string, asks: boolean): Promise<void> {
+    const xpath = `//section[@aria-label = "Live form"]//div[@data-question][starts-with(normalize-space(.), ${literal(question)})]`;
+    if (asks) await this.#browser.see(xpath);
+    else await this.#browser.seeNo(xpath);
+  }
+
+  async kept(): Promise<void> {
+    await this.#browser.see('//header//*[@role = "status"][normalize-space(.) = "kept"]');
+  }
+
+  async publish(fillInBy: readonly string[], seenBy: readonly string[]): Promise<void> {
+    await this.kept();
+    await this.#browser.press('Publish');
+    for (const role of fillInBy) await this.#browser.tick(role, '//fieldset[.//legend[contains(., "fill it in")]]');
+    for (const role of seenBy) await this.#browser.tick(role, '//fieldset[.//legend[contains(., "may see")]]');
+    await this.#browser.press('Publish now');
+    await this.#browser.seeText('was published');
+  }
+}

@@ -1,0 +1,54 @@
+import type { Browser } from '../browser.ts';
+
+export interface NewFieldSpec {
+  readonly label: string;
+  readonly kind: string;
+  readonly linksTo?: string;
+  /** A choice list made on the way. */
+  readonly newList?: { readonly name: string; readonly choices: readonly string[] };
+}
+
+/** Set-up, Registers & fields: one register being made. */
+export class RegisterEditor {
+  readonly #browser: Browser;
+  constructor(browser: Browser) {
+    this.#browser = browser;
+  }
+
+  async openNew(): Promise<void> {
+    await this.#browser.press('Registers & fields');
+    await this.#browser.press('New register');
+  }
+
+  async name(singular: string, plural: string, mark: string): Promise<void> {
+    await this.#browser.write('One is called', singular);
+    await this.#browser.write('Many are called', plural);
+    await this.#browser.write('Tab mark', mark);
+  }
+
+  async addFields(fields: readonly NewFieldSpec[]): Promise<void> {
+    for (const [i, field] of fields.entries()) {
+      const n = i + 1;
+      if (n > 1) await this.#browser.press('Add a field');
+      await this.#browser.write(`Label of field ${n}`, field.label);
+      await this.#browser.choose(`Kind of field ${n}`, field.kind);
+      if (field.linksTo) await this.#browser.choose(`Field ${n} links to`, field.linksTo);
+      if (field.newList) {
+        await this.#browser.click(`//li[.//input[@aria-label = "Label of field ${n}"]]//button[starts-with(@aria-label, "make a new list")]`);
+        await this.#browser.write('Name of the list', field.newList.name);
+        await this.#browser.write('Choices, one a line', field.newList.choices.join('\n'));
+        await this.#browser.press('Make the list');
+      }
+    }
+  }
+
+  /** Rehearses, and gives what it says would be done. */
+  async rehearse(): Promise<string> {
+    await this.#browser.press('Rehearse');
+    return (await this.#browser.see('//section[@aria-label = "What carrying out would do"]')).getText();
+  }
+
+  async carryOut(): Promise<void> {
+    await this.#browser.press('Carry out');
+  }
+}

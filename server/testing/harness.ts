@@ -1,0 +1,110 @@
+import { randomBytes } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import { createServer, type Server } from 'node:http';
+import { join } from 'node:path';
+import pg from 'pg';
+import { inject } from 'vitest';
+import { uuidV7 } from '#core/base/index.ts';
+import { workspaceSchema } from '#core/workspace/index.ts';
+import { type Database, openDatabase, prepareDatabase } from '../db/client.ts';
+import { applyWorkspace } from '../definitions/apply-workspace.ts';
+import { makeApp } from '../http/app.ts';
+import { LiveEvents } from '../live/live.ts';
+
+export interface Answer {
+  readonly status: number;
+  readonly headers: Headers;
+  // Tests read answers of every shape; what they expect of one is the test.
+  readonly body: ReturnType<typeof JSON.parse>;
+}
+
+export const newId = (): string => uuidV7(Date.now(), randomBytes(10));
+
+/** Someone with a session, calling the server as a browser would. */
+export class Caller {
+  readonly #base: string;
+  readonly cookie: string;
+  constructor(base: string, cookie: string) {
+    this.#base = base;
+    this.cookie = cookie;
+  }
+
+  async call(method: string, path: string, body?: unknown, headers: Readonly<Record<string, string>> = {}): Promise<Answer> {
+    const response = await fetch(`${this.#base}${path}`, {
+      method,
+      headers: { cookie: this.cookie, ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    });
+    const text = await response.text();
+    return { status: response.status, headers: response.headers, body: text === '' ? null : JSON.parse(text) };
+  }
+
+  get = (path: string) => this.call('GET', path);
+  post = (path: string, body: unknown) => this.call('POST', path, body);
+  put = (path: string, body: unknown) => this.call('PUT', path, body);
+  patch = (path: string, body: unknown) => this.call('PATCH', path, body);
+}
+
+/** A whole server over a database of its own, with the demonstration's definitions and people, and no records. */
+export class TestServer {
+  readonly base: string;
+  readonly database: Database;
+  readonly #server: Server;
+  readonly #live: LiveEvents;
+
+  private constructor(base: string, database: Database, server: Server, live: LiveEvents) {
+    this.base = base;
+    this.database = database;
+    this.#server = server;
+    this.#live = live;
+  }
+
+  static async start(options: { demonstration?: boolean; url?: string } = {}): Promise<TestServer> {
+    const url = options.url ?? (await makeDatabase());
+    const database = openDatabase(url);
+    await prepareDatabase(database.db, join(process.cwd(), 'server/db/migrations'));
+    const read = async (name: string) => JSON.parse(await readFile(`demo/tern-quay/${name}.json`, 'utf8'));
+    const people: { email: string; name: string; roles: string[]; password?: string }[] = await read('people');
+    const withPassword = people.map((person) => (person.email.startsWith('runa') ? { ...person, password: 'salt marsh otter' } : person));
+    await applyWorkspace(database.db, workspaceSchema.parse(await read('workspace')), withPassword);
+    const live = new LiveEvents(url);
+    await live.start();
+    const app = makeApp({ database, live, demonstration: options.demonstration ?? true, note: () => undefined });
+    const server = createServer(app);
+    await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+    const address = server.address();
+    if (typeof address !== 'object' || !address) throw new Error('no address');
+    return new TestServer(`http://127.0.0.1:${address.port}`, database, server, live);
+  }
+
+  stranger(): Caller {
+    return new Caller(this.base, '');
+  }
+
+  /** Signs in as one of the demonstration's people by the first name. */
+  async as(firstName: string): Promise<Caller> {
+    const info = await this.stranger().get('/api/session');
+    const person = info.body.people.find((each: { name: string }) => each.name.startsWith(firstName));
+    const answer = await this.stranger().post('/api/session', { person: person.email });
+    return new Caller(this.base, answer.headers.get('set-cookie')?.split(';')[0] ?? '');
+  }
+
+  async stop(): Promise<void> {
+    await this.#live.stop();
+    this.#server.close();
+    this.#server.closeAllConnections();
+    await this.database.close();
+  }
+}
+
+const makeDatabase = async (): Promise<string> => {
+  const admin = inject('postgres');
+  const name = `test_${randomBytes(6).toString('hex')}`;
+  const client = new pg.Client({ connectionString: admin });
+  await client.connect();
+  await client.query(`create database ${name} strategy file_copy`);
+  await client.end();
+  const url = new URL(admin);
+  url.pathname = `/${name}`;
+  return url.href;
+};
