@@ -9,10 +9,14 @@ const require = createRequire(import.meta.url);
 const WAIT_MS = 10_000;
 
 interface AxeResult {
-  readonly violations: readonly { readonly id: string; readonly nodes: readonly { readonly html: string; readonly failureSummary?: string }[] }[];
+  readonly violations: readonly {
+    readonly id: string;
+    readonly nodes: readonly { readonly html: string; readonly failureSummary?: string }[];
+  }[];
 }
 
-const literal = (text: string): string => (text.includes('"') ? `concat("${text.split('"').join('", \'"\', "')}")` : `"${text}"`);
+const literal = (text: string): string =>
+  text.includes('"') ? `concat("${text.split('"').join('", \'"\', "')}")` : `"${text}"`;
 
 /** One window of a browser, driven as a person would: by names, texts and keys. */
 export class Browser {
@@ -37,16 +41,18 @@ export class Browser {
       '--disable-background-networking',
       '--disable-component-update',
       '--disable-sync',
-      '--lang=en-GB',
-      '--accept-lang=en-GB',
       `--user-data-dir=${profile}`,
     );
     const wanted = new logging.Preferences();
     wanted.setLevel(logging.Type.BROWSER, logging.Level.ALL);
     options.setLoggingPrefs(wanted);
-    const service = new ServiceBuilder('/usr/bin/chromedriver').setEnvironment({ ...process.env, LANGUAGE: 'en_GB', LANG: 'en_GB.UTF-8' }).build();
+    const service = new ServiceBuilder('/usr/bin/chromedriver').build();
     const driver = Driver.createSession(options, service);
-    await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { ...size, deviceScaleFactor: 1, mobile: size.width < 600 });
+    await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+      ...size,
+      deviceScaleFactor: 1,
+      mobile: size.width < 600,
+    });
     return new Browser(driver, profile);
   }
 
@@ -68,7 +74,11 @@ export class Browser {
 
   /** Waits until an XPath finds nothing. */
   async seeNo(xpath: string): Promise<void> {
-    await this.driver.wait(async () => (await this.driver.findElements(By.xpath(xpath))).length === 0, WAIT_MS, `still there: ${xpath}`);
+    await this.driver.wait(
+      async () => (await this.driver.findElements(By.xpath(xpath))).length === 0,
+      WAIT_MS,
+      `still there: ${xpath}`,
+    );
   }
 
   async count(xpath: string): Promise<number> {
@@ -77,7 +87,9 @@ export class Browser {
 
   /** Waits for a text anywhere on the page. */
   async seeText(text: string): Promise<WebElement> {
-    return this.see(`//body//*[contains(normalize-space(.), ${literal(text)}) and not(.//*[contains(normalize-space(.), ${literal(text)})]) and not(self::script)]`);
+    return this.see(
+      `//body//*[contains(normalize-space(.), ${literal(text)}) and not(.//*[contains(normalize-space(.), ${literal(text)})]) and not(self::script)]`,
+    );
   }
 
   button(name: string): string {
@@ -116,12 +128,14 @@ export class Browser {
 
   async write(label: string, text: string): Promise<void> {
     const element = await this.see(this.field(label));
-    await element.clear();
-    await element.sendKeys(text);
+    // As a person would: WebDriver's own clear goes behind the page's back, and the page puts the old text again.
+    await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE, text);
   }
 
   async choose(label: string, option: string): Promise<void> {
-    await this.click(`${this.field(label)}//option[normalize-space(.) = ${literal(option)}] | ${this.field(label)}/option[normalize-space(.) = ${literal(option)}]`);
+    await this.click(
+      `${this.field(label)}//option[normalize-space(.) = ${literal(option)}] | ${this.field(label)}/option[normalize-space(.) = ${literal(option)}]`,
+    );
   }
 
   async tick(label: string, within = '//body'): Promise<void> {
@@ -130,11 +144,16 @@ export class Browser {
 
   /** Keys to whatever has the focus. */
   async keys(...keys: string[]): Promise<void> {
-    await this.driver.switchTo().activeElement().sendKeys(...keys);
+    await this.driver
+      .switchTo()
+      .activeElement()
+      .sendKeys(...keys);
   }
 
   async focusedQuestion(): Promise<string> {
-    return this.driver.executeScript<string>("return document.activeElement?.closest('[data-question]')?.dataset.question ?? ''");
+    return this.driver.executeScript<string>(
+      "return document.activeElement?.closest('[data-question]')?.dataset.question ?? ''",
+    );
   }
 
   async waitUntil(what: string, holds: () => Promise<boolean>): Promise<void> {
@@ -148,8 +167,12 @@ export class Browser {
   /** What axe finds wrong (WCAG 2.2 AA and best practice), one line each. */
   async axe(): Promise<string[]> {
     await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));
-    const result = await this.driver.executeAsyncScript<AxeResult>('const done = arguments[0]; axe.run(document).then(done)');
-    return result.violations.map((each) => `${each.id}: ${each.nodes.map((node) => `${node.html} ${node.failureSummary ?? ''}`).join('; ')}`);
+    const result = await this.driver.executeAsyncScript<AxeResult>(
+      'const done = arguments[0]; axe.run(document).then(done)',
+    );
+    return result.violations.map(
+      (each) => `${each.id}: ${each.nodes.map((node) => `${node.html} ${node.failureSummary ?? ''}`).join('; ')}`,
+    );
   }
 
   /** Errors the page wrote to its console since the last look. */
@@ -158,9 +181,14 @@ export class Browser {
     return entries.filter((entry) => entry.level.value >= logging.Level.SEVERE.value).map((entry) => entry.message);
   }
 
+  /** What the window showed when a test failed. */
+  async pictureOfFailure(name: string): Promise<void> {
+    writeFileSync(`.tmp/failed-${name}.png`, await this.driver.takeScreenshot(), 'base64');
+  }
+
   /** Refreshes a picture of docs/screenshots, when pictures are asked for. */
   async picture(name: string): Promise<void> {
-    if (process.env['IOLITE_PICTURES'] !== 'yes') return;
+    if (process.env.IOLITE_PICTURES !== 'yes') return;
     writeFileSync(`docs/screenshots/${name}.png`, await this.driver.takeScreenshot(), 'base64');
   }
 }

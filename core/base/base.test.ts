@@ -1,5 +1,24 @@
 import { describe, expect, test } from 'vitest';
-import { addDays, cleanText, countCharacters, Decimal, findDate, findMoment, findNearest, foldText, fromLocal, isUuid, roundHalfAway, showDate, showMoment, toKey, toLocal, toPointer, today, uuidV7 } from './index.ts';
+import {
+  addDays,
+  cleanText,
+  countCharacters,
+  Decimal,
+  findDate,
+  findMoment,
+  findNearest,
+  foldText,
+  fromLocal,
+  isUuid,
+  roundHalfAway,
+  showDate,
+  showMoment,
+  today,
+  toKey,
+  toLocal,
+  toPointer,
+  uuidV7,
+} from './index.ts';
 
 describe('decimals', () => {
   test.each([
@@ -15,7 +34,9 @@ describe('decimals', () => {
     ['-2.345', '-2.35'],
     ['2.344', '2.34'],
     ['1.005', '1.01'],
-  ])('%s rounds to %s pence', (value, expected) => expect(roundHalfAway(new Decimal(value), 2).toFixed(2)).toBe(expected));
+  ])('%s rounds to %s pence', (value, expected) =>
+    expect(roundHalfAway(new Decimal(value), 2).toFixed(2)).toBe(expected),
+  );
 });
 
 describe('days and moments', () => {

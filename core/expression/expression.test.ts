@@ -3,7 +3,14 @@ import { describe, expect, test } from 'vitest';
 import { catalogue, clock, nearMisses } from '../register/example.arb.ts';
 import { valueContext, vocabularyOf } from '../register/index.ts';
 import type { StoredValue } from '../values/index.ts';
-import { checkExpression, conditionText, evaluateStored, findCondition, parseExpression, sayCondition } from './index.ts';
+import {
+  checkExpression,
+  conditionText,
+  evaluateStored,
+  findCondition,
+  parseExpression,
+  sayCondition,
+} from './index.ts';
 
 const vocabulary = vocabularyOf(nearMisses, catalogue);
 const context = { vocabulary, values: valueContext(catalogue) };
@@ -69,7 +76,13 @@ describe('evaluation', () => {
   ])('%s gives %o', (text, expected) => expect(run(text)).toEqual(expected));
 
   test('fields are read with their kinds', () => {
-    const values = { cost: '750.00', severity: 'damage', 'boat.length_overall': '9.5', when: '2026-11-23T10:39:59.000Z', witnessed: false };
+    const values = {
+      cost: '750.00',
+      severity: 'damage',
+      'boat.length_overall': '9.5',
+      when: '2026-11-23T10:39:59.000Z',
+      witnessed: false,
+    };
     expect(run('cost > 500 and severity in ("damage", "injury")', values)).toBe(true);
     expect(run('cost = 750', values)).toBe(true);
     expect(run('boat.length_overall * 2', values)).toBe('19');
@@ -111,12 +124,21 @@ describe('what is refused, with its place', () => {
   });
 
   test('too long and too deep is refused at once', () => {
-    expect(parseExpression(`${'('.repeat(300)}1${')'.repeat(300)}`)).toMatchObject({ ok: false, problems: [{ code: 'too_deep' }] });
+    expect(parseExpression(`${'('.repeat(300)}1${')'.repeat(300)}`)).toMatchObject({
+      ok: false,
+      problems: [{ code: 'too_deep' }],
+    });
     expect(parseExpression('1'.repeat(10_001))).toMatchObject({ ok: false, problems: [{ code: 'too_long' }] });
   });
 
   test('no text makes the parser throw', () => {
-    fc.assert(fc.property(fc.string({ maxLength: 60, unit: 'grapheme' }), (text) => typeof parseExpression(text).ok === 'boolean'), { numRuns: 500, seed: 1 });
+    fc.assert(
+      fc.property(
+        fc.string({ maxLength: 60, unit: 'grapheme' }),
+        (text) => typeof parseExpression(text).ok === 'boolean',
+      ),
+      { numRuns: 500, seed: 1 },
+    );
   });
 
   test('division is not answered in SQL, and says so', () => {
@@ -149,10 +171,11 @@ describe('sentences', () => {
     expect(say('string length(what_happened) >= 40', 'must')).toBe('What happened must have at least 40 characters');
   });
 
-  test.each(['cost * 2 > 5', 'if cost > 1 then true else false', 'cost > 1 and (severity = "damage" or witnessed = true)'])(
-    '%s stays a formula',
-    (text) => expect(say(text)).toBeNull(),
-  );
+  test.each([
+    'cost * 2 > 5',
+    'if cost > 1 then true else false',
+    'cost > 1 and (severity = "damage" or witnessed = true)',
+  ])('%s stays a formula', (text) => expect(say(text)).toBeNull());
 
   const value = fc.oneof(
     fc.constantFrom({ field: ['severity'], values: ['scare', 'damage', 'injury'] }).chain(({ field, values }) =>
@@ -160,7 +183,9 @@ describe('sentences', () => {
         field: fc.constant(field),
         test: fc.record({
           kind: fc.constantFrom('is' as const, 'is_not' as const),
-          values: fc.uniqueArray(fc.constantFrom(...values), { minLength: 1 }).map((codes) => codes.map((text) => ({ kind: 'text' as const, text }))),
+          values: fc
+            .uniqueArray(fc.constantFrom(...values), { minLength: 1 })
+            .map((codes) => codes.map((text) => ({ kind: 'text' as const, text }))),
         }),
       }),
     ),
@@ -183,7 +208,10 @@ describe('sentences', () => {
   );
 
   test('a condition written down and read again is the same', () => {
-    const conditions = fc.record({ join: fc.constantFrom('and' as const, 'or' as const), clauses: fc.array(value, { minLength: 1, maxLength: 5 }) });
+    const conditions = fc.record({
+      join: fc.constantFrom('and' as const, 'or' as const),
+      clauses: fc.array(value, { minLength: 1, maxLength: 5 }),
+    });
     fc.assert(
       fc.property(conditions, (condition) => {
         const parsed = parseExpression(conditionText(condition));

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { valueContext } from '../register/index.ts';
 import { catalogue } from '../register/example.arb.ts';
+import { valueContext } from '../register/index.ts';
 import { behaviourOf, type FieldType, minorUnits } from './index.ts';
 
 const context = valueContext(catalogue);

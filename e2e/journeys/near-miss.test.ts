@@ -26,10 +26,12 @@ describe('a near miss, from the register to the approved record', () => {
     await iolite?.remove();
   });
 
-  afterEach(async () => {
-    // A refused entry answers 422 and the browser notes that by itself; anything else is a fault of ours.
+  afterEach(async ({ task }) => {
+    if (task.result?.state === 'fail')
+      await Promise.all([runa.pictureOfFailure('runa'), piet.pictureOfFailure('piet'), sana.pictureOfFailure('sana')]);
+    // A refusal for want of a reason answers 422, which the browser notes by itself; anything else is a fault of ours.
     const errors = (await Promise.all([runa, piet, sana].map((browser) => browser.consoleErrors()))).flat();
-    expect(errors).toEqual([]);
+    expect(errors.filter((error) => !error.includes('/api/sign-offs/') || !error.includes('422'))).toEqual([]);
   });
 
   test('1. it starts with one address, and the demonstration offers its eight people', async () => {
@@ -53,7 +55,11 @@ describe('a near miss, from the register to the approved record', () => {
       { label: 'Berth', kind: 'link', linksTo: 'Berths' },
       { label: 'Boat', kind: 'link', linksTo: 'Boats' },
       { label: 'Owner', kind: 'link', linksTo: 'Clients' },
-      { label: 'Severity', kind: 'choose one', newList: { name: 'Severities', choices: ['Scare', 'Damage', 'Injury'] } },
+      {
+        label: 'Severity',
+        kind: 'choose one',
+        newList: { name: 'Severities', choices: ['Scare', 'Damage', 'Injury'] },
+      },
       { label: 'Cost', kind: 'money' },
       { label: 'What happened', kind: 'long text' },
     ]);
@@ -70,7 +76,16 @@ describe('a near miss, from the register to the approved record', () => {
   test('3. she makes the form, its rules as sentences, with the live form following', async () => {
     const editor = new FormEditor(runa);
     await editor.make('Report a near miss', 'Near misses');
-    expect(await editor.questions()).toEqual(['Title', 'When', 'Berth', 'Boat', 'Owner', 'Severity', 'Cost', 'What happened']);
+    expect(await editor.questions()).toEqual([
+      'Title',
+      'When',
+      'Berth',
+      'Boat',
+      'Owner',
+      'Severity',
+      'Cost',
+      'What happened',
+    ]);
     await editor.drop('Berth');
     await editor.liveAsks('Berth', false);
     await editor.moveUp('Severity', 2);
@@ -133,13 +148,14 @@ describe('a near miss, from the register to the approved record', () => {
     await entry.isToldNothing('title');
     await entry.next('when');
     expect(await entry.value('when')).toMatch(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/);
-    await entry.typeMoment('311220981000');
+    await entry.typeMoment('12', '31', '2098', '1000AM');
     await entry.next('severity');
     await entry.isTold('when', 'When cannot be later than now.');
     await entry.backTo('title');
     await entry.next('when');
-    await entry.typeMoment('011120260930');
+    await entry.typeMoment('11', '01', '2026', '0930AM');
     await entry.isToldNothing('when');
+    expect(await entry.value('when')).toBe('2026-11-01T09:30');
     await entry.next('severity');
     await entry.asks('cost', false);
     await entry.type(' ');
@@ -237,6 +253,7 @@ describe('a near miss, from the register to the approved record', () => {
     await signInAs(runa, iolite.address, 'Runa Oakes');
     await runa.click('//nav//a[contains(., "Near misses")]');
     const rows = '//table//tbody/tr';
+    const head = (label: string) => `//th//button[starts-with(normalize-space(.), ${literal(label)})]`;
     await runa.waitUntil('two records', async () => (await runa.count(rows)) === 2);
     await runa.write('Find in this list', 'arp par');
     await runa.waitUntil('one found', async () => (await runa.count(rows)) === 1);
@@ -254,20 +271,26 @@ describe('a near miss, from the register to the approved record', () => {
     await runa.seeText('1 of 2');
     await filter.setValue('800', '500');
     await runa.waitUntil('both over 500', async () => (await runa.count(rows)) === 2);
-    await runa.press('Cost');
+    await runa.click(head('Cost'));
     await runa.see(`(${rows})[1][contains(., "750.00")]`);
-    await runa.press('Cost ↑');
+    await runa.click(head('Cost'));
     await runa.see(`(${rows})[1][contains(., "900.00")]`);
 
     await runa.press('Open NEA-0001');
     const panel = '//aside[@aria-label = "Record"]';
     await runa.see(`${panel}//dd[contains(., "Margit of Sandvik")]`);
-    await runa.see(`${panel}//section[@aria-label = "Sign-off"][contains(., "Sana Whitlock, Yard manager")][contains(., "New warps are ordered.")]`);
-    await runa.see(`${panel}//section[@aria-label = "History"][contains(., "Piet Lund")][contains(., "Report a near miss version 1")]`);
+    await runa.see(
+      `${panel}//section[@aria-label = "Sign-off"][contains(., "Sana Whitlock, Yard manager")][contains(., "New warps are ordered.")]`,
+    );
+    await runa.see(
+      `${panel}//section[@aria-label = "History"][contains(., "Piet Lund")][contains(., "Report a near miss version 1")]`,
+    );
     await runa.press('Change Title');
     await runa.write('Title', 'Warp parted on the north slip');
     await runa.press('Store');
-    await runa.see(`${panel}//section[@aria-label = "History"]//li[contains(., "Runa Oakes")][contains(., "Title: Warp parted on the north slip was Warp parted on the slip")]`);
+    await runa.see(
+      `${panel}//section[@aria-label = "History"]//li[contains(., "Runa Oakes")][contains(., "Title: Warp parted on the north slip was Warp parted on the slip")]`,
+    );
     expect(await runa.axe()).toEqual([]);
     await runa.picture('list-and-record');
   });
@@ -292,7 +315,9 @@ describe('a near miss, from the register to the approved record', () => {
     const { tookMs } = await iolite.start();
     expect(tookMs).toBeLessThan(5_000);
     await runa.visit(`${iolite.address}/registers/near_misses?find=north`);
-    await runa.see('//table//tr[contains(., "NEA-0001")][contains(., "Warp parted on the north slip")][contains(., "Approved")]');
+    await runa.see(
+      '//table//tr[contains(., "NEA-0001")][contains(., "Warp parted on the north slip")][contains(., "Approved")]',
+    );
     // While it was down the open windows noticed; that is not a fault.
     await Promise.all([runa, piet, sana].map((browser) => browser.consoleErrors()));
   });

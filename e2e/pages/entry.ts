@@ -14,7 +14,10 @@ export class EntryPage {
   }
 
   async onQuestion(key: string): Promise<void> {
-    await this.#browser.waitUntil(`the focus is on ${key}`, async () => (await this.#browser.focusedQuestion()) === key);
+    await this.#browser.waitUntil(
+      `the focus is on ${key}`,
+      async () => (await this.#browser.focusedQuestion()) === key,
+    );
   }
 
   /** Enter: to the next question that is asked. */
@@ -25,7 +28,8 @@ export class EntryPage {
 
   /** Shift and Tab until a question before this one has the focus. */
   async backTo(key: string): Promise<void> {
-    for (let i = 0; i < 30 && (await this.#browser.focusedQuestion()) !== key; i++) await this.#browser.keys(Key.chord(Key.SHIFT, Key.TAB));
+    for (let i = 0; i < 30 && (await this.#browser.focusedQuestion()) !== key; i++)
+      await this.#browser.keys(Key.chord(Key.SHIFT, Key.TAB));
     await this.onQuestion(key);
   }
 
@@ -37,15 +41,22 @@ export class EntryPage {
     await this.#browser.keys(Key.chord(Key.CONTROL, 'a'), Key.DELETE, text);
   }
 
-  /** Day, month, year, hour, minute: the parts of the control take them one after the other, from the first. */
-  async typeMoment(digits: string): Promise<void> {
-    await this.#browser.keys(digits);
+  /**
+   * The parts of the control take the keys one after the other, from the first. Debian's Chromium comes with the
+   * American order only: month, day, year, hour, minute, AM or PM.
+   */
+  async typeMoment(month: string, day: string, year: string, time: string): Promise<void> {
+    await this.#browser.keys(month, day, year, time);
   }
 
   async lookUp(part: string, whole: string): Promise<void> {
     await this.type(part);
     await this.#browser.see(`//*[@role = "option"][contains(., ${literal(whole)})]`);
-    for (let i = 0; i < 15 && (await this.#browser.count(`//*[@role = "option"][@data-focus][contains(., ${literal(whole)})]`)) === 0; i++) {
+    for (
+      let i = 0;
+      i < 15 && (await this.#browser.count(`//*[@role = "option"][@data-focus][contains(., ${literal(whole)})]`)) === 0;
+      i++
+    ) {
       await this.#browser.keys(Key.ARROW_DOWN);
     }
     await this.#browser.keys(Key.ENTER);
@@ -57,7 +68,10 @@ export class EntryPage {
   }
 
   async value(key: string): Promise<string> {
-    return (await (await this.#browser.see(`${this.row(key)}//*[self::input or self::textarea]`)).getAttribute('value')) ?? '';
+    return (
+      (await (await this.#browser.see(`${this.row(key)}//*[self::input or self::textarea]`)).getAttribute('value')) ??
+      ''
+    );
   }
 
   async isTold(key: string, sentence: string): Promise<void> {

@@ -31,7 +31,10 @@ export class FormEditor {
     for (let i = 0; i < times; i++) {
       const before = (await this.questions()).indexOf(label);
       await (await this.#browser.see(handle)).sendKeys(Key.chord(Key.ALT, Key.ARROW_UP));
-      await this.#browser.waitUntil(`${label} moved`, async () => (await this.questions()).indexOf(label) === before - 1);
+      await this.#browser.waitUntil(
+        `${label} moved`,
+        async () => (await this.questions()).indexOf(label) === before - 1,
+      );
     }
   }
 

@@ -34,7 +34,9 @@ export class RegisterEditor {
       await this.#browser.choose(`Kind of field ${n}`, field.kind);
       if (field.linksTo) await this.#browser.choose(`Field ${n} links to`, field.linksTo);
       if (field.newList) {
-        await this.#browser.click(`//li[.//input[@aria-label = "Label of field ${n}"]]//button[starts-with(@aria-label, "make a new list")]`);
+        await this.#browser.click(
+          `//li[.//input[@aria-label = "Label of field ${n}"]]//button[starts-with(@aria-label, "make a new list")]`,
+        );
         await this.#browser.write('Name of the list', field.newList.name);
         await this.#browser.write('Choices, one a line', field.newList.choices.join('\n'));
         await this.#browser.press('Make the list');

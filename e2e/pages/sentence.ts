@@ -11,12 +11,16 @@ export class Sentence {
 
   /** Opens the part that reads so; the last one where several do. */
   async openPart(text: string): Promise<void> {
-    await this.#browser.click(`(${this.#place}//button[starts-with(@aria-label, ${literal(`${text}, change the`)})])[last()]`);
+    await this.#browser.click(
+      `(${this.#place}//button[starts-with(@aria-label, ${literal(`${text}, change the`)})])[last()]`,
+    );
     await this.#browser.see('//div[contains(@class, "slip")]');
   }
 
   async pick(option: string): Promise<void> {
-    await this.#browser.click(`//div[contains(@class, "slip")]//button[contains(@class, "slip-row")][normalize-space(translate(., "•", " ")) = ${literal(option)}]`);
+    await this.#browser.click(
+      `//div[contains(@class, "slip")]//button[contains(@class, "slip-row")][normalize-space(translate(., "•", " ")) = ${literal(option)}]`,
+    );
   }
 
   async change(part: string, option: string): Promise<void> {

@@ -110,11 +110,20 @@ export const publishDefinition = async (
   by: string | null,
 ): Promise<number> => {
   const same = and(eq(definitions.kind, kind), eq(definitions.key, key));
-  const held = await tx.select({ version: definitions.version, status: definitions.status, position: definitions.position }).from(definitions).where(same);
-  const [highest] = await tx.select({ position: max(definitions.position) }).from(definitions).where(eq(definitions.kind, kind));
+  const held = await tx
+    .select({ version: definitions.version, status: definitions.status, position: definitions.position })
+    .from(definitions)
+    .where(same);
+  const [highest] = await tx
+    .select({ position: max(definitions.position) })
+    .from(definitions)
+    .where(eq(definitions.kind, kind));
   // The draft becomes this version; its row goes, as published versions are never written over.
   await tx.delete(definitions).where(and(same, eq(definitions.status, 'draft')));
-  await tx.update(definitions).set({ status: 'retired' }).where(and(same, eq(definitions.status, 'published')));
+  await tx
+    .update(definitions)
+    .set({ status: 'retired' })
+    .where(and(same, eq(definitions.status, 'published')));
   const version = Math.max(0, ...held.filter((row) => row.status !== 'draft').map((row) => row.version)) + 1;
   const position = held[0]?.position ?? (highest?.position ?? 0) + 1;
   await tx.insert(definitions).values({ kind, key, version, status: 'published', position, document, createdBy: by });

@@ -1,7 +1,15 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
-import { entry, makeBoat, makeNearMisses, nearMissForm, nearMissRegister, severities, story } from '../testing/near-misses.ts';
+import {
+  entry,
+  makeBoat,
+  makeNearMisses,
+  nearMissForm,
+  nearMissRegister,
+  severities,
+  story,
+} from '../testing/near-misses.ts';
 
 const FORM = '/api/forms/report_a_near_miss/entries';
 const LIST = '/api/registers/near_misses/records';
@@ -15,12 +23,18 @@ describe('the HTTP interface', () => {
 
   beforeAll(async () => {
     server = await TestServer.start();
-    [runa, piet, sana, orla] = await Promise.all(['Runa', 'Piet', 'Sana', 'Orla'].map((name) => server.as(name))) as [Caller, Caller, Caller, Caller];
+    [runa, piet, sana, orla] = (await Promise.all(['Runa', 'Piet', 'Sana', 'Orla'].map((name) => server.as(name)))) as [
+      Caller,
+      Caller,
+      Caller,
+      Caller,
+    ];
     await makeNearMisses(runa);
   });
   afterAll(() => server?.stop());
 
-  const pointers = (answer: { body: { errors?: { pointer: string }[] } }) => (answer.body.errors ?? []).map((each) => each.pointer).sort();
+  const pointers = (answer: { body: { errors?: { pointer: string }[] } }) =>
+    (answer.body.errors ?? []).map((each) => each.pointer).sort();
 
   describe('who may ask', () => {
     test.each([
@@ -55,18 +69,29 @@ describe('the HTTP interface', () => {
 
     test('what one may not see does not exist: 404, no name, no count', async () => {
       const { boat } = await makeBoat(runa);
-      for (const path of ['/api/registers/boats/records', `/api/registers/boats/records/${boat}`, `/api/registers/boats/records/${boat}/history`, '/api/registers/no_such/records']) {
+      for (const path of [
+        '/api/registers/boats/records',
+        `/api/registers/boats/records/${boat}`,
+        `/api/registers/boats/records/${boat}/history`,
+        '/api/registers/no_such/records',
+      ]) {
         expect((await orla.get(path)).status).toBe(404);
       }
       expect((await orla.get('/api/workspace')).body).toMatchObject({ registers: [], forms: [], roles: [] });
       expect((await orla.post(FORM, entry({ title: 'x', severity: 'scare' }))).status).toBe(404);
-      expect((await piet.get(`/api/registers/boats/records?filter=${encodeURIComponent('owner.name = "x"')}`)).status).toBe(422);
+      expect(
+        (await piet.get(`/api/registers/boats/records?filter=${encodeURIComponent('owner.name = "x"')}`)).status,
+      ).toBe(422);
     });
 
     test('seeing is not changing: 403', async () => {
       const { boat } = await makeBoat(runa);
-      expect((await piet.patch(`/api/registers/boats/records/${boat}`, { from: {}, changes: { name: 'Mine' } })).status).toBe(403);
-      expect((await piet.post('/api/registers/boats/records', { id: newId(), values: { name: 'Mine' } })).status).toBe(403);
+      expect(
+        (await piet.patch(`/api/registers/boats/records/${boat}`, { from: {}, changes: { name: 'Mine' } })).status,
+      ).toBe(403);
+      expect((await piet.post('/api/registers/boats/records', { id: newId(), values: { name: 'Mine' } })).status).toBe(
+        403,
+      );
     });
 
     test('a change from another site’s page is refused', async () => {
@@ -83,22 +108,84 @@ describe('the HTTP interface', () => {
       const columns = await server.database.db.execute(
         sql`select column_name, data_type, numeric_scale from information_schema.columns where table_schema = 'records' and table_name = 'near_misses'`,
       );
-      const types = Object.fromEntries(columns.rows.map((row) => [row['column_name'], row['data_type']]));
-      expect(types).toMatchObject({ title: 'text', when: 'timestamp with time zone', boat: 'uuid', cost: 'numeric', severity: 'text' });
+      const types = Object.fromEntries(columns.rows.map((row) => [row.column_name, row.data_type]));
+      expect(types).toMatchObject({
+        title: 'text',
+        when: 'timestamp with time zone',
+        boat: 'uuid',
+        cost: 'numeric',
+        severity: 'text',
+      });
       const keys = await server.database.db.execute(
         sql`select confrelid::regclass::text as target from pg_constraint where conrelid = 'records.near_misses'::regclass and contype = 'f'`,
       );
-      expect(keys.rows.map((row) => row['target']).sort()).toEqual(['choices.severities', 'records.berths', 'records.boats', 'records.clients']);
+      expect(keys.rows.map((row) => row.target).sort()).toEqual([
+        'choices.severities',
+        'records.berths',
+        'records.boats',
+        'records.clients',
+      ]);
     });
 
     test.each([
-      ['a tab mark already taken', { registers: [{ ...nearMissRegister, key: 'other', mark: 'BOA' }] }, '#/registers/other/mark'],
-      ['a reserved key', { registers: [{ ...nearMissRegister, key: 'other', mark: 'OTH', fields: [{ key: 'me', label: 'Me', type: { kind: 'text' } }] }] }, '#/registers/other/fields/0/key'],
-      ['a function’s name as key', { registers: [{ ...nearMissRegister, key: 'other', mark: 'OTH', fields: [{ key: 'today', label: 'Today', type: { kind: 'text' } }] }] }, '#/registers/other/fields/0/key'],
+      [
+        'a tab mark already taken',
+        { registers: [{ ...nearMissRegister, key: 'other', mark: 'BOA' }] },
+        '#/registers/other/mark',
+      ],
+      [
+        'a reserved key',
+        {
+          registers: [
+            {
+              ...nearMissRegister,
+              key: 'other',
+              mark: 'OTH',
+              fields: [{ key: 'me', label: 'Me', type: { kind: 'text' } }],
+            },
+          ],
+        },
+        '#/registers/other/fields/0/key',
+      ],
+      [
+        'a function’s name as key',
+        {
+          registers: [
+            {
+              ...nearMissRegister,
+              key: 'other',
+              mark: 'OTH',
+              fields: [{ key: 'today', label: 'Today', type: { kind: 'text' } }],
+            },
+          ],
+        },
+        '#/registers/other/fields/0/key',
+      ],
       ['a label of spaces', { registers: [{ ...nearMissRegister, plural: '   ' }] }, '#/registers/0/plural'],
-      ['a label over 80 characters', { registers: [{ ...nearMissRegister, singular: 'x'.repeat(81) }] }, '#/registers/0/singular'],
-      ['a link to nowhere', { registers: [{ ...nearMissRegister, key: 'other', mark: 'OTH', fields: [{ key: 'a', label: 'A', type: { kind: 'link', register: 'none' } }] }] }, '#/registers/other/fields/0/type/register'],
-      ['another kind for a field with values', { registers: [{ ...nearMissRegister, fields: [{ key: 'title', label: 'Title', type: { kind: 'date' } }] }] }, '#/registers/near_misses/fields/0/type'],
+      [
+        'a label over 80 characters',
+        { registers: [{ ...nearMissRegister, singular: 'x'.repeat(81) }] },
+        '#/registers/0/singular',
+      ],
+      [
+        'a link to nowhere',
+        {
+          registers: [
+            {
+              ...nearMissRegister,
+              key: 'other',
+              mark: 'OTH',
+              fields: [{ key: 'a', label: 'A', type: { kind: 'link', register: 'none' } }],
+            },
+          ],
+        },
+        '#/registers/other/fields/0/type/register',
+      ],
+      [
+        'another kind for a field with values',
+        { registers: [{ ...nearMissRegister, fields: [{ key: 'title', label: 'Title', type: { kind: 'date' } }] }] },
+        '#/registers/near_misses/fields/0/type',
+      ],
     ])('%s is refused with its place', async (_, changes, pointer) => {
       const answer = await rehearse(changes);
       expect(answer.status).toBe(422);
@@ -111,13 +198,19 @@ describe('the HTTP interface', () => {
 
     test('what was rehearsed on older definitions is not carried out', async () => {
       const { version } = (await runa.get('/api/workspace')).body;
-      expect((await runa.post('/api/workspace/carry-out', { version: version - 1, choice_lists: [severities] })).status).toBe(409);
+      expect(
+        (await runa.post('/api/workspace/carry-out', { version: version - 1, choice_lists: [severities] })).status,
+      ).toBe(409);
     });
 
     test('taking a field away that a form asks is refused, with the form', async () => {
-      const answer = await rehearse({ registers: [{ ...nearMissRegister, fields: nearMissRegister.fields.filter((field) => field.key !== 'cost') }] });
+      const answer = await rehearse({
+        registers: [{ ...nearMissRegister, fields: nearMissRegister.fields.filter((field) => field.key !== 'cost') }],
+      });
       expect(answer.status).toBe(422);
-      expect(pointers(answer).some((pointer) => pointer.startsWith('#/forms/report_a_near_miss/questions/5'))).toBe(true);
+      expect(pointers(answer).some((pointer) => pointer.startsWith('#/forms/report_a_near_miss/questions/5'))).toBe(
+        true,
+      );
     });
 
     test.each([
@@ -128,7 +221,10 @@ describe('the HTTP interface', () => {
       const questions = nearMissForm.questions.with(0, { field: 'title', rules: [{ kind: 'must', condition }] });
       const answer = await runa.put('/api/forms/wrong/draft', { ...nearMissForm, key: 'wrong', questions });
       expect(answer.status).toBe(422);
-      expect(answer.body.errors[0]).toMatchObject({ pointer: '#/questions/0/rules/0/condition', span: expect.anything() });
+      expect(answer.body.errors[0]).toMatchObject({
+        pointer: '#/questions/0/rules/0/condition',
+        span: expect.anything(),
+      });
       expect(answer.body.errors[0].detail).toContain(words);
     });
 
@@ -138,16 +234,37 @@ describe('the HTTP interface', () => {
         { field: 'cost', rules: [{ kind: 'asked_when', condition: 'severity = "damage"' }] },
       ];
       const answer = await runa.put('/api/forms/wrong/draft', { ...nearMissForm, key: 'wrong', questions });
-      expect(answer.body.errors[0]).toMatchObject({ code: 'circle', detail: 'These questions wait for each other: Severity → Cost → Severity.' });
+      expect(answer.body.errors[0]).toMatchObject({
+        code: 'circle',
+        detail: 'These questions wait for each other: Severity → Cost → Severity.',
+      });
     });
   });
 
   describe('entries', () => {
     test('every problem is listed with its pointer, and nothing is stored', async () => {
       const before = (await runa.get(LIST)).body.total;
-      const answer = await piet.post(FORM, entry({ when: '2098-12-31T10:00:00Z', severity: 'scare', cost: '7', boat: newId(), what_happened: 'short', colour: 'red', owner: 7 }));
+      const answer = await piet.post(
+        FORM,
+        entry({
+          when: '2098-12-31T10:00:00Z',
+          severity: 'scare',
+          cost: '7',
+          boat: newId(),
+          what_happened: 'short',
+          colour: 'red',
+          owner: 7,
+        }),
+      );
       expect(answer.status).toBe(422);
-      expect(pointers(answer)).toEqual(['#/values/colour', '#/values/cost', '#/values/owner', '#/values/title', '#/values/what_happened', '#/values/when']);
+      expect(pointers(answer)).toEqual([
+        '#/values/colour',
+        '#/values/cost',
+        '#/values/owner',
+        '#/values/title',
+        '#/values/what_happened',
+        '#/values/when',
+      ]);
       expect((await runa.get(LIST)).body.total).toBe(before);
     });
 
@@ -163,7 +280,14 @@ describe('the HTTP interface', () => {
     });
 
     test('sent twice it is one record; the same id with other content is 409 and tells nothing', async () => {
-      const sent = entry({ title: 'Sent twice', severity: 'scare', when: '2026-11-01T09:30:00Z', boat: null, owner: null, what_happened: null });
+      const sent = entry({
+        title: 'Sent twice',
+        severity: 'scare',
+        when: '2026-11-01T09:30:00Z',
+        boat: null,
+        owner: null,
+        what_happened: null,
+      });
       const [first, second] = [await piet.post(FORM, sent), await piet.post(FORM, sent)];
       expect(first.status).toBe(201);
       expect(second.body.number).toBe(first.body.number);
@@ -184,7 +308,13 @@ describe('the HTTP interface', () => {
       const { boat, client } = await makeBoat(runa, 'Grey Avocet');
       const answer = await piet.get('/api/forms/report_a_near_miss/questions/boat/look-up?find=avoc');
       expect(answer.body.found).toEqual([
-        { id: boat, number: expect.stringMatching(/^BOA-/), title: 'Grey Avocet', fills: { owner: client }, links: { owner: { id: client, number: expect.stringMatching(/^CLI-/), title: 'Owner of Grey Avocet' } } },
+        {
+          id: boat,
+          number: expect.stringMatching(/^BOA-/),
+          title: 'Grey Avocet',
+          fills: { owner: client },
+          links: { owner: { id: client, number: expect.stringMatching(/^CLI-/), title: 'Owner of Grey Avocet' } },
+        },
       ]);
       expect((await piet.get('/api/forms/report_a_near_miss/questions/title/look-up')).status).toBe(404);
     });
@@ -194,13 +324,16 @@ describe('the HTTP interface', () => {
       const first = (await make('gap a')).body.number;
       await piet.post(FORM, entry({ title: 'refused', severity: 'none' }));
       const answers = await Promise.all(['gap b', 'gap c', 'gap d'].map(make));
-      const numbers = [first, ...answers.map((answer) => answer.body.number)].map((number: string) => Number(number.slice(4))).sort((a, b) => a - b);
+      const numbers = [first, ...answers.map((answer) => answer.body.number)]
+        .map((number: string) => Number(number.slice(4)))
+        .sort((a, b) => a - b);
       expect(numbers).toEqual([0, 1, 2, 3].map((n) => (numbers[0] ?? 0) + n));
     });
   });
 
   describe('changes', () => {
-    const store = async (title: string) => (await piet.post(FORM, entry({ title, severity: 'damage', cost: '100', what_happened: story }))).body.id;
+    const store = async (title: string) =>
+      (await piet.post(FORM, entry({ title, severity: 'damage', cost: '100', what_happened: story }))).body.id;
 
     test('different fields merge, the same field is 409 with base, theirs and mine', async () => {
       const id = await store('merge me');
@@ -217,8 +350,16 @@ describe('the HTTP interface', () => {
       const id = await store('history me');
       await runa.patch(`${LIST}/${id}`, { from: { severity: 'damage' }, changes: { severity: 'injury' } });
       const [changed, added] = (await piet.get(`${LIST}/${id}/history`)).body.events;
-      expect(changed).toMatchObject({ by: 'Runa Oakes', action: 'changed', changes: [{ field: 'Severity', from: 'Damage', to: 'Injury' }] });
-      expect(added).toMatchObject({ by: 'Piet Lund', action: 'added', form: { label: 'Report a near miss', version: 1 } });
+      expect(changed).toMatchObject({
+        by: 'Runa Oakes',
+        action: 'changed',
+        changes: [{ field: 'Severity', from: 'Damage', to: 'Injury' }],
+      });
+      expect(added).toMatchObject({
+        by: 'Piet Lund',
+        action: 'added',
+        form: { label: 'Report a near miss', version: 1 },
+      });
     });
   });
 
@@ -228,7 +369,9 @@ describe('the HTTP interface', () => {
       const seen: string[] = [];
       let after = '';
       do {
-        const page = (await runa.get(`/api/registers/boats/records?find=page&sort=length_overall&limit=3&after=${after}`)).body;
+        const page = (
+          await runa.get(`/api/registers/boats/records?find=page&sort=length_overall&limit=3&after=${after}`)
+        ).body;
         seen.push(...page.records.map((record: { title: string }) => record.title));
         after = page.next ?? '';
       } while (after !== '');
@@ -240,7 +383,8 @@ describe('the HTTP interface', () => {
 
     test('find looks in linked titles, in any order, folded, and takes % for itself', async () => {
       await makeBoat(runa, 'Störtebeker');
-      const count = async (find: string) => (await runa.get(`/api/registers/boats/records?find=${encodeURIComponent(find)}`)).body.count;
+      const count = async (find: string) =>
+        (await runa.get(`/api/registers/boats/records?find=${encodeURIComponent(find)}`)).body.count;
       expect(await count('BEKER stort')).toBe(1);
       expect(await count('owner stortebeker')).toBe(1);
       expect(await count('%')).toBe(0);
@@ -253,13 +397,18 @@ describe('the HTTP interface', () => {
 
   describe('sign-off', () => {
     test('round: waits for the manager, sent back with a reason, mended, approved; nobody else may decide', async () => {
-      const sent = await piet.post(FORM, entry({ title: 'Round trip', severity: 'damage', cost: '900', what_happened: story }));
+      const sent = await piet.post(
+        FORM,
+        entry({ title: 'Round trip', severity: 'damage', cost: '900', what_happened: story }),
+      );
       expect(sent.body.goes_to).toBe('Yard manager');
-      const mine = async (who: Caller) => (await who.get('/api/in-tray')).body.items.find((item: { record: string }) => item.record === sent.body.id);
+      const mine = async (who: Caller) =>
+        (await who.get('/api/in-tray')).body.items.find((item: { record: string }) => item.record === sent.body.id);
       const item = await mine(sana);
       expect(item.why).toBe('Cost is over 500, so the Yard manager signs.');
       expect(await mine(piet)).toBeUndefined();
-      const decide = (who: Caller, decision: string, comment: string, version = 1) => who.post(`/api/sign-offs/${item.sign_off}`, { decision, comment, version });
+      const decide = (who: Caller, decision: string, comment: string, version = 1) =>
+        who.post(`/api/sign-offs/${item.sign_off}`, { decision, comment, version });
       expect((await decide(piet, 'approve', '')).status).toBe(403);
       expect((await decide(orla, 'approve', '')).status).toBe(404);
       expect((await decide(sana, 'send_back', '  ')).status).toBe(422);
@@ -273,17 +422,26 @@ describe('the HTTP interface', () => {
       expect(again.status).toBe(201);
       expect((await decide(sana, 'approve', 'Thanks', 2)).body.stage).toBe('approved');
       const { sign_off } = (await sana.get(`${LIST}/${sent.body.id}`)).body;
-      expect(sign_off).toMatchObject({ stage: 'approved', round: 2, steps: [{ state: 'approved', by: 'Sana Whitlock', comment: 'Thanks' }] });
+      expect(sign_off).toMatchObject({
+        stage: 'approved',
+        round: 2,
+        steps: [{ state: 'approved', by: 'Sana Whitlock', comment: 'Thanks' }],
+      });
     });
 
     test('500 is not over 500: it goes round nowhere', async () => {
-      const sent = await piet.post(FORM, entry({ title: 'Cheap', severity: 'damage', cost: '500', what_happened: story }));
+      const sent = await piet.post(
+        FORM,
+        entry({ title: 'Cheap', severity: 'damage', cost: '500', what_happened: story }),
+      );
       expect(sent.body.goes_to).toBeNull();
     });
 
     test('only the sender of a record that was sent back may change it through the form', async () => {
       const sent = await piet.post(FORM, entry({ title: 'Mine', severity: 'scare' }));
-      expect((await piet.post(FORM, { ...entry({ title: 'Theirs' }), record: { id: sent.body.id, from: {} } })).status).toBe(404);
+      expect(
+        (await piet.post(FORM, { ...entry({ title: 'Theirs' }), record: { id: sent.body.id, from: {} } })).status,
+      ).toBe(404);
     });
   });
 
@@ -318,7 +476,8 @@ describe('outside the demonstration', () => {
     server = await TestServer.start({ demonstration: false });
   });
   afterAll(() => server?.stop());
-  const signIn = (person: string, password?: string) => server.stranger().post('/api/session', { person, ...(password === undefined ? {} : { password }) });
+  const signIn = (person: string, password?: string) =>
+    server.stranger().post('/api/session', { person, ...(password === undefined ? {} : { password }) });
 
   test('a name alone signs nobody in, a password does, and nobody is listed', async () => {
     expect((await server.stranger().get('/api/session')).body).toMatchObject({ demonstration: false, people: [] });
@@ -327,8 +486,10 @@ describe('outside the demonstration', () => {
     const answer = await signIn('Runa.Oakes@example.org', 'salt marsh otter');
     expect(answer.status).toBe(200);
     expect(answer.headers.get('set-cookie')).toMatch(/HttpOnly.*SameSite=Lax/);
-    const stored = await server.database.db.execute(sql`select password_hash from iolite.people where email = 'runa.oakes@example.org'`);
-    expect(stored.rows[0]?.['password_hash']).toMatch(/^\$argon2id\$/);
+    const stored = await server.database.db.execute(
+      sql`select password_hash from iolite.people where email = 'runa.oakes@example.org'`,
+    );
+    expect(stored.rows[0]?.password_hash).toMatch(/^\$argon2id\$/);
   });
 
   test('after ten wrong passwords it is 429', async () => {

@@ -19,7 +19,9 @@ declare module 'vitest' {
 export default async (project: TestProject): Promise<() => void> => {
   const scripts = (name: string) => import(pathToFileURL(join(process.cwd(), 'scripts', name)).href);
   const [{ Cluster }, { installPostgres }] = await Promise.all([scripts('pg.mjs'), scripts('install.mjs')]);
-  const cluster: ClusterLike = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-test-')), { throwAway: true });
+  const cluster: ClusterLike = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-test-')), {
+    throwAway: true,
+  });
   project.provide('postgres', await cluster.start());
   return () => cluster.remove();
 };

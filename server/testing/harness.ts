@@ -29,10 +29,19 @@ export class Caller {
     this.cookie = cookie;
   }
 
-  async call(method: string, path: string, body?: unknown, headers: Readonly<Record<string, string>> = {}): Promise<Answer> {
+  async call(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Readonly<Record<string, string>> = {},
+  ): Promise<Answer> {
     const response = await fetch(`${this.#base}${path}`, {
       method,
-      headers: { cookie: this.cookie, ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+      headers: {
+        cookie: this.cookie,
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...headers,
+      },
       ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     });
     const text = await response.text();
@@ -65,7 +74,9 @@ export class TestServer {
     await prepareDatabase(database.db, join(process.cwd(), 'server/db/migrations'));
     const read = async (name: string) => JSON.parse(await readFile(`demo/tern-quay/${name}.json`, 'utf8'));
     const people: { email: string; name: string; roles: string[]; password?: string }[] = await read('people');
-    const withPassword = people.map((person) => (person.email.startsWith('runa') ? { ...person, password: 'salt marsh otter' } : person));
+    const withPassword = people.map((person) =>
+      person.email.startsWith('runa') ? { ...person, password: 'salt marsh otter' } : person,
+    );
     await applyWorkspace(database.db, workspaceSchema.parse(await read('workspace')), withPassword);
     const live = new LiveEvents(url);
     await live.start();
@@ -97,7 +108,8 @@ export class TestServer {
   }
 }
 
-const makeDatabase = async (): Promise<string> => {
+/** A new, empty database in the throw-away PostgreSQL of this run. */
+export const makeDatabase = async (): Promise<string> => {
   const admin = inject('postgres');
   const name = `test_${randomBytes(6).toString('hex')}`;
   const client = new pg.Client({ connectionString: admin });

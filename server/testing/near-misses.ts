@@ -34,11 +34,23 @@ export const nearMissForm = {
   register: 'near_misses',
   questions: [
     { field: 'title', rules: [{ kind: 'must_be_answered' }] },
-    { field: 'when', rules: [{ kind: 'starts_as', value: 'now()' }, { kind: 'must', condition: 'when <= now()' }] },
+    {
+      field: 'when',
+      rules: [
+        { kind: 'starts_as', value: 'now()' },
+        { kind: 'must', condition: 'when <= now()' },
+      ],
+    },
     { field: 'severity', rules: [{ kind: 'must_be_answered' }] },
     { field: 'boat', rules: [{ kind: 'fills', question: 'owner', from: 'boat.owner' }] },
     { field: 'owner', rules: [] },
-    { field: 'cost', rules: [{ kind: 'asked_when', condition: 'severity in ("damage", "injury")' }, { kind: 'must', condition: 'cost > 0' }] },
+    {
+      field: 'cost',
+      rules: [
+        { kind: 'asked_when', condition: 'severity in ("damage", "injury")' },
+        { kind: 'must', condition: 'cost > 0' },
+      ],
+    },
     { field: 'what_happened', rules: [{ kind: 'must', condition: 'string length(what_happened) >= 40' }] },
   ],
 };
@@ -58,7 +70,10 @@ export const makeNearMisses = async (runa: Caller): Promise<void> => {
     await runa.post('/api/workspace/carry-out', { version, registers: [nearMissRegister], choice_lists: [severities] }),
     await runa.put('/api/forms/report_a_near_miss/draft', nearMissForm),
     await runa.put('/api/routes/near_misses', nearMissRoute),
-    await runa.post('/api/forms/report_a_near_miss/publish', { fill_in_by: ['yard_hand'], seen_by: ['yard_hand', 'yard_manager'] }),
+    await runa.post('/api/forms/report_a_near_miss/publish', {
+      fill_in_by: ['yard_hand'],
+      seen_by: ['yard_hand', 'yard_manager'],
+    }),
   ];
   const failed = steps.find((answer) => answer.status !== 200);
   if (failed) throw new Error(JSON.stringify(failed.body));
@@ -67,7 +82,10 @@ export const makeNearMisses = async (runa: Caller): Promise<void> => {
 /** A client and a boat of theirs. */
 export const makeBoat = async (runa: Caller, name = 'Sea Thrift'): Promise<{ boat: string; client: string }> => {
   const [client, boat] = [newId(), newId()];
-  await runa.post('/api/registers/clients/records', { id: client, values: { name: `Owner of ${name}`, kind: 'private' } });
+  await runa.post('/api/registers/clients/records', {
+    id: client,
+    values: { name: `Owner of ${name}`, kind: 'private' },
+  });
   await runa.post('/api/registers/boats/records', { id: boat, values: { name, owner: client } });
   return { boat, client };
 };

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import {
   type Checked,
   type Clause,
@@ -12,6 +12,7 @@ import {
   type Operand,
   parseExpression,
   type SayContext,
+  type Part as SentencePart,
   sayClause,
   type Test,
   type TestKind,
@@ -154,83 +155,86 @@ interface ClauseProps {
   readonly onRemove: (() => void) | undefined;
 }
 
-const ClauseParts = ({ clause, context, mood, subject, onChange, onRemove }: ClauseProps) => {
+const ClauseParts = (props: ClauseProps) => {
+  const { clause, context, mood, subject } = props;
   const type = findNamed(context.vocabulary, clause.field)?.named.type;
   if (!type) return <span className="wrong">{clause.field.join('.')} is not known here</span>;
+  // Every role stands at most once in a clause, so it names the part.
+  return sayClause(clause, mood, context, subject).map((part, i) => (
+    <span key={part.role}>
+      {i === 0 ? '' : ' '}
+      <ClausePart {...props} type={type} part={part} />
+    </span>
+  ));
+};
+
+const ClausePart = ({
+  clause,
+  context,
+  mood,
+  onChange,
+  onRemove,
+  type,
+  part,
+}: ClauseProps & { type: ValueType; part: SentencePart }): ReactNode => {
   const setTest = (test: Test) => onChange({ ...clause, test });
-  return (
-    <>
-      {sayClause(clause, mood, context, subject).map((part, i) => {
-        const space = i === 0 ? '' : ' ';
-        switch (part.role) {
-          case 'words':
-            return <span key={part.role}>{`${space}${part.text}`}</span>;
-          case 'field':
-            return (
-              <span key={part.role}>
-                {space}
-                <Part text={part.text} what="field">
-                  {(close) => (
-                    <>
-                      <PickField
-                        context={context}
-                        onPick={(field) => {
-                          const next = firstClause(field, context);
-                          if (next) onChange(next);
-                          close();
-                        }}
-                      />
-                      {onRemove && <RemoveClause onRemove={onRemove} />}
-                    </>
-                  )}
-                </Part>
-              </span>
-            );
-          case 'test':
-            return (
-              <span key={part.role}>
-                {space}
-                <Part text={part.text} what="test">
-                  {(close) => (
-                    <>
-                      <PickOne<TestKind>
-                        options={testsFor(type).map((kind) => ({ value: kind, label: testWords(kind, type, mood) }))}
-                        chosen={clause.test.kind}
-                        onPick={(kind) => {
-                          const test = toTest(kind, type, context.vocabulary, clause.test);
-                          if (test) setTest(test);
-                          close();
-                        }}
-                      />
-                      {onRemove && <RemoveClause onRemove={onRemove} />}
-                    </>
-                  )}
-                </Part>
-              </span>
-            );
-          case 'value':
-            return (
-              <span key={part.role}>
-                {space}
-                <Part text={part.text} what="value">
-                  {(close) => (
-                    <TestValue
-                      test={clause.test}
-                      type={type}
-                      context={context}
-                      onChange={(test, done) => {
-                        setTest(test);
-                        if (done) close();
-                      }}
-                    />
-                  )}
-                </Part>
-              </span>
-            );
-        }
-      })}
-    </>
-  );
+  switch (part.role) {
+    case 'words':
+      return part.text;
+    case 'field':
+      return (
+        <Part text={part.text} what="field">
+          {(close) => (
+            <>
+              <PickField
+                context={context}
+                onPick={(field) => {
+                  const next = firstClause(field, context);
+                  if (next) onChange(next);
+                  close();
+                }}
+              />
+              {onRemove && <RemoveClause onRemove={onRemove} />}
+            </>
+          )}
+        </Part>
+      );
+    case 'test':
+      return (
+        <Part text={part.text} what="test">
+          {(close) => (
+            <>
+              <PickOne<TestKind>
+                options={testsFor(type).map((kind) => ({ value: kind, label: testWords(kind, type, mood) }))}
+                chosen={clause.test.kind}
+                onPick={(kind) => {
+                  const test = toTest(kind, type, context.vocabulary, clause.test);
+                  if (test) setTest(test);
+                  close();
+                }}
+              />
+              {onRemove && <RemoveClause onRemove={onRemove} />}
+            </>
+          )}
+        </Part>
+      );
+    case 'value':
+      return (
+        <Part text={part.text} what="value">
+          {(close) => (
+            <TestValue
+              test={clause.test}
+              type={type}
+              context={context}
+              onChange={(test, done) => {
+                setTest(test);
+                if (done) close();
+              }}
+            />
+          )}
+        </Part>
+      );
+  }
 };
 
 const RemoveClause = ({ onRemove }: { onRemove: () => void }) => (

@@ -18,9 +18,13 @@ import { Problems } from '../../ui/message.tsx';
 export const FillInScreen = () => {
   const { key = '' } = useParams();
   const [search] = useSearchParams();
-  const { workspace } = useWorkspace();
   const record = search.get('record');
-  const { data } = useSuspenseQuery({ ...queries.form(key, record), staleTime: Number.POSITIVE_INFINITY });
+  return <OneForm key={`${key} ${record}`} formKey={key} record={record} />;
+};
+
+const OneForm = ({ formKey: key, record }: { formKey: string; record: string | null }) => {
+  const { workspace } = useWorkspace();
+  const { data } = useSuspenseQuery({ ...queries.form(key, record), staleTime: Number.POSITIVE_INFINITY, gcTime: 0 });
   const [sent, setSent] = useState<Sent | null>(null);
   const [round, setRound] = useState(0);
   if (sent) {
@@ -35,9 +39,7 @@ export const FillInScreen = () => {
       />
     );
   }
-  return (
-    <FillIn key={`${key} ${record} ${data.version} ${round}`} answer={data} workspace={workspace} onSent={setSent} />
-  );
+  return <FillIn key={`${data.version} ${round}`} answer={data} workspace={workspace} onSent={setSent} />;
 };
 
 const useEntryStore = (answer: FormAnswer & { clockOffsetMs: number }, workspace: KnownWorkspace) => {
@@ -80,9 +82,9 @@ const byQuestion = (error: unknown): Map<string, string[]> => {
   return found;
 };
 
-const FillIn = ({ answer, workspace: current, onSent }: FillInProps) => {
+const FillIn = ({ answer: newest, workspace: current, onSent }: FillInProps) => {
   // What is live meanwhile (a new record, another's change) must not disturb the entry.
-  const [workspace] = useState(current);
+  const [{ workspace, answer }] = useState({ workspace: current, answer: newest });
   const store = useEntryStore(answer, workspace);
   const { keptAt, entry } = useStore(store);
   const place = useRef<HTMLDivElement>(null);
@@ -123,7 +125,6 @@ const FillIn = ({ answer, workspace: current, onSent }: FillInProps) => {
         },
       });
       state.forget();
-      queryClient.removeQueries({ queryKey: ['form', answer.form.key, answer.record?.id ?? null] });
       void queryClient.invalidateQueries({ queryKey: ['in-tray'] });
       onSent(sent);
     } catch (thrown) {

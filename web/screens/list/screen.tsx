@@ -70,7 +70,7 @@ export const ListScreen = () => {
         <p className="grow">
           {register.plural} {address.filter === '' ? 'of every kind:' : 'whose'}{' '}
           <ConditionEditor
-            key={`${key} ${address.filter}`}
+            key={key}
             text={address.filter}
             context={context}
             mood="is"

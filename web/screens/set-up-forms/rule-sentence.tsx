@@ -210,9 +210,15 @@ const firstRule = (kind: RuleKind, question: Question, form: Form, context: SayC
     case 'fills': {
       const targets = fillTargets(question, form, context);
       // A field of the same name is most likely meant: the boat's owner for the question Owner.
-      const namesake = targets.find((key) => fillSources(question.field, key, context).includes(`${question.field}.${key}`));
+      const namesake = targets.find((key) =>
+        fillSources(question.field, key, context).includes(`${question.field}.${key}`),
+      );
       const target = namesake ?? targets[0];
-      const from = namesake ? `${question.field}.${namesake}` : target ? fillSources(question.field, target, context)[0] : undefined;
+      const from = namesake
+        ? `${question.field}.${namesake}`
+        : target
+          ? fillSources(question.field, target, context)[0]
+          : undefined;
       return target && from ? { kind, question: target, from } : null;
     }
   }

@@ -1,0 +1,101 @@
+const NODE = '^(node:|fs$|path$|os$|crypto$|http$|url$|child_process$|stream$|net$|util$|events$|worker_threads$)';
+const TESTS = '\\.(test|arb)\\.tsx?$|/testing/';
+
+/** Each folder reaches only what its row says: own folders, then packages. */
+const rows = {
+  core: {
+    folders: ['core'],
+    packages: ['decimal\\.js', 'zod', 'lezer-feel', '@lezer/common', 'temporal-polyfill'],
+    node: false,
+  },
+  contract: { folders: ['contract', 'core'], packages: ['zod'], node: false },
+  server: { folders: ['server', 'contract', 'core'], packages: null, node: true },
+  web: { folders: ['web', 'contract', 'core'], packages: null, node: false },
+  demo: { folders: ['demo', 'contract', 'core'], packages: [], node: true },
+  e2e: { folders: ['e2e', 'demo', 'contract', 'core'], packages: null, node: true },
+};
+
+const OWN = Object.keys(rows);
+
+const forbidden = Object.entries(rows).flatMap(([folder, row]) => {
+  const from = { path: `^${folder}/`, pathNot: TESTS };
+  const rules = [
+    {
+      name: `${folder}-reaches-only-${row.folders.join('-')}`,
+      severity: 'error',
+      from,
+      to: { path: `^(${OWN.join('|')}|bench|scripts)/`, pathNot: `^(${row.folders.join('|')})/` },
+    },
+  ];
+  if (row.packages) {
+    rules.push({
+      name: `${folder}-uses-only-its-packages`,
+      severity: 'error',
+      from,
+      to: {
+        path: 'node_modules/',
+        pathNot: row.packages.length > 0 ? `node_modules/(${row.packages.join('|')})/` : undefined,
+      },
+    });
+  }
+  if (!row.node)
+    rules.push({
+      name: `${folder}-is-free-of-node`,
+      severity: 'error',
+      from,
+      to: { dependencyTypes: ['core'], path: NODE },
+    });
+  if (folder === 'web')
+    rules.push({
+      name: 'web-is-free-of-server-packages',
+      severity: 'error',
+      from,
+      to: { path: 'node_modules/(express|pg|drizzle-orm|@node-rs)/' },
+    });
+  if (folder === 'server')
+    rules.push({
+      name: 'server-is-free-of-web-packages',
+      severity: 'error',
+      from,
+      to: { path: 'node_modules/(react|react-dom|react-router|zustand|@headlessui|@tanstack)/' },
+    });
+  return rules;
+});
+
+const order = ['base', 'sql', 'values', 'expression', 'register', 'form|signoff|list', 'workspace'];
+const layers = order.slice(0, -1).map((layer, i) => ({
+  name: `core-${layer.replaceAll('|', '-')}-does-not-reach-up`,
+  severity: 'error',
+  from: { path: `^core/(${layer})/`, pathNot: TESTS },
+  to: { path: `^core/(${order.slice(i + 1).join('|')})/` },
+}));
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    ...forbidden,
+    ...layers,
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: { path: '^(core|contract|web)/' },
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'core-modules-by-their-index',
+      severity: 'error',
+      from: { path: '^core/([^/]+)/', pathNot: TESTS },
+      to: { path: '^core/[^/]+/', pathNot: ['^core/$1/', '/index\\.ts$'] },
+    },
+    { name: 'resolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'node', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.js', '.mjs', '.cjs', '.json'],
+    },
+  },
+};

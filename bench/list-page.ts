@@ -1,0 +1,145 @@
+import { createHash } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import { createServer, type Server } from 'node:http';
+import autocannon from 'autocannon';
+import express from 'express';
+import pg from 'pg';
+import { z } from 'zod';
+import { today } from '#core/base/index.ts';
+import { workspaceSchema } from '#core/workspace/index.ts';
+import { makeTernQuay } from '#demo/tern-quay/generate.ts';
+import { openDatabase, prepareDatabase } from '#server/db/client.ts';
+import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
+import { makeApp } from '#server/http/app.ts';
+import { LiveEvents } from '#server/live/live.ts';
+
+const url = process.env.DATABASE_URL ?? '';
+const SIZE = Number(process.env.RECORDS ?? 10_000);
+const ROUNDS = 5;
+const SECONDS = 4;
+
+const database = openDatabase(url);
+await prepareDatabase(database.db, 'server/db/migrations');
+const workspace = workspaceSchema.parse(JSON.parse(await readFile('demo/tern-quay/workspace.json', 'utf8')));
+await applyWorkspace(database.db, workspace, [
+  { name: 'Runa Oakes', email: 'runa.oakes@example.org', roles: ['operations_manager'] },
+]);
+
+const listen = (server: Server): Promise<string> =>
+  new Promise((resolve) => {
+    server.listen(0, '127.0.0.1', () => {
+      const address = server.address();
+      resolve(`http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`);
+    });
+  });
+
+const live = new LiveEvents(url);
+const ours = createServer(
+  makeApp({ database, live, demonstration: true, note: (where, error) => console.error(where, error) }),
+);
+const ourBase = await listen(ours);
+const signIn = await fetch(`${ourBase}/api/session`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify({ person: 'runa.oakes@example.org' }),
+});
+const cookie = signIn.headers.get('set-cookie')?.split(';')[0] ?? '';
+
+const sizes = { clients: Math.ceil(SIZE / 5), boats: Math.ceil(SIZE / 5), berths: 200, invoices: SIZE };
+const importedAt = performance.now();
+for (const { register, records } of makeTernQuay(
+  today({ now: new Date().toISOString(), zone: 'Europe/London' }),
+  sizes,
+)) {
+  for (let at = 0; at < records.length; at += 500) {
+    const answer = await fetch(`${ourBase}/api/registers/${register}/import`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', cookie },
+      body: JSON.stringify({ records: records.slice(at, at + 500) }),
+    });
+    if (!answer.ok) throw new Error(await answer.text());
+  }
+}
+const importSeconds = (performance.now() - importedAt) / 1000;
+
+/** The reference: one bare route, the same session check and the same page, its SQL written by hand. */
+const pool = new pg.Pool({ connectionString: url, max: 12 });
+await pool.query('analyze');
+const PAGE = `
+  select t.id, t.seq, t.number, t.version, s.stage, t.subject, t.client, t.boat, t.issued_on::text, t.due_on::text, t.net, t.vat,
+    t.gross, t.paid, t.state, c.number as client_number, c.name as client_name, b.number as boat_number, b.name as boat_name
+  from records.invoices t
+  left join iolite.sign_offs s on s.record_id = t.id
+  left join records.clients c on c.id = t.client
+  left join records.boats b on b.id = t.boat
+  where t.archived_at is null and t.gross > $1 and (t.state = $2 or t.state = $3)
+    and (t.find_text like $4 or t.client in (select id from records.clients where find_title like $4)
+      or t.boat in (select id from records.boats where find_title like $4))
+  order by t.due_on desc nulls last, t.seq limit 51`;
+const bare = express();
+bare.get('/page', async (request, response) => {
+  const token = (request.headers.cookie ?? '').split('iolite_session=')[1] ?? '';
+  const signed = await pool.query(
+    'select p.id, w.version from iolite.sessions s join iolite.people p on p.id = s.person_id join iolite.workspace w on w.id = 1 where s.token_hash = $1 and s.expires_at > now()',
+    [createHash('sha256').update(token).digest('hex')],
+  );
+  if (signed.rows.length === 0) return void response.status(401).end();
+  const { rows } = await pool.query(PAGE, [
+    String(request.query.over),
+    'issued',
+    'part_paid',
+    `%${String(request.query.find)}%`,
+  ]);
+  response.json({ records: rows.slice(0, 50), next: rows.length > 50 ? rows[49].seq : null });
+});
+const bareServer = createServer(bare);
+const bareBase = await listen(bareServer);
+
+const filter = encodeURIComponent('gross > 500 and state in ("issued", "part_paid")');
+const page = `${ourBase}/api/registers/invoices/records?filter=${filter}&find=marg&sort=-due_on&limit=50`;
+const addresses = {
+  ours: `${page}&count=no`,
+  bare: `${bareBase}/page?over=500&find=marg`,
+  counted: page,
+} as const;
+
+const pageSchema = z.object({ records: z.array(z.object({ number: z.string() })) });
+const same = async () => {
+  const read = async (address: string): Promise<string[]> => {
+    const answer = pageSchema.parse(await (await fetch(address, { headers: { cookie } })).json());
+    return answer.records.map((record) => record.number);
+  };
+  const [mine, theirs] = [await read(addresses.ours), await read(addresses.bare)];
+  if (mine.length !== 50 || JSON.stringify(mine) !== JSON.stringify(theirs)) throw new Error('the two pages differ');
+};
+await same();
+
+const measure = async (address: string): Promise<number> => {
+  const result = await autocannon({ url: address, headers: { cookie }, connections: 4, duration: SECONDS, workers: 1 });
+  if (result.non2xx > 0 || result.errors > 0) throw new Error(`${result.non2xx} refusals, ${result.errors} errors`);
+  return result.requests.average;
+};
+const rates: Record<keyof typeof addresses, number[]> = { ours: [], bare: [], counted: [] };
+for (const address of Object.values(addresses)) await measure(address);
+// The three take turns, so that the machine's moods meet them alike.
+for (let round = 0; round < ROUNDS; round++) {
+  for (const name of ['bare', 'ours', 'counted'] as const) rates[name].push(await measure(addresses[name]));
+}
+const median = (values: number[]): number => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+const [fast, mine, counted] = [median(rates.bare), median(rates.ours), median(rates.counted)];
+console.log(
+  `records: ${SIZE} invoices, ${sizes.clients} clients, ${sizes.boats} boats; imported over HTTP in ${importSeconds.toFixed(1)} s`,
+);
+console.log(`bare Express route, SQL by hand: ${fast.toFixed(0)} pages a second`);
+console.log(
+  `list page:                       ${mine.toFixed(0)} pages a second, ${(fast / mine).toFixed(2)} times the bare route`,
+);
+console.log(
+  `list page with its count:        ${counted.toFixed(0)} pages a second, ${(fast / counted).toFixed(2)} times the bare route`,
+);
+ours.close();
+bareServer.close();
+await live.stop();
+await pool.end();
+await database.close();
+process.exit(0);

@@ -1,0 +1,36 @@
+import { describe, expect, test } from 'vitest';
+import { catalogue, clock, nearMisses } from '../register/example.arb.ts';
+import { sql } from '../sql/index.ts';
+import { compileList, findText, findWords } from './index.ts';
+
+const compile = (filter: string, find = '', sort = '') =>
+  compileList(nearMisses, catalogue, { filter, find, sort, descending: false }, sql`true`, clock);
+
+describe('lists', () => {
+  test('words are folded; an amount loses its separators', () =>
+    expect(findWords(' Mårgit  1,250.00 ')).toEqual(['margit', '1250.00']));
+  test('the find column begins every word with a space', () =>
+    expect(findText(['NEA-0001', 'Warp  Parted'])).toBe(' nea-0001 warp parted'));
+
+  test('nothing that was typed becomes SQL text', () => {
+    const result = compile(`title = "x' or 1=1 --"`, `%_'; drop`);
+    expect(result.ok).toBe(true);
+    if (!result.ok) return;
+    const texts = result.value.where.segments.flatMap((segment) => (segment.kind === 'text' ? [segment.text] : []));
+    expect(texts.join('')).not.toMatch(/or 1=1|drop/);
+    const parameters = result.value.where.segments.flatMap((segment) =>
+      segment.kind === 'parameter' ? [segment.value] : [],
+    );
+    expect(parameters).toContain(`x' or 1=1 --`);
+    expect(parameters).toContain(`%\\%\\_';%`);
+  });
+
+  test.each([
+    ['cots > 1', '', 'unknown_name', 'filter'],
+    ['cost / 2 > 1', '', 'not_in_sql', 'filter'],
+    ['', 'colour', 'unknown_field', 'sort'],
+  ])('filter “%s” sorted by “%s” is refused', (filter, sort, code, place) => {
+    const result = compile(filter, '', sort);
+    expect(result.ok ? null : [result.problems[0]?.code, result.problems[0]?.path[0]]).toEqual([code, place]);
+  });
+});

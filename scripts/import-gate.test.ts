@@ -1,0 +1,91 @@
+import { spawnSync } from 'node:child_process';
+import { cpSync, mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join, resolve } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+
+const FOLDERS = ['core', 'contract', 'server', 'web', 'demo', 'e2e'];
+
+/** A small copy of the tree with one file more, through the real gate. */
+describe('the import gate', () => {
+  let root: string;
+  beforeAll(() => {
+    root = mkdtempSync(join(tmpdir(), 'iolite-gate-'));
+    for (const folder of FOLDERS) mkdirSync(join(root, folder));
+    cpSync('package.json', join(root, 'package.json'));
+    symlinkSync(resolve('node_modules'), join(root, 'node_modules'));
+    spawnSync('git', ['init', '-q'], { cwd: root });
+    for (const folder of FOLDERS) writeFileSync(join(root, folder, 'own.ts'), 'export const own = 1;\n');
+  });
+  afterAll(() => rmSync(root, { recursive: true, force: true }));
+
+  const gateWith = (file: string, text: string) => {
+    const path = join(root, file);
+    mkdirSync(dirname(path), { recursive: true });
+    writeFileSync(path, text);
+    const result = spawnSync(process.execPath, [resolve('scripts/import-gate.mjs'), root], { encoding: 'utf8' });
+    rmSync(path);
+    return { status: result.status, told: result.stderr };
+  };
+
+  test('lets through what is allowed', () => {
+    expect(gateWith('web/fine.ts', "import { own } from '../contract/own.ts';\nexport const fine = own;\n")).toEqual({
+      status: 0,
+      told: '',
+    });
+  });
+
+  test.each([
+    ['core/bad.ts', "import { own } from '../server/own.ts';\nexport const bad = own;\n", 'core-reaches-only-core'],
+    [
+      'core/bad.ts',
+      "import type { own } from '../web/own.ts';\nexport type Bad = typeof own;\n",
+      'core-reaches-only-core',
+    ],
+    ['core/bad.ts', "export const bad = () => import('../server/own.ts');\n", 'core-reaches-only-core'],
+    [
+      'core/bad.ts',
+      "import { readFileSync } from 'node:fs';\nexport const bad = readFileSync;\n",
+      'core-is-free-of-node',
+    ],
+    [
+      'core/bad.ts',
+      "import { createElement } from 'react';\nexport const bad = createElement;\n",
+      'core-uses-only-its-packages',
+    ],
+    ['core/values/bad.ts', "import { own } from '../form/own.ts';\nexport const bad = own;\n", 'resolvable'],
+    [
+      'web/bad.ts',
+      "import { own } from '../server/own.ts';\nexport const bad = own;\n",
+      'web-reaches-only-web-contract-core',
+    ],
+    [
+      'server/bad.ts',
+      "import { own } from '../web/own.ts';\nexport const bad = own;\n",
+      'server-reaches-only-server-contract-core',
+    ],
+  ])('stops %s that says %s', (file, text, rule) => {
+    const { status, told } = gateWith(file, text);
+    expect(status).toBe(1);
+    expect(told).toContain(rule);
+  });
+});
+
+test('the core does not compile with the DOM or Node in it', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'iolite-core-'));
+  for (const name of ['document', 'process', 'fetch'])
+    writeFileSync(join(folder, `${name}.ts`), `export const bad = ${name};\n`);
+  writeFileSync(
+    join(folder, 'tsconfig.json'),
+    JSON.stringify({
+      extends: resolve('core/tsconfig.json'),
+      compilerOptions: { rootDir: folder, noEmit: true, composite: false, emitDeclarationOnly: false },
+      include: ['*.ts'],
+    }),
+  );
+  const result = spawnSync(process.execPath, [resolve('node_modules/typescript/bin/tsc'), '-p', folder], {
+    encoding: 'utf8',
+  });
+  rmSync(folder, { recursive: true });
+  for (const name of ['document', 'process', 'fetch']) expect(result.stdout).toContain(`'${name}'`);
+});
