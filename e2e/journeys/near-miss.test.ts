@@ -197,6 +197,30 @@ describe('a near miss, from the register to the approved record', () => {
     await piet.picture('thanks');
   });
 
+  test('5b. on a phone it is filled in too', async () => {
+    const phone = await Browser.open({ width: 390, height: 844 });
+    try {
+      await signInAs(phone, iolite.address, 'Dev Anand');
+      await new EntryPage(phone).open('Report a near miss');
+      await phone.keys('Fender lost off C pontoon');
+      await phone.tick('Damage');
+      await phone.seeText('Cost');
+      const wide = await phone.driver.executeScript<number>('return document.documentElement.scrollWidth');
+      expect(wide).toBe(390);
+      expect(await phone.axe()).toEqual([]);
+      await phone.picture('filling-in-phone');
+      // A reload in the middle loses nothing.
+      await phone.driver.navigate().refresh();
+      await phone.waitUntil(
+        'the title is back',
+        async () => (await new EntryPage(phone).value('title')) === 'Fender lost off C pontoon',
+      );
+      expect(await phone.consoleErrors()).toEqual([]);
+    } finally {
+      await phone.close();
+    }
+  });
+
   test('6. the yard manager approves one, and sends one back that is mended', async () => {
     await signInAs(sana, iolite.address, 'Sana Whitlock');
     await sana.press('In-tray1');

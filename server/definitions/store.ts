@@ -165,11 +165,23 @@ export const isSetup = (found: Definitions, person: Person): boolean =>
 export const personRights = (found: Definitions, person: Person, register: string): Rights =>
   rightsOn(rolesOf(found, person), register);
 
-/** The catalogue with only the registers a person may see: to them the others do not exist. */
-export const visibleCatalogue = (found: Definitions, person: Person): Catalogue => ({
-  ...found.catalogue,
-  registers: new Map([...found.catalogue.registers].filter(([key]) => personRights(found, person, key).see)),
-});
+const visible = new WeakMap<Definitions, Map<string, Catalogue>>();
+
+/**
+ * The catalogue with only the registers a person may see: to them the others do not exist. One per set of roles, so
+ * that what is compiled against it is compiled once.
+ */
+export const visibleCatalogue = (found: Definitions, person: Person): Catalogue => {
+  const byRoles = visible.get(found) ?? new Map<string, Catalogue>();
+  visible.set(found, byRoles);
+  const roles = [...person.roles].sort().join(' ');
+  const made = byRoles.get(roles) ?? {
+    ...found.catalogue,
+    registers: new Map([...found.catalogue.registers].filter(([key]) => personRights(found, person, key).see)),
+  };
+  byRoles.set(roles, made);
+  return made;
+};
 
 export const mayFill = (found: Definitions, person: Person, form: Form): boolean =>
   isSetup(found, person) || form.fill_in_by.some((role) => person.roles.includes(role));

@@ -11,27 +11,48 @@ import type { Queryable } from '../db/client.ts';
 import { toDrizzle } from '../db/fragment.ts';
 import { signOffs } from '../db/schema.ts';
 import { invalid, valueOrRefuse } from '../http/problem.ts';
-import { columnFor, recordTable } from './tables.ts';
+import { columnFor, type RecordTable, recordTable } from './tables.ts';
 
-const storedSchema = z.union([z.string(), z.boolean(), z.null()]);
 const stageSchema = z.enum(['waiting', 'approved', 'sent_back', 'refused']).nullable();
 
 /** A link field whose target may be seen, with the alias its record is joined by. */
 interface Join {
   readonly field: string;
   readonly target: Register;
-  readonly table: ReturnType<typeof recordTable>;
+  readonly table: RecordTable;
+  readonly on: SQL;
 }
 
 /** The record's name in words, from its stored title value. */
 const titleOf = (register: Register, value: StoredValue, catalogue: Catalogue): string =>
   behaviourOf(titleField(register).type).show(value, valueContext(catalogue));
 
-const selectRecords = (tx: Queryable, register: Register, catalogue: Catalogue) => {
+/** How a register's records are read, as some catalogue lets them be seen. */
+interface Reading {
+  readonly table: RecordTable;
+  readonly start: (tx: Queryable, extra?: Record<string, SQL>) => ReturnType<typeof joined>;
+  readonly toAnswer: (row: Readonly<Record<string, unknown>>) => RecordAnswer;
+}
+
+const joined = (tx: Queryable, table: RecordTable, joins: readonly Join[], columns: Record<string, PgColumn | SQL>) => {
+  let query = tx.select(columns).from(table).leftJoin(signOffs, eq(signOffs.recordId, table.id)).$dynamic();
+  for (const join of joins) query = query.leftJoin(join.table, join.on);
+  return query;
+};
+
+/** What the driver gave for a field; the column's type makes it one of these. */
+const toStored = (value: unknown): StoredValue => {
+  if (value === null || typeof value === 'string' || typeof value === 'boolean') return value;
+  throw new RangeError(`a column gave ${typeof value}`);
+};
+
+const prepareReading = (register: Register, catalogue: Catalogue): Reading => {
   const table = aliasedTable(recordTable(register), 't');
   const joins: Join[] = register.fields.flatMap((field, i) => {
     const target = field.type.kind === 'link' ? catalogue.registers.get(field.type.register) : undefined;
-    return target ? [{ field: field.key, target, table: aliasedTable(recordTable(target), `j${i}`) }] : [];
+    if (!target) return [];
+    const other = aliasedTable(recordTable(target), `j${i}`);
+    return [{ field: field.key, target, table: other, on: eq(other.id, columnFor(table, field.key)) }];
   });
   const columns: Record<string, PgColumn | SQL> = {
     id: table.id,
@@ -45,40 +66,44 @@ const selectRecords = (tx: Queryable, register: Register, catalogue: Catalogue) 
     columns[`n_${join.field}`] = join.table.number;
     columns[`l_${join.field}`] = columnFor(join.table, titleField(join.target).key);
   }
-  const start = (extra: Record<string, SQL>) => {
-    let query = tx
-      .select({ ...columns, ...extra })
-      .from(table)
-      .leftJoin(signOffs, eq(signOffs.recordId, table.id))
-      .$dynamic();
-    for (const join of joins) query = query.leftJoin(join.table, eq(join.table.id, columnFor(table, join.field)));
-    return query;
-  };
+  const titleKey = titleField(register).key;
   const toAnswer = (row: Readonly<Record<string, unknown>>): RecordAnswer => {
     const values: Record<string, StoredValue> = {};
-    for (const field of register.fields) values[field.key] = storedSchema.parse(row[`f_${field.key}`]);
+    for (const field of register.fields) values[field.key] = toStored(row[`f_${field.key}`]);
     const links: Record<string, Linked> = {};
     for (const join of joins) {
       const id = values[join.field];
       const number = row[`n_${join.field}`];
       if (typeof id !== 'string' || typeof number !== 'string') continue;
-      links[join.field] = {
-        id,
-        number,
-        title: titleOf(join.target, storedSchema.parse(row[`l_${join.field}`]), catalogue),
-      };
+      links[join.field] = { id, number, title: titleOf(join.target, toStored(row[`l_${join.field}`]), catalogue) };
     }
+    const number = String(row.number);
     return {
       id: String(row.id),
-      number: String(row.number),
+      number,
       version: Number(row.version),
-      title: titleOf(register, values[titleField(register).key] ?? null, catalogue) || String(row.number),
+      title: titleOf(register, values[titleKey] ?? null, catalogue) || number,
       values,
       links,
       stage: stageSchema.parse(row.stage),
     };
   };
-  return { table, start, toAnswer };
+  return {
+    table,
+    start: (tx, extra) => joined(tx, table, joins, extra ? { ...columns, ...extra } : columns),
+    toAnswer,
+  };
+};
+
+const readings = new WeakMap<Catalogue, Map<string, Reading>>();
+
+/** Prepared once per register and catalogue: building a query's columns anew costs more than running it. */
+const readingOf = (register: Register, catalogue: Catalogue): Reading => {
+  const ofCatalogue = readings.get(catalogue) ?? new Map<string, Reading>();
+  readings.set(catalogue, ofCatalogue);
+  const made = ofCatalogue.get(register.key) ?? prepareReading(register, catalogue);
+  ofCatalogue.set(register.key, made);
+  return made;
 };
 
 export interface PageQuery {
@@ -127,13 +152,13 @@ export const readPage = async (
   const sort = descending ? query.sort.slice(1) : query.sort;
   const asked = { filter: query.filter, find: query.find, sort, descending };
   const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock));
-  const { start, toAnswer } = selectRecords(tx, register, catalogue);
+  const { start, toAnswer } = readingOf(register, catalogue);
   const where =
     query.after === '' ? list.where : fragment`${list.where} and ${afterCursor(list, readCursor(query.after))}`;
-  const sortColumn = list.sortKey ? { sort_value: sql`(${toDrizzle(list.sortKey.value)})::text` } : {};
+  const sortColumn = list.sortKey ? { sort_value: sql`(${toDrizzle(list.sortKey.value)})::text` } : undefined;
   const plain = query.filter.trim() === '' && query.find.trim() === '';
   const [rows, count] = await Promise.all([
-    start(sortColumn)
+    start(tx, sortColumn)
       .where(toDrizzle(where))
       .orderBy(toDrizzle(orderBy(list)))
       .limit(query.limit + 1),
@@ -167,8 +192,8 @@ export const findRecord = async (
   catalogue: Catalogue,
   id: string,
 ): Promise<RecordAnswer | null> => {
-  const { table, start, toAnswer } = selectRecords(tx, register, catalogue);
-  const [row] = await start({}).where(and(eq(table.id, id), isNull(table.archived_at)));
+  const { table, start, toAnswer } = readingOf(register, catalogue);
+  const [row] = await start(tx).where(and(eq(table.id, id), isNull(table.archived_at)));
   return row ? toAnswer(row) : null;
 };
 
@@ -182,8 +207,8 @@ export const findByTitle = async (
 ): Promise<RecordAnswer[]> => {
   const asked = { filter: '', find, sort: titleField(register).key, descending: false };
   const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock));
-  const { table, start, toAnswer } = selectRecords(tx, register, catalogue);
-  const rows = await start({})
+  const { table, start, toAnswer } = readingOf(register, catalogue);
+  const rows = await start(tx)
     .where(toDrizzle(list.where))
     // A title that begins with what was typed comes before one that only contains it.
     .orderBy(sql`(not starts_with(${table.find_title}, ${` ${find.toLowerCase()}`}))`, toDrizzle(orderBy(list)))
