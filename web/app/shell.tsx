@@ -31,7 +31,11 @@ const SignedIn = () => {
         <Strip />
         <div className="flex min-h-0 grow flex-col sm:flex-row">
           <Index />
-          <main id="main" className="flex min-h-0 min-w-0 grow flex-col bg-sheet" tabIndex={-1}>
+          <main
+            id="main"
+            className="relative flex min-h-0 min-w-0 grow flex-col bg-sheet sm:overflow-hidden"
+            tabIndex={-1}
+          >
             <Suspense fallback={<Coming />}>
               <Outlet />
             </Suspense>
@@ -78,7 +82,7 @@ const Strip = () => {
         >
           {initials(me.name)}
         </span>
-        {me.name}
+        <span className="max-sm:sr-only">{me.name}</span>
       </span>
       <button type="button" className="btn btn-quiet" onClick={signOut}>
         Sign out

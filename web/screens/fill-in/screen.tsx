@@ -134,7 +134,7 @@ const FillIn = ({ answer: newest, workspace: current, onSent }: FillInProps) => 
   };
   const { register } = answer;
   return (
-    <div className="overflow-auto bg-paper max-sm:grow">
+    <div className="grow bg-paper sm:overflow-auto">
       <div ref={place} className="mx-auto max-w-2xl px-4 py-6 max-sm:p-0">
         <div className="border border-rule-strong bg-sheet px-6 py-5 max-sm:border-0 max-sm:px-4">
           <header className="mb-4 flex flex-wrap items-center gap-2 border-b-2 border-ink pb-2">
@@ -198,7 +198,7 @@ const Thanks = ({ sent, answer, onAnother }: { sent: Sent; answer: FormAnswer; o
   useEffect(() => head.current?.focus(), []);
   const sees = workspace.rights[sent.register]?.see === true;
   return (
-    <div className="overflow-auto bg-paper p-6 max-sm:grow">
+    <div className="grow bg-paper p-6 sm:overflow-auto">
       <div className="mx-auto max-w-2xl border border-rule-strong bg-sheet p-8">
         <h1 ref={head} tabIndex={-1} className="flex items-center gap-3 outline-none">
           <TabMark mark={answer.register.mark} name={answer.register.plural} />

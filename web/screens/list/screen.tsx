@@ -77,7 +77,7 @@ export const ListScreen = () => {
             mayBeEmpty
             onChange={(filter) => set({ filter, rows: null })}
           />
-          {address.find !== '' && <>, containing “{address.find}”</>}
+          {address.find.trim() !== '' && <>, containing “{address.find.trim()}”</>}
         </p>
         <p role="status" className="whitespace-nowrap text-ink-2">
           {data && sayCount(data, workspace.locale)}
@@ -159,13 +159,15 @@ interface TableProps {
 
 const isNumeric = (field: Field): boolean => behaviourOf(field.type).value.kind === 'number';
 const MOST_COLUMNS = 8;
+const BESIDE_RECORD = 4;
 
 const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, onChoose }: TableProps) => {
   const title = titleField(register);
-  const columns = [
-    title,
-    ...register.fields.filter((field) => field !== title && field.type.kind !== 'long_text'),
-  ].slice(0, MOST_COLUMNS);
+  // Beside an open record there is room for less: its links are told there.
+  const narrow = chosen !== null;
+  const fits = (field: Field) =>
+    field !== title && field.type.kind !== 'long_text' && !(narrow && field.type.kind === 'link');
+  const columns = [title, ...register.fields.filter(fits)].slice(0, narrow ? BESIDE_RECORD : MOST_COLUMNS);
   const staged = page.records.some((record) => record.stage !== null);
   const nextSort = (name: string) => (sort === name ? `-${name}` : name);
   const head = (name: string, label: string, numeric = false) => (
