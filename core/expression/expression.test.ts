@@ -60,6 +60,7 @@ describe('evaluation', () => {
     // §10.3.4.3 string functions; length counts characters (code points).
     ['string length("tes")', '3'],
     ['string length("\\u{1F6A4}b")', ['bad_text']],
+    ['title = "\\u0000"', ['bad_text']],
     ['string length("⚓🚤")', '2'],
     ['contains("foobar", "of")', false],
     ['contains("foobar", "oba")', true],

@@ -1,19 +1,29 @@
-import { type SQL, sql } from 'drizzle-orm';
-import type { Segment, SqlFragment } from '#core/sql/index.ts';
+import { Param, SQL, StringChunk } from 'drizzle-orm';
+import type { SqlFragment } from '#core/sql/index.ts';
 
-const toChunk = (segment: Segment): SQL => {
-  switch (segment.kind) {
-    case 'text':
-      return sql.raw(segment.text);
-    case 'identifier':
-      return sql.join(
-        segment.names.map((name) => sql.identifier(name)),
-        sql.raw('.'),
-      );
-    case 'parameter':
-      return sql`${sql.param(segment.value)}::${sql.raw(segment.type)}`;
+/** An identifier as PostgreSQL quotes it: whatever stands in it is a name (PostgreSQL 15, §4.1.1). */
+const quoted = (name: string): string => `"${name.replaceAll('"', '""')}"`;
+
+/**
+ * The one door from the core's SQL to the driver's: texts of our own source, quoted identifiers, bound parameters.
+ * Neighbouring texts become one chunk, as Drizzle looks at every chunk many times.
+ */
+export const toDrizzle = (fragment: SqlFragment): SQL => {
+  const chunks: (StringChunk | Param)[] = [];
+  let text = '';
+  for (const segment of fragment.segments) {
+    switch (segment.kind) {
+      case 'text':
+        text += segment.text;
+        break;
+      case 'identifier':
+        text += segment.names.map(quoted).join('.');
+        break;
+      case 'parameter':
+        chunks.push(new StringChunk(text), new Param(segment.value));
+        text = `::${segment.type}`;
+        break;
+    }
   }
+  return new SQL([...chunks, new StringChunk(text)]);
 };
-
-/** The one door from the core's SQL to the driver's: texts of our own source, quoted identifiers, bound parameters. */
-export const toDrizzle = (fragment: SqlFragment): SQL => sql.join(fragment.segments.map(toChunk));

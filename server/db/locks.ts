@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
-import type { Tx } from './client.ts';
+import type { Db, Tx } from './client.ts';
+import { findDatabaseFailure } from './errors.ts';
 
 const DEFINITIONS = 4780;
 
@@ -17,4 +18,21 @@ export const lockDefinitions = async (tx: Tx): Promise<void> => {
 /** Tells every server process, at commit. Equal payloads of one transaction arrive once. */
 export const notify = async (tx: Tx, payload: object): Promise<void> => {
   await tx.execute(sql`select pg_notify('iolite', ${JSON.stringify(payload)})`);
+};
+
+const TRIES = 3;
+
+/**
+ * One command in one transaction, begun again when it met another at the same moment: a deadlock, a lock that did not
+ * come, or the very same entry being stored by a second sending, which is then found stored.
+ */
+export const inTransaction = async <T>(db: Db, run: (tx: Tx) => Promise<T>): Promise<T> => {
+  for (let tried = 1; ; tried++) {
+    try {
+      return await db.transaction(run);
+    } catch (error) {
+      const failure = findDatabaseFailure(error);
+      if (tried >= TRIES || (failure !== 'busy' && failure !== 'taken')) throw error;
+    }
+  }
 };

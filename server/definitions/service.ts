@@ -13,7 +13,7 @@ import {
 import { compileRoute, type Route } from '#core/signoff/index.ts';
 import type { Role } from '#core/workspace/index.ts';
 import type { Db, Tx } from '../db/client.ts';
-import { lockDefinitions, notify } from '../db/locks.ts';
+import { inTransaction, lockDefinitions, notify } from '../db/locks.ts';
 import { counters, workspace } from '../db/schema.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
 import { carryOutPlan } from './ddl.ts';
@@ -183,7 +183,7 @@ export class DefinitionsService {
   }
 
   #change<T>(run: (tx: Tx, found: Definitions) => Promise<T>): Promise<T> {
-    return this.#db.transaction(async (tx) => {
+    return inTransaction(this.#db, async (tx) => {
       await lockDefinitions(tx);
       return run(tx, await this.#reader.read(tx));
     });

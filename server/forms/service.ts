@@ -3,7 +3,7 @@ import { type Clock, findMoment, problem, toEpochMs } from '#core/base/index.ts'
 import { type CompiledForm, compileForm, type Form, receiveEntry } from '#core/form/index.ts';
 import type { Catalogue, RecordValues, Register } from '#core/register/index.ts';
 import type { Db, Queryable, Tx } from '../db/client.ts';
-import { holdDefinitions } from '../db/locks.ts';
+import { holdDefinitions, inTransaction } from '../db/locks.ts';
 import {
   type Definitions,
   type DefinitionsReader,
@@ -171,7 +171,7 @@ export const sendEntry = (
   entry: GivenEntry,
   clock: Clock,
 ): Promise<Sent> =>
-  db.transaction(async (tx) => {
+  inTransaction(db, async (tx) => {
     await holdDefinitions(tx);
     const found = await reader.read(tx);
     const form = await formForEntry(tx, found, person, key, entry.version);

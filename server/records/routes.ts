@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import type { RecordDetail } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
-import { holdDefinitions } from '../db/locks.ts';
+import { holdDefinitions, inTransaction } from '../db/locks.ts';
 import { people } from '../db/schema.ts';
 import { type Definitions, listsOf, personRights, visibleCatalogue } from '../definitions/store.ts';
 import type { Handlers } from '../http/app.ts';
@@ -71,7 +71,7 @@ export const recordHandlers: Handlers<
   addRecord: async (context, { params, body }) => {
     const { person } = signedIn(context);
     seenRegister(context, params.key);
-    return context.db.transaction(async (tx) => {
+    return inTransaction(context.db, async (tx) => {
       await holdDefinitions(tx);
       const found = await context.reader.read(tx);
       const register = found.catalogue.registers.get(params.key);
@@ -89,7 +89,7 @@ export const recordHandlers: Handlers<
   },
   importRecords: async (context, { params, body }) => {
     const { person } = signedIn(context);
-    return context.db.transaction(async (tx) => {
+    return inTransaction(context.db, async (tx) => {
       await holdDefinitions(tx);
       const found = await context.reader.read(tx);
       const register = found.catalogue.registers.get(params.key);
@@ -107,7 +107,7 @@ export const recordHandlers: Handlers<
   changeRecord: async (context, { params, body }) => {
     const { person } = signedIn(context);
     await registerForRecord(context, params.key, params.id);
-    const register = await context.db.transaction(async (tx) => {
+    const register = await inTransaction(context.db, async (tx) => {
       await holdDefinitions(tx);
       const found = await context.reader.read(tx);
       const held = found.catalogue.registers.get(params.key);

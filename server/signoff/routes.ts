@@ -1,4 +1,4 @@
-import { holdDefinitions } from '../db/locks.ts';
+import { holdDefinitions, inTransaction } from '../db/locks.ts';
 import type { Handlers } from '../http/app.ts';
 import { clockOf, signedIn } from '../http/context.ts';
 import { decide, readInTray } from './service.ts';
@@ -10,7 +10,7 @@ export const signOffHandlers: Handlers<'inTray' | 'decide'> = {
   },
   decide: (context, { params, body }) => {
     const { person } = signedIn(context);
-    return context.db.transaction(async (tx) => {
+    return inTransaction(context.db, async (tx) => {
       await holdDefinitions(tx);
       const found = await context.reader.read(tx);
       return decide(tx, found, params.id, body, person, clockOf(found));

@@ -11,6 +11,7 @@ import { SignInScreen } from '../screens/sign-in/screen.tsx';
 import { TodayScreen } from '../screens/today/screen.tsx';
 import { Empty } from '../ui/message.tsx';
 import { Broken } from './broken.tsx';
+import { SetUpOnly } from './set-up-only.tsx';
 import { Shell } from './shell.tsx';
 
 export const router = createBrowserRouter([
@@ -27,11 +28,17 @@ export const router = createBrowserRouter([
           { path: 'registers/:key', element: <ListScreen /> },
           { path: 'forms/:key', element: <FillInScreen /> },
           { path: 'in-tray/:signOff?', element: <InTrayScreen /> },
-          { path: 'set-up/registers', element: <SetUpRegistersScreen /> },
-          { path: 'set-up/registers/:key', element: <SetUpRegisterScreen /> },
-          { path: 'set-up/forms', element: <SetUpFormsScreen /> },
-          { path: 'set-up/forms/:key', element: <SetUpFormScreen /> },
-          { path: 'set-up/routes', element: <SetUpRoutesScreen /> },
+          {
+            path: 'set-up',
+            element: <SetUpOnly />,
+            children: [
+              { path: 'registers', element: <SetUpRegistersScreen /> },
+              { path: 'registers/:key', element: <SetUpRegisterScreen /> },
+              { path: 'forms', element: <SetUpFormsScreen /> },
+              { path: 'forms/:key', element: <SetUpFormScreen /> },
+              { path: 'routes', element: <SetUpRoutesScreen /> },
+            ],
+          },
           {
             path: '*',
             element: (

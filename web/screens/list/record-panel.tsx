@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { api, type RecordDetail } from '#contract/index.ts';
 import { type Field, valueContext } from '#core/register/index.ts';
 import { behaviourOf, type StoredValue } from '#core/values/index.ts';
-import { call } from '../../data/client.ts';
+import { call, ProblemError } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { FieldControl } from '../../ui/field-control.tsx';
 import { StageStamp } from '../../ui/marks.tsx';
@@ -72,18 +72,21 @@ const ChangeField = ({ record, field, onDone }: { record: RecordDetail; field: F
   const [value, setValue] = useState<StoredValue>(from);
   const [wrong, setWrong] = useState('');
   const [error, setError] = useState<unknown>(null);
+  const show = (stored: StoredValue) => behaviourOf(field.type).show(stored, context) || 'nothing';
   const onType = (text: string) => {
     setTyped(text);
     const read = behaviourOf(field.type).parse(text, context);
     setWrong(read.ok ? '' : (read.problems[0]?.detail ?? ''));
     if (read.ok) setValue(read.value);
   };
-  const save = async () => {
+  const conflict = error instanceof ProblemError ? error.answer.conflicts?.[0] : undefined;
+  const save = async (base: StoredValue) => {
     if (wrong !== '') return;
+    setError(null);
     try {
       const stored = await call(api.changeRecord, {
         params: { key: record.register, id: record.id },
-        body: { from: { [field.key]: from }, changes: { [field.key]: value } },
+        body: { from: { [field.key]: base }, changes: { [field.key]: value } },
       });
       queryClient.setQueryData(queries.record(record.register, record.id).queryKey, stored);
       await queryClient.invalidateQueries({ queryKey: ['records', record.register] });
@@ -97,7 +100,7 @@ const ChangeField = ({ record, field, onDone }: { record: RecordDetail; field: F
       className="mt-1"
       onSubmit={(event) => {
         event.preventDefault();
-        void save();
+        void save(from);
       }}
     >
       <span id="changed-field-label" className="sr-only">
@@ -126,6 +129,14 @@ const ChangeField = ({ record, field, onDone }: { record: RecordDetail; field: F
         </p>
       )}
       <Problems error={error} />
+      {conflict && (
+        <p className="mb-1.5">
+          It was {show(conflict.base)} when you began, and is {show(conflict.theirs)} now.{' '}
+          <button type="button" className="part" onClick={() => void save(conflict.theirs)}>
+            Store {show(value)} over it
+          </button>
+        </p>
+      )}
       <span className="mt-1.5 flex gap-2">
         <button type="submit" className="btn btn-go">
           Store
