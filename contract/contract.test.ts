@@ -1,0 +1,63 @@
+import { describe, expect, test } from 'vitest';
+import { api, fillPath, liveEventSchema, openApiDocument, problemSchema } from './index.ts';
+
+const document = openApiDocument('1.2.3');
+
+describe('the OpenAPI document', () => {
+  test.each(Object.entries(api))('%s is in it, with its parameters and answer', (name, endpoint) => {
+    const operation = document.paths[endpoint.path]?.[endpoint.method];
+    expect(operation?.operationId).toBe(name);
+    expect(operation?.summary.length).toBeGreaterThan(5);
+    const inPath = [...endpoint.path.matchAll(/\{(\w+)\}/g)].map((match) => match[1]);
+    expect(operation?.parameters.filter((each) => each.in === 'path').map((each) => each.name)).toEqual(inPath);
+    expect(operation?.responses[endpoint.status]).toBeDefined();
+    expect('requestBody' in (operation ?? {})).toBe(['post', 'put', 'patch'].includes(endpoint.method));
+  });
+
+  test('what needs no session says so, and nothing else', () => {
+    const open = Object.entries(api)
+      .filter(([, endpoint]) => endpoint.open)
+      .map(([name]) => name);
+    expect(open).toEqual(['health', 'sessionInfo', 'signIn', 'signOut']);
+    expect(document.paths['/api/health']?.get).toHaveProperty('security', []);
+    expect(document.paths['/api/me']?.get).not.toHaveProperty('security');
+  });
+
+  test('it is of version 3.1 and says its own', () => {
+    expect(document.openapi).toBe('3.1.0');
+    expect(document.info.version).toBe('1.2.3');
+    expect(JSON.stringify(document.components.schemas.Problem)).toContain('pointer');
+  });
+});
+
+describe('paths', () => {
+  test('parameters are encoded, so that none can lead elsewhere', () => {
+    expect(fillPath('/api/registers/{key}/records/{id}', { key: '../x?y', id: 'a b' })).toBe(
+      '/api/registers/..%2Fx%3Fy/records/a%20b',
+    );
+  });
+  test('a parameter that is missing is the caller’s mistake', () =>
+    expect(() => fillPath('/api/forms/{key}', {})).toThrow(RangeError));
+});
+
+test('a problem as RFC 9457 shows one (appendix A) is understood', () => {
+  // RFC 9457 §3, figure 3: errors with a detail and a JSON pointer; ours carry a code too.
+  const answer = {
+    type: 'https://example.net/validation-error',
+    title: 'Your request is not valid.',
+    status: 422,
+    detail: 'Two things are wrong.',
+    errors: [
+      { code: 'integer', detail: 'must be a positive integer', pointer: '#/age' },
+      { code: 'choice', detail: "must be 'green', 'red' or 'blue'", pointer: '#/profile/color' },
+    ],
+  };
+  expect(problemSchema.parse(answer)).toEqual(answer);
+});
+
+test.each([
+  [{ kind: 'records', register: 'boats' }, true],
+  [{ kind: 'in_tray' }, true],
+  [{ kind: 'records' }, false],
+  [{ kind: 'other' }, false],
+])('the live event %o is known: %s', (event, known) => expect(liveEventSchema.safeParse(event).success).toBe(known));

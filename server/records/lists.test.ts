@@ -1,0 +1,158 @@
+import { randomBytes } from 'node:crypto';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { foldText, uuidV7 } from '#core/base/index.ts';
+import { type Caller, TestServer } from '../testing/harness.ts';
+
+interface Row {
+  readonly number: string;
+  readonly title: string;
+  readonly values: Readonly<Record<string, string | boolean | null>>;
+  readonly links: Readonly<Record<string, { readonly title: string }>>;
+}
+
+/** Sorting, paging and finding on a real PostgreSQL, against a plain reading of the same records. */
+describe('a list of 120 boats', () => {
+  let server: TestServer;
+  let runa: Caller;
+  let all: Row[];
+
+  beforeAll(async () => {
+    server = await TestServer.start();
+    runa = await server.as('Runa');
+    const id = () => uuidV7(Date.now(), randomBytes(10));
+    const clients = ['Ångström Marine', 'apple Hire', 'Zell & Co', 'Émile Pell'].map((name) => ({
+      id: id(),
+      values: { name, kind: 'firm' },
+    }));
+    await runa.post('/api/registers/clients/import', { records: clients });
+    const names = ['Tern', 'tern', 'Térn', 'Gannet', 'avocet', 'Wake of Sandvik', 'Blue 7'];
+    const boats = Array.from({ length: 120 }, (_, i) => ({
+      id: id(),
+      values: {
+        name: `${names[i % names.length]} ${i % 11}`,
+        owner: clients[i % clients.length]?.id,
+        hull: [null, 'sail', 'motor', 'rowing'][i % 4] ?? null,
+        length_overall: i % 5 === 0 ? null : `${(i * 37) % 20}.${i % 10}`,
+        insured_until: i % 3 === 0 ? null : `2026-${String((i % 12) + 1).padStart(2, '0')}-15`,
+      },
+    }));
+    const answer = await runa.post('/api/registers/boats/import', { records: boats });
+    expect(answer.body).toEqual({ stored: 120 });
+    all = (await runa.get('/api/registers/boats/records?limit=500')).body.records;
+  });
+  afterAll(() => server?.stop());
+
+  const pages = async (query: string, limit: number): Promise<Row[]> => {
+    const rows: Row[] = [];
+    let after: string | null = '';
+    while (after !== null) {
+      const page: { records: Row[]; next: string | null } = (
+        await runa.get(`/api/registers/boats/records?${query}&limit=${limit}&after=${after}`)
+      ).body;
+      rows.push(...page.records);
+      after = page.next;
+    }
+    return rows;
+  };
+
+  const hulls = ['sail', 'motor', 'rowing', 'work_boat'];
+  const compareBy: Readonly<Record<string, (row: Row) => number | null>> = {
+    length_overall: (row) => (row.values.length_overall === null ? null : Number(row.values.length_overall)),
+    insured_until: (row) => (row.values.insured_until === null ? null : Date.parse(String(row.values.insured_until))),
+    hull: (row) => (row.values.hull === null ? null : hulls.indexOf(String(row.values.hull))),
+  };
+
+  test.each(Object.keys(compareBy).flatMap((key) => [[key, 1] as const, [key, -1] as const]))(
+    'sorted by %s, direction %i, nothing comes last and the number decides',
+    async (key, direction) => {
+      const rows = await pages(`sort=${direction < 0 ? '-' : ''}${key}`, 7);
+      const rank = compareBy[key] ?? (() => null);
+      const expected = all.toSorted((a, b) => {
+        const [x, y] = [rank(a), rank(b)];
+        if (x === null || y === null) return x === y ? a.number.localeCompare(b.number) : x === null ? 1 : -1;
+        return (x - y) * direction || a.number.localeCompare(b.number);
+      });
+      expect(rows.map((row) => row.number)).toEqual(expected.map((row) => row.number));
+    },
+  );
+
+  test.each(['name', '-name', 'owner', '-owner'])(
+    'sorted by %s as letters sort for people, page by page as in one',
+    async (sort) => {
+      const paged = await pages(`sort=${sort}`, 9);
+      const whole = (await runa.get(`/api/registers/boats/records?sort=${sort}&limit=500`)).body.records;
+      expect(paged.map((row) => row.number)).toEqual(whole.map((row: Row) => row.number));
+      const shown = paged.map((row) => (sort.endsWith('owner') ? row.links.owner?.title : row.title) ?? '');
+      // The Unicode collation of the platform's ICU, as PostgreSQL's "und-x-icu" is one too.
+      const collator = new Intl.Collator('und');
+      const ordered = shown.every(
+        (text, i) => i === 0 || collator.compare(shown[i - 1] ?? '', text) * (sort.startsWith('-') ? -1 : 1) <= 0,
+      );
+      expect(ordered).toBe(true);
+    },
+  );
+
+  const finds = (row: Row, word: string): boolean => {
+    const hay = [
+      row.number,
+      row.title,
+      String(row.values.length_overall ?? ''),
+      row.links.owner?.title ?? '',
+      String(row.links.owner ? 'cli' : ''),
+    ].map(foldText);
+    const hull = row.values.hull === null ? '' : String(row.values.hull);
+    return [...hay, hull].some((text) => (word.length < 3 ? ` ${text}`.includes(` ${word}`) : text.includes(word)));
+  };
+
+  test.each([
+    'tern',
+    'TÉRN 7',
+    'sandvik wake',
+    'gann',
+    'bl',
+    'ue',
+    'angstrom',
+    'zell tern',
+    'BOA-0007',
+    'motor gannet',
+    'nothing like it',
+  ])('“%s” finds what a plain reading finds', async (find) => {
+    const { records, count } = (
+      await runa.get(`/api/registers/boats/records?limit=500&find=${encodeURIComponent(find)}`)
+    ).body;
+    const expected = all.filter((row) =>
+      foldText(find)
+        .split(' ')
+        .every((word) => finds(row, word)),
+    );
+    expect(records.map((row: Row) => row.number)).toEqual(expected.map((row) => row.number));
+    expect(count).toBe(expected.length);
+  });
+
+  test('a filter through a link, a find and a sort go together, and count the whole', async () => {
+    const filter = encodeURIComponent('owner.name = "Zell & Co" and length_overall > 5');
+    const { records, count, total } = (
+      await runa.get(`/api/registers/boats/records?filter=${filter}&find=tern&sort=-length_overall&limit=3`)
+    ).body;
+    const expected = all.filter(
+      (row) =>
+        row.links.owner?.title === 'Zell & Co' &&
+        Number(row.values.length_overall) > 5 &&
+        foldText(row.title).includes('tern'),
+    );
+    expect(count).toBe(expected.length);
+    expect(total).toBe(120);
+    expect(records).toHaveLength(Math.min(3, expected.length));
+  });
+
+  test('records that come while someone pages are neither repeated nor do they push others out', async () => {
+    const first = (await runa.get('/api/registers/boats/records?sort=-number&limit=60')).body;
+    await runa.post('/api/registers/boats/records', {
+      id: uuidV7(Date.now(), randomBytes(10)),
+      values: { name: 'Latecomer', owner: all[0]?.values.owner },
+    });
+    const second = (await runa.get(`/api/registers/boats/records?sort=-number&limit=60&after=${first.next}`)).body;
+    const numbers = [...first.records, ...second.records].map((row: Row) => row.number);
+    expect(numbers).toEqual(all.map((row) => row.number).toReversed());
+  });
+});
