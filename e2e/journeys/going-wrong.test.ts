@@ -91,6 +91,28 @@ describe('when things go wrong', () => {
     await bea.see('//aside//dd[contains(., "01632 960222")]');
   });
 
+  test('nine windows of one browser all hear of a change', async () => {
+    const { driver } = runa;
+    const first = await driver.getWindowHandle();
+    const windows: string[] = [];
+    for (let i = 0; i < 8; i++) {
+      await driver.switchTo().newWindow('tab');
+      windows.push(await driver.getWindowHandle());
+      await runa.visit(`${iolite.address}/registers/clients?find=Orla+Margetts`);
+      await runa.see('//table//td[normalize-space(.) = "Orla Margetts"]');
+    }
+    await driver.switchTo().window(first);
+    await runa.press('Change Phone');
+    await runa.write('Phone', '01632 960333');
+    await runa.press('Store');
+    for (const handle of windows) {
+      await driver.switchTo().window(handle);
+      await runa.see('//table//td[normalize-space(.) = "01632 960333"]');
+      await driver.close();
+    }
+    await driver.switchTo().window(first);
+  });
+
   test('leaving with Escape, a reload and a server that is away lose nothing', async () => {
     await bea.visit(`${iolite.address}/forms/new_client`);
     const entry = new EntryPage(bea);

@@ -4,35 +4,91 @@ import { queryClient } from './queries.ts';
 
 const refresh = (...key: string[]): void => void queryClient.invalidateQueries({ queryKey: key });
 
-/** Listens while someone is signed in; what changed elsewhere is fetched again. After a gap, everything open is. */
-export const useLiveEvents = (signedIn: boolean): void => {
-  useEffect(() => {
-    if (!signedIn) return;
+/** What a live event makes stale here. `again`: there was a gap, so everything open is fetched anew. */
+const react = (message: string): void => {
+  if (message === 'again') return void queryClient.invalidateQueries();
+  const event = liveEventSchema.safeParse(JSON.parse(message));
+  if (!event.success) return;
+  switch (event.data.kind) {
+    case 'records':
+      refresh('records', event.data.register);
+      refresh('look-up');
+      refresh('workspace');
+      break;
+    case 'in_tray':
+      refresh('in-tray');
+      break;
+    case 'workspace':
+      refresh('workspace');
+      refresh('form');
+      break;
+  }
+};
+
+/** Opens the stream and passes on what it says, until the signal. */
+const listen = (signal: AbortSignal, pass: (message: string) => void): Promise<void> =>
+  new Promise((resolve) => {
+    // A lock may still be granted to a window that has just let go.
+    if (signal.aborted) return resolve();
     const source = new EventSource(LIVE_PATH);
     let opened = false;
     source.onopen = () => {
-      if (opened) void queryClient.invalidateQueries();
+      if (opened) pass('again');
       opened = true;
     };
-    source.addEventListener('again', () => void queryClient.invalidateQueries());
-    source.onmessage = (message) => {
-      const event = liveEventSchema.safeParse(JSON.parse(message.data));
-      if (!event.success) return;
-      switch (event.data.kind) {
-        case 'records':
-          refresh('records', event.data.register);
-          refresh('look-up');
-          refresh('workspace');
-          break;
-        case 'in_tray':
-          refresh('in-tray');
-          break;
-        case 'workspace':
-          refresh('workspace');
-          refresh('form');
-          break;
-      }
+    source.addEventListener('again', () => pass('again'));
+    source.onmessage = (message: MessageEvent<string>) => pass(message.data);
+    signal.addEventListener('abort', () => {
+      source.close();
+      resolve();
+    });
+  });
+
+/**
+ * One stream for all windows of a browser: whoever holds the lock listens and tells the others. A browser keeps only
+ * six connections to a server (HTTP/1.1), so a stream for each window would leave the seventh hanging.
+ */
+const share = (signal: AbortSignal): void => {
+  const channel = new BroadcastChannel('iolite-live');
+  channel.onmessage = (message: MessageEvent<string>) => react(message.data);
+  signal.addEventListener('abort', () => channel.close());
+  const pass = (message: string) => {
+    react(message);
+    if (!signal.aborted) channel.postMessage(message);
+  };
+  // Only a secure context has locks; elsewhere each window listens for itself.
+  if (!('locks' in navigator)) return void listen(signal, pass);
+  navigator.locks
+    .request('iolite-live', { signal }, () => {
+      // The window that listened before may have missed something while it went.
+      react('again');
+      return listen(signal, pass);
+    })
+    .catch(() => undefined);
+};
+
+/** Listens while someone is signed in. A page that is put aside by the browser lets its connection go. */
+export const useLiveEvents = (signedIn: boolean): void => {
+  useEffect(() => {
+    if (!signedIn) return;
+    let stop = new AbortController();
+    const begin = () => {
+      stop = new AbortController();
+      share(stop.signal);
     };
-    return () => source.close();
+    const end = () => stop.abort();
+    const back = (event: PageTransitionEvent) => {
+      if (!event.persisted) return;
+      begin();
+      react('again');
+    };
+    begin();
+    window.addEventListener('pagehide', end);
+    window.addEventListener('pageshow', back);
+    return () => {
+      end();
+      window.removeEventListener('pagehide', end);
+      window.removeEventListener('pageshow', back);
+    };
   }, [signedIn]);
 };
