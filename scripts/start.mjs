@@ -62,6 +62,7 @@ server = spawn(process.execPath, ['--enable-source-maps', 'dist/server/main.js']
   stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
   env: {
     ...process.env,
+    NODE_ENV: 'production',
     DATABASE_URL: url,
     PORT: String(port),
     IOLITE_DEMONSTRATION: process.env.IOLITE_DEMONSTRATION ?? 'yes',
