@@ -65,13 +65,13 @@ const Strip = () => {
     navigate('/sign-in');
   };
   return (
-    <header className="flex min-h-12 flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-iolite-deep bg-sheet px-4 py-1">
-      <Link to="/" className="flex items-center gap-2 text-base font-bold">
+    <header className="flex min-h-12 items-center gap-x-4 border-b-2 max-sm:gap-x-2 border-iolite-deep bg-sheet px-4 py-1">
+      <Link to="/" className="flex min-w-0 items-center gap-2 text-base font-bold">
         <img src="/mark.svg" alt="" width={20} height={18} />
-        {workspace.name}
+        <span className="truncate">{workspace.name}</span>
       </Link>
       <span className="grow" />
-      <NavLink to="/in-tray" className="flex min-h-8 items-center gap-2 font-semibold">
+      <NavLink to="/in-tray" className="flex min-h-8 items-center gap-2 whitespace-nowrap font-semibold">
         In-tray
         {waiting > 0 && <span className="rounded-full bg-straw px-2 text-xs font-semibold text-sheet">{waiting}</span>}
       </NavLink>

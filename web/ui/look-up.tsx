@@ -55,7 +55,7 @@ export const LookUp = ({
         </span>
         <ComboboxInput
           id={id}
-          className={`box pl-13 pr-24 ${filled ? 'box-filled' : ''}`}
+          className={`box pl-13 ${chosen ? 'pr-24' : ''} ${filled ? 'box-filled' : ''}`}
           autoComplete="off"
           aria-describedby={describedBy}
           aria-invalid={invalid}
