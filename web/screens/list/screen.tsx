@@ -158,8 +158,7 @@ interface TableProps {
 }
 
 const isNumeric = (field: Field): boolean => behaviourOf(field.type).value.kind === 'number';
-const MOST_COLUMNS = 8;
-const BESIDE_RECORD = 4;
+const MOST_COLUMNS = 12;
 
 const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, onChoose }: TableProps) => {
   const title = titleField(register);
@@ -167,7 +166,7 @@ const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, o
   const narrow = chosen !== null;
   const fits = (field: Field) =>
     field !== title && field.type.kind !== 'long_text' && !(narrow && field.type.kind === 'link');
-  const columns = [title, ...register.fields.filter(fits)].slice(0, narrow ? BESIDE_RECORD : MOST_COLUMNS);
+  const columns = [title, ...register.fields.filter(fits)].slice(0, MOST_COLUMNS);
   const staged = page.records.some((record) => record.stage !== null);
   const nextSort = (name: string) => (sort === name ? `-${name}` : name);
   const head = (name: string, label: string, numeric = false) => (
