@@ -22,9 +22,11 @@ const literal = (text: string): string =>
 export class Browser {
   readonly driver: WebDriver;
   readonly #profile: string;
+  readonly #devTools: (command: string, parameters: object) => Promise<void>;
 
-  private constructor(driver: WebDriver, profile: string) {
+  private constructor(driver: Driver, profile: string) {
     this.driver = driver;
+    this.#devTools = (command, parameters) => driver.sendDevToolsCommand(command, parameters);
     this.#profile = profile;
   }
 
@@ -179,6 +181,11 @@ export class Browser {
   async consoleErrors(): Promise<string[]> {
     const entries = await this.driver.manage().logs().get(logging.Type.BROWSER);
     return entries.filter((entry) => entry.level.value >= logging.Level.SEVERE.value).map((entry) => entry.message);
+  }
+
+  /** As the system would: prefers light or dark. */
+  async prefer(scheme: string): Promise<void> {
+    await this.#devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
   }
 
   /** What the window showed when a test failed. */

@@ -91,6 +91,33 @@ describe('when things go wrong', () => {
     await bea.see('//aside//dd[contains(., "01632 960222")]');
   });
 
+  test('what the first journey passes by is accessible too, by day and by night', async () => {
+    for (const scheme of ['light', 'dark']) {
+      await runa.prefer(scheme);
+      for (const place of [
+        '/',
+        '/set-up/registers',
+        '/set-up/forms',
+        '/set-up/routes',
+        '/registers/invoices',
+        '/in-tray',
+        '/forms/new_client',
+      ]) {
+        await runa.visit(`${iolite.address}${place}`);
+        await runa.see('//main//h1');
+        expect([place, scheme, await runa.axe()]).toEqual([place, scheme, []]);
+      }
+      await runa.visit(`${iolite.address}/set-up/forms/new_client`);
+      await runa.press('Publish');
+      await runa.seeText('Who may see Clients?');
+      expect(await runa.axe()).toEqual([]);
+      await runa.press('Not yet');
+    }
+    await runa.prefer('light');
+    await runa.visit(`${iolite.address}/registers/clients?find=Orla+Margetts`);
+    await runa.press('Open CLI-0001');
+  });
+
   test('nine windows of one browser all hear of a change', async () => {
     const { driver } = runa;
     const first = await driver.getWindowHandle();
