@@ -215,6 +215,18 @@ describe('what the server receives', () => {
     expect(receive({ cost: '800' }, record)).toEqual({ cost: '800' });
     expect(receive({ cost: '0' }, record)).toEqual([['must', 'cost']]);
   });
+
+  test('a change that ends a question’s being asked clears it, also where the caller did not', () => {
+    const record = { title: 'a', severity: 'damage', cost: '750' };
+    expect(receive({ severity: 'scare' }, record)).toEqual({ severity: 'scare', cost: null });
+    expect(receive({ severity: 'scare', cost: null }, record)).toEqual({ severity: 'scare', cost: null });
+    expect(receive({ severity: 'scare', cost: '5' }, record)).toEqual([['not_asked', 'cost']]);
+  });
+
+  test('a change leaves alone what was not asked before either', () => {
+    const record = { title: 'a', severity: 'scare', cost: '750' };
+    expect(receive({ title: 'b' }, record)).toEqual({ title: 'b' });
+  });
 });
 
 describe('a definition that is wrong', () => {

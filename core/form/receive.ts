@@ -34,6 +34,8 @@ export const receiveEntry = (
   const readable = Object.fromEntries(Object.entries(own).filter(([key]) => !bad.has(key)));
   const typed = checked.ok ? checked.value : readableValues(compiled, readable);
   const filledIn = fillIn(compiled, { ...newEntry('', record), typed }, clock);
+  // A question that the record answers but that is asked no more is cleared, also for a caller who did not say so.
+  const before = record === null ? null : fillIn(compiled, newEntry('', record), clock);
   const values: Record<string, StoredValue> = {};
   for (const state of filledIn.questions) {
     const { key, label } = { key: state.question.key, label: state.question.label };
@@ -43,7 +45,7 @@ export const receiveEntry = (
         problems.push(
           problem('not_asked', [key], `${label} is not asked with these answers, so it cannot be answered.`),
         );
-      else if (Object.hasOwn(typed, key)) values[key] = null;
+      else if (Object.hasOwn(typed, key) || before?.byKey.get(key)?.asked) values[key] = null;
       continue;
     }
     if (!bad.has(key)) problems.push(...state.problems);

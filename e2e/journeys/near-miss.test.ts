@@ -194,6 +194,7 @@ describe('a near miss, from the register to the approved record', () => {
     await entry.send();
     expect(await entry.thanks()).toBe('NEA-0001');
     await piet.seeText('It waits for the Yard manager to sign.');
+    expect(await piet.axe()).toEqual([]);
     await piet.picture('thanks');
   });
 

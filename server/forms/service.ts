@@ -190,7 +190,10 @@ export const sendEntry = (
       const current = sentBack ? await findRecord(tx, register, found.catalogue, id) : null;
       if (!current) throw notFound();
       const changes = valueOrRefuse(receiveEntry(compiled.value, entry.values, current.values, judgedAt), ['values']);
-      const changed = await changeRecord(tx, found, register, id, { from, changes }, 'sent_again', author);
+      // What follows from the answers without being sent is changed from what the record holds now.
+      const followed = Object.keys(changes).filter((field) => !Object.hasOwn(entry.values, field));
+      const base = { ...from, ...Object.fromEntries(followed.map((field) => [field, current.values[field] ?? null])) };
+      const changed = await changeRecord(tx, found, register, id, { from: base, changes }, 'sent_again', author);
       const goesTo = await enterRoute(tx, found, register, id, changed.values, author, clock);
       return { id, number: changed.number, register: register.key, title: current.title, goes_to: goesTo };
     }

@@ -38,9 +38,11 @@ export const readHistory = async (
   const events: HistoryAnswer['events'] = [];
   for (const { event, by } of rows) {
     const changes: HistoryAnswer['events'][number]['changes'] = [];
-    for (const [key, [from, to]] of Object.entries(event.changes)) {
-      const field = register.fields.find((each) => each.key === key);
-      if (!field) continue;
+    // In the order of the register's fields: the database keeps none in a document.
+    for (const field of register.fields) {
+      const change = event.changes[field.key];
+      if (!change) continue;
+      const [from, to] = change;
       changes.push({
         field: field.label,
         from: await showValue(tx, visible, field, from),

@@ -127,6 +127,25 @@ describe('a record on its way round', () => {
     expect(await track(id)).toMatchObject({ round: 2, stage: 'waiting' });
   });
 
+  test('mending that ends a question’s being asked clears it, in the record and in the history', async () => {
+    const { id } = await send(piet, 'Not so bad', '900');
+    await decide(sana, id, 'send_back', 'Was anything broken?');
+    const again = await piet.post(FORM, {
+      ...entry({ severity: 'scare' }),
+      version: 2,
+      record: { id, from: { severity: 'damage' } },
+    });
+    // With no cost left, no step applies any more.
+    expect(again.body).toMatchObject({ id, goes_to: null });
+    expect((await runa.get(`${LIST}/${id}`)).body.values).toMatchObject({ severity: 'scare', cost: null });
+    const [newest] = (await runa.get(`${LIST}/${id}/history`)).body.events;
+    expect(newest).toMatchObject({ action: 'sent_again', by: 'Piet Lund' });
+    expect(newest.changes).toEqual([
+      { field: 'Severity', from: 'Damage', to: 'Scare' },
+      { field: 'Cost', from: '900.00', to: '' },
+    ]);
+  });
+
   test('what is mended must pass the same rules', async () => {
     const { id } = await send(piet, 'Mended wrong', '900');
     await decide(sana, id, 'send_back', 'How much?');

@@ -22,7 +22,7 @@ import {
 } from '#core/expression/index.ts';
 import type { ValueType } from '#core/values/index.ts';
 import { OperandEditor } from './operand-editor.tsx';
-import { Part, PickOne } from './part.tsx';
+import { Part, PickOne, PickYesNo } from './part.tsx';
 
 interface Props {
   /** The one stored text. */
@@ -262,14 +262,11 @@ const TestValue = ({ test, type, context, onChange }: TestValueProps) => {
           <ChoiceValues test={test} list={type.list} context={context} onChange={(next) => onChange(next, false)} />
         );
       if (type.kind === 'boolean') {
+        const [value] = test.values;
         return (
-          <PickOne
-            options={[
-              { value: 'yes', label: 'yes' },
-              { value: 'no', label: 'no' },
-            ]}
-            chosen={null}
-            onPick={(word) => onChange({ kind: test.kind, values: [{ kind: 'boolean', value: word === 'yes' }] }, true)}
+          <PickYesNo
+            chosen={value?.kind === 'boolean' ? value.value : null}
+            onPick={(picked) => onChange({ kind: test.kind, values: [{ kind: 'boolean', value: picked }] }, true)}
           />
         );
       }

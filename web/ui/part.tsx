@@ -43,3 +43,15 @@ export const PickOne = <T extends string>({ options, chosen, onPick }: PickProps
     ))}
   </ul>
 );
+
+/** Yes or no, for a value of that kind. */
+export const PickYesNo = ({ chosen, onPick }: { chosen: boolean | null; onPick: (value: boolean) => void }) => (
+  <PickOne
+    options={[
+      { value: 'yes', label: 'yes' },
+      { value: 'no', label: 'no' },
+    ]}
+    chosen={chosen === null ? null : chosen ? 'yes' : 'no'}
+    onPick={(word) => onPick(word === 'yes')}
+  />
+);

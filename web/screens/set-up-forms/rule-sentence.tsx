@@ -19,7 +19,7 @@ import {
 import type { ValueType } from '#core/values/index.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
 import { OperandEditor } from '../../ui/operand-editor.tsx';
-import { Part, PickOne } from '../../ui/part.tsx';
+import { Part, PickOne, PickYesNo } from '../../ui/part.tsx';
 
 interface Props {
   readonly rule: Rule;
@@ -145,13 +145,9 @@ const StartValue = ({ type, value, context, onChange }: StartProps) => {
   }
   if (type.kind === 'boolean') {
     return (
-      <PickOne
-        options={[
-          { value: 'yes', label: 'yes' },
-          { value: 'no', label: 'no' },
-        ]}
-        chosen={value?.kind === 'boolean' ? (value.value ? 'yes' : 'no') : null}
-        onPick={(word) => onChange({ kind: 'boolean', value: word === 'yes' })}
+      <PickYesNo
+        chosen={value?.kind === 'boolean' ? value.value : null}
+        onPick={(picked) => onChange({ kind: 'boolean', value: picked })}
       />
     );
   }
