@@ -52,6 +52,7 @@ export const workspaceAnswerSchema = z.object({
   locale: z.string(),
   zone: z.string(),
   currency: z.string(),
+  holidays: z.array(z.string()),
   choice_lists: z.array(choiceListSchema),
   registers: z.array(registerSchema),
   /** By register key: what this person may do, and how many records there are for them. */

@@ -1,64 +1,99 @@
-import { Temporal } from 'temporal-polyfill';
+import { DAY_MS, findDate, findTime, fromDayMs } from './calendar.ts';
 
 /** One reading of the clock for one evaluation: `now` an instant with milliseconds, the zone the workspace's. */
 export interface Clock {
   readonly now: string;
   readonly zone: string;
+  /** The workspace's holidays, for working days; ISO dates in order. */
+  readonly holidays?: readonly string[];
 }
 
-const INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,9})?)?(Z|[+-]\d\d:?\d\d)$/;
-const DATE = /^(\d{4})-(\d\d)-(\d\d)$/;
+const INSTANT = /^(\d{4}-\d\d-\d\d)T(\d\d:\d\d(?::\d\d(?:\.\d{1,9})?)?)(?:Z|([+-])(\d\d):?(\d\d))$/;
+const LOCAL = /^(\d{4}-\d\d-\d\d)T(\d\d:\d\d(?::\d\d(?:\.\d{1,9})?)?)$/;
+// A day within the calendar on both sides, so that what clocks show in any zone lies in the years 1 to 9999.
+const FIRST_MS = Date.parse('0001-01-02T00:00:00Z');
+const LAST_MS = Date.parse('9999-12-30T23:59:59.999Z');
 
-/** The calendar day a text `2026-11-23` (ISO 8601) names, years 1 to 9999, or null. */
-export const findDate = (text: string): string | null => {
-  if (!DATE.test(text) || text.startsWith('0000')) return null;
-  try {
-    return Temporal.PlainDate.from(text, { overflow: 'reject' }).toString();
-  } catch {
-    return null;
-  }
+/** Milliseconds since 1970 of a day and a time of day on a clock in UTC, or null where they are none. */
+const toUtcMs = (day: string | undefined, time: string | undefined): number | null => {
+  const [date, clock] = [findDate(day ?? ''), findTime(time ?? '')];
+  return date && clock ? Date.parse(`${date}T${clock}Z`) : null;
 };
+
+/** Milliseconds since 1970 as the stored form of a moment, or null outside 2 Jan 1 to 30 Dec 9999. */
+export const findMomentOf = (epochMs: number): string | null =>
+  epochMs >= FIRST_MS && epochMs <= LAST_MS ? new Date(epochMs).toISOString() : null;
+
+/** As `findMomentOf`, for instants known to lie within the calendar. */
+export const toMomentText = (epochMs: number): string => new Date(epochMs).toISOString();
 
 /** The instant a text with an offset names, as `2026-11-23T10:40:00.000Z`, or null. */
 export const findMoment = (text: string): string | null => {
-  if (!INSTANT.test(text)) return null;
-  try {
-    return toMomentText(Temporal.Instant.from(text).epochMilliseconds);
-  } catch {
-    return null;
-  }
+  const found = INSTANT.exec(text);
+  if (!found) return null;
+  const [, day, time, sign, hours = '0', minutes = '0'] = found;
+  const ms = toUtcMs(day, time);
+  if (ms === null || Number(hours) > 23 || Number(minutes) > 59) return null;
+  const offset = (Number(hours) * 60 + Number(minutes)) * 60_000;
+  return findMomentOf(sign === '-' ? ms + offset : ms - offset);
 };
 
-/** Milliseconds since 1970 as the stored form of a moment. */
-export const toMomentText = (epochMs: number): string =>
-  Temporal.Instant.fromEpochMilliseconds(epochMs).toString({ fractionalSecondDigits: 3 });
+export const toEpochMs = (moment: string): number => Date.parse(moment);
 
-export const toEpochMs = (moment: string): number => Temporal.Instant.from(moment).epochMilliseconds;
+const zones = new Map<string, Intl.DateTimeFormat>();
+
+/** What clocks in `zone` show, as if it were UTC: milliseconds since 1970. */
+const toLocalMs = (epochMs: number, zone: string): number => {
+  let format = zones.get(zone);
+  if (!format) {
+    format = new Intl.DateTimeFormat('en-US', {
+      timeZone: zone,
+      hourCycle: 'h23',
+      year: 'numeric',
+      month: '2-digit',
+      day: '2-digit',
+      hour: '2-digit',
+      minute: '2-digit',
+      second: '2-digit',
+    });
+    zones.set(zone, format);
+  }
+  const part: Partial<Record<Intl.DateTimeFormatPartTypes, string>> = {};
+  for (const { type, value } of format.formatToParts(epochMs)) part[type] = value;
+  const year = (part.year ?? '').padStart(4, '0');
+  const shown = `${year}-${part.month}-${part.day}T${part.hour}:${part.minute}:${part.second}Z`;
+  return Date.parse(shown) + (((epochMs % 1000) + 1000) % 1000);
+};
 
 /** Today in the workspace's zone. */
-export const today = (clock: Clock): string =>
-  Temporal.Instant.from(clock.now).toZonedDateTimeISO(clock.zone).toPlainDate().toString();
+export const today = (clock: Clock): string => localDate(clock.now, clock.zone);
+
+/** The day on clocks in `zone` at a moment. */
+export const localDate = (moment: string, zone: string): string =>
+  toMomentText(toLocalMs(toEpochMs(moment), zone)).slice(0, 10);
+
+/** The time of day on clocks in `zone` at a moment. */
+export const localTime = (moment: string, zone: string): string => fromDayMs(toLocalMs(toEpochMs(moment), zone));
 
 /**
  * The instant at which clocks in `zone` show a local `2026-03-29T01:30`; in the hour that is skipped in spring the
- * later one, in the hour that comes twice in autumn the first (as Temporal's "compatible"). Null for no such text.
+ * later one, in the hour that comes twice in autumn the first (the ECMAScript Temporal proposal's "compatible").
+ * Null for no such text.
  */
 export const fromLocal = (local: string, zone: string): string | null => {
-  try {
-    const plain = Temporal.PlainDateTime.from(local, { overflow: 'reject' });
-    if (plain.year < 1 || plain.year > 9999) return null;
-    return toMomentText(plain.toZonedDateTime(zone).epochMilliseconds);
-  } catch {
-    return null;
-  }
+  const found = LOCAL.exec(local);
+  const shown = found ? toUtcMs(found[1], found[2]) : null;
+  if (shown === null) return null;
+  // No zone changes its clocks twice within two days, so the offsets a day before and after are all there can be.
+  const before = toLocalMs(shown - DAY_MS, zone) - (shown - DAY_MS);
+  const after = toLocalMs(shown + DAY_MS, zone) - (shown + DAY_MS);
+  const fits = [shown - before, shown - after].filter((at) => toLocalMs(at, zone) === shown);
+  return findMomentOf(fits.length > 0 ? Math.min(...fits) : shown - before);
 };
 
 /** What clocks in `zone` show at a moment: `2026-11-23T10:40`. */
 export const toLocal = (moment: string, zone: string): string =>
-  Temporal.Instant.from(moment).toZonedDateTimeISO(zone).toPlainDateTime().toString({ smallestUnit: 'minute' });
-
-/** A day so many days later (or earlier). */
-export const addDays = (date: string, days: number): string => Temporal.PlainDate.from(date).add({ days }).toString();
+  toMomentText(toLocalMs(toEpochMs(moment), zone)).slice(0, 16);
 
 const dateFormats = new Map<string, Intl.DateTimeFormat>();
 const format = (locale: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat => {

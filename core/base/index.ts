@@ -1,9 +1,35 @@
 export {
   addDays,
-  type Clock,
+  DAY_MS,
+  type Duration,
+  dayOf,
+  dayOfYear,
   findDate,
+  findDuration,
+  findTime,
+  fromDayMs,
+  fromDayNumber,
+  isDurationMs,
+  makeDate,
+  monthOf,
+  monthsBetween,
+  plusDays,
+  plusMonths,
+  showDays,
+  showMonths,
+  toDayMs,
+  toDayNumber,
+  weekdayOf,
+  weekOfYear,
+  yearOf,
+} from './calendar.ts';
+export {
+  type Clock,
   findMoment,
+  findMomentOf,
   fromLocal,
+  localDate,
+  localTime,
   showDate,
   showMoment,
   today,
@@ -11,7 +37,7 @@ export {
   toLocal,
   toMomentText,
 } from './clock.ts';
-export { Decimal, findDecimal, roundHalfAway } from './decimal.ts';
+export { Decimal, DIGITS, exactly, findDecimal, round34, roundHalfAway } from './decimal.ts';
 export { isUuid, uuidV7 } from './ids.ts';
 export { isReservedKey, KEY, toKey } from './keys.ts';
 export {
@@ -27,3 +53,4 @@ export {
   within,
 } from './result.ts';
 export { cleanLine, cleanText, countCharacters, findNearest, foldText, joinWords } from './text.ts';
+export { addWorkingDays, workingDays } from './working-days.ts';

@@ -1,3 +1,4 @@
+import { DAY_MS, type Span } from '../base/index.ts';
 import type { CompareOp, Expr } from './tree.ts';
 
 /** What a field is compared with, in a condition that can be said as a sentence. */
@@ -10,6 +11,8 @@ export type Operand =
   | { readonly kind: 'moment'; readonly moment: string }
   | { readonly kind: 'today' }
   | { readonly kind: 'now' }
+  /** So many days or months from today or now; negative counts lie in the past. */
+  | { readonly kind: 'away'; readonly from: 'today' | 'now'; readonly unit: 'days' | 'months'; readonly count: number }
   | { readonly kind: 'field'; readonly path: readonly string[] };
 
 export type OrderTest = 'over' | 'at_least' | 'under' | 'at_most';
@@ -22,7 +25,8 @@ export type Test =
   /** Answered, and none of these. */
   | { readonly kind: 'is_not'; readonly values: readonly Operand[] }
   | { readonly kind: OrderTest; readonly value: Operand }
-  | { readonly kind: 'contains'; readonly text: string }
+  | { readonly kind: 'between'; readonly low: Operand; readonly high: Operand }
+  | { readonly kind: 'contains' | 'starts_with'; readonly text: string }
   | { readonly kind: 'at_least_characters' | 'at_most_characters'; readonly count: string };
 
 export type TestKind = Test['kind'];
@@ -56,6 +60,7 @@ const operandOf = (expr: Expr): Operand | null => {
     if (expr.name === 'now') return { kind: 'now' };
     if (expr.name === 'today') return { kind: 'today' };
   }
+  if (expr.kind === 'arithmetic') return awayOf(expr);
   if (expr.kind !== 'literal') return null;
   switch (expr.literal.type) {
     case 'null':
@@ -70,7 +75,24 @@ const operandOf = (expr: Expr): Operand | null => {
       return { kind: 'date', date: expr.literal.date };
     case 'moment':
       return { kind: 'moment', moment: expr.literal.moment };
+    case 'time':
+    case 'local':
+    case 'days':
+    case 'months':
+      return null;
   }
+};
+
+/** `today() - duration("P30D")`: thirty days ago. */
+const awayOf = (expr: Expr & { kind: 'arithmetic' }): Operand | null => {
+  const from = operandOf(expr.left);
+  if ((from?.kind !== 'today' && from?.kind !== 'now') || expr.right.kind !== 'literal') return null;
+  if (expr.op !== '+' && expr.op !== '-') return null;
+  const { literal } = expr.right;
+  const sign = expr.op === '-' ? -1 : 1;
+  if (literal.type === 'months') return { kind: 'away', from: from.kind, unit: 'months', count: sign * literal.months };
+  if (literal.type !== 'days' || literal.ms % DAY_MS !== 0) return null;
+  return { kind: 'away', from: from.kind, unit: 'days', count: sign * (literal.ms / DAY_MS) };
 };
 
 const isNothing = (expr: Expr): boolean => expr.kind === 'literal' && expr.literal.type === 'null';
@@ -82,10 +104,15 @@ const clauseOf = (expr: Expr): Clause | null => {
     const known = values.filter((value) => value !== null);
     return known.length === values.length ? { field: expr.value.names, test: { kind: 'is', values: known } } : null;
   }
-  if (expr.kind === 'call' && expr.name === 'contains') {
+  if (expr.kind === 'between' && expr.value.kind === 'path') {
+    const [low, high] = [operandOf(expr.low), operandOf(expr.high)];
+    return low && high ? { field: expr.value.names, test: { kind: 'between', low, high } } : null;
+  }
+  if (expr.kind === 'call' && expr.named === null && (expr.name === 'contains' || expr.name === 'starts with')) {
     const [field, part] = expr.args;
     if (field?.kind === 'path' && part?.kind === 'literal' && part.literal.type === 'text') {
-      return { field: field.names, test: { kind: 'contains', text: part.literal.text } };
+      const kind = expr.name === 'contains' ? 'contains' : 'starts_with';
+      return { field: field.names, test: { kind, text: part.literal.text } };
     }
   }
   if (expr.kind === 'logic' && expr.op === 'and') return isNotClause(expr.left, expr.right);
@@ -135,6 +162,51 @@ export const findCondition = (expr: Expr): Condition | null => {
   return known.length === clauses.length ? { join, clauses: known } : null;
 };
 
+/** Where a clause's pieces stand in the text; `value` where it has one. */
+export interface ClausePlaces {
+  readonly clause: Span;
+  readonly field: Span;
+  readonly value: Span | null;
+}
+
+const spanOver = (parts: readonly Expr[]): Span | null =>
+  parts.length === 0
+    ? null
+    : { from: Math.min(...parts.map((part) => part.span.from)), to: Math.max(...parts.map((part) => part.span.to)) };
+
+const placesOf = (expr: Expr): ClausePlaces => {
+  const whole = { clause: expr.span, field: expr.span, value: null };
+  switch (expr.kind) {
+    case 'compare': {
+      const field = expr.left.kind === 'call' ? (expr.left.args[0] ?? expr.left) : expr.left;
+      return { clause: expr.span, field: field.span, value: isNothing(expr.right) ? null : expr.right.span };
+    }
+    case 'between':
+      return { clause: expr.span, field: expr.value.span, value: spanOver([expr.low, expr.high]) };
+    case 'in':
+      return {
+        clause: expr.span,
+        field: expr.value.span,
+        value: spanOver(expr.tests.flatMap((test) => (test.kind === 'range' ? [test.low, test.high] : [test.value]))),
+      };
+    case 'call': {
+      const [field, value] = expr.args;
+      return field ? { clause: expr.span, field: field.span, value: value?.span ?? null } : whole;
+    }
+    case 'logic': {
+      // "is not": answered, and none of these.
+      const denied = expr.right.kind === 'call' ? expr.right.args[0] : undefined;
+      return denied ? { ...placesOf(denied), clause: expr.span } : whole;
+    }
+    default:
+      return whole;
+  }
+};
+
+/** The places of a condition's clauses, in the order of `findCondition`; none where only the formula can say it. */
+export const findPlaces = (expr: Expr): readonly ClausePlaces[] =>
+  findCondition(expr) ? flatten(expr, expr.kind === 'logic' && !clauseOf(expr) ? expr.op : 'and').map(placesOf) : [];
+
 const quote = (text: string): string => JSON.stringify(text);
 
 export const operandText = (operand: Operand): string => {
@@ -149,6 +221,11 @@ export const operandText = (operand: Operand): string => {
       return `date(${quote(operand.date)})`;
     case 'moment':
       return `date and time(${quote(operand.moment)})`;
+    case 'away': {
+      const size = Math.abs(operand.count);
+      const sign = operand.count < 0 ? '-' : '+';
+      return `${operand.from}() ${sign} duration("P${size}${operand.unit === 'days' ? 'D' : 'M'}")`;
+    }
     case 'today':
       return 'today()';
     case 'now':
@@ -180,8 +257,12 @@ const clauseText = ({ field, test }: Clause): string => {
     case 'under':
     case 'at_most':
       return `${path} ${OPERATORS[test.kind]} ${operandText(test.value)}`;
+    case 'between':
+      return `${path} between ${operandText(test.low)} and ${operandText(test.high)}`;
     case 'contains':
       return `contains(${path}, ${quote(test.text)})`;
+    case 'starts_with':
+      return `starts with(${path}, ${quote(test.text)})`;
     case 'at_least_characters':
       return `string length(${path}) >= ${test.count}`;
     case 'at_most_characters':

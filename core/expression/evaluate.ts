@@ -1,192 +1,327 @@
 import { type Clock, Decimal } from '../base/index.ts';
 import type { StoredValue } from '../values/index.ts';
-import { BUILTINS, type Type, type Value } from './builtins.ts';
-import type { Checked } from './check.ts';
-import type { CompareOp, Expr, InTest } from './tree.ts';
+import type { Checked } from './check/index.ts';
+import { LONGEST_LIST } from './functions/index.ts';
+import { type Term, type TermTest, termsBelow } from './term.ts';
+import type { CompareOp } from './tree.ts';
+import {
+  and,
+  compare,
+  equal,
+  fromGiven,
+  holds,
+  type Item,
+  isItem,
+  isList,
+  type NoteCode,
+  not,
+  or,
+  order,
+  type Tools,
+  toStored,
+  type Value,
+} from './value.ts';
 
-/** Where an expression finds its values. A path through a link that holds nothing is nothing. */
-export interface Values {
-  readonly read: (path: readonly string[]) => StoredValue;
+/** Where an expression finds its values. */
+export interface Values extends Item {
   readonly clock: Clock;
+  /** The person for whom it is worked out: name, email, roles, record. */
+  readonly me?: Item | undefined;
+  /** The values before a change. */
+  readonly before?: Item | undefined;
+  /** Told why an answer is nothing: a division by zero, an impossible date. */
+  readonly note?: (code: NoteCode, detail: string) => void;
 }
 
-type Run = (values: Values) => Value;
+interface Frame {
+  readonly values: Values;
+  readonly items: Value[];
+  readonly tools: Tools;
+  steps: number;
+}
 
-const literal = (expr: Expr & { kind: 'literal' }): Value => {
-  switch (expr.literal.type) {
-    case 'null':
-      return null;
-    case 'number':
-      return new Decimal(expr.literal.text);
-    case 'text':
-      return expr.literal.text;
-    case 'boolean':
-      return expr.literal.value;
-    case 'date':
-      return expr.literal.date;
-    case 'moment':
-      return expr.literal.moment;
-  }
+type Run = (at: Frame) => Value;
+
+/** How many rounds all loops of one evaluation may go. */
+const MOST_STEPS = 100_000;
+
+class TooLong extends Error {}
+
+const step = (at: Frame): void => {
+  if (++at.steps > MOST_STEPS) throw new TooLong();
 };
 
-/** Equality over nothing: nothing equals nothing, and nothing else (OMG DMN 1.4 §10.3.2.13, table 42). */
-const equal = (a: Value, b: Value): boolean => (Decimal.isDecimal(a) && Decimal.isDecimal(b) ? a.eq(b) : a === b);
-
-/** Code points order texts; in UTF-16 the surrogates (U+10000 and up) would come before U+E000. */
-const orderTexts = (a: string, b: string): number => {
-  const left = a[Symbol.iterator]();
-  const right = b[Symbol.iterator]();
-  for (;;) {
-    const x = left.next();
-    const y = right.next();
-    if (x.done || y.done) return (x.done ? 0 : 1) - (y.done ? 0 : 1);
-    const difference = (x.value.codePointAt(0) ?? 0) - (y.value.codePointAt(0) ?? 0);
-    if (difference !== 0) return difference;
-  }
+const read = (term: Term & { op: 'read' }): Run => {
+  const path = term.steps.map((each) => each.name);
+  const { base, type } = term;
+  if (base === 'record') return (at) => fromGiven(at.values.read(path), type);
+  if (base === 'me') return (at) => fromGiven(at.values.me?.read(path) ?? null, type);
+  if (base === 'before') return (at) => fromGiven(at.values.before?.read(path) ?? null, type);
+  return (at) => {
+    const item = at.items[base] ?? null;
+    return fromGiven(isItem(item) ? item.read(path) : null, type);
+  };
 };
 
-const order = (a: Value, b: Value): number | null => {
-  if (Decimal.isDecimal(a) && Decimal.isDecimal(b)) return a.cmp(b);
-  if (typeof a === 'string' && typeof b === 'string') return orderTexts(a, b);
-  return null;
+/** Plain decimal text that a double holds exactly enough: two of at most 15 digits stand in it as they stand in truth. */
+const SHORT = 15;
+
+/**
+ * A number field against a constant, the most common test of all, by doubles where both have at most 15 digits:
+ * rounding to doubles keeps order, and keeps such numbers apart (IEEE 754 binary64 holds 15 digits).
+ */
+const shortNumber = (op: CompareOp, left: Term, right: Term): Run | null => {
+  if (left.op !== 'read' || left.base !== 'record' || left.type.kind !== 'number') return null;
+  if (right.op !== 'constant' || !Decimal.isDecimal(right.value)) return null;
+  const bound = right.value;
+  if (bound.precision() > SHORT) return null;
+  const limit = bound.toNumber();
+  const path = left.steps.map((each) => each.name);
+  const test = ordering(op);
+  return (at) => {
+    const given = at.values.read(path);
+    if (typeof given !== 'string') return op === '=' ? false : op === '!=' ? true : null;
+    return test(given.length <= SHORT ? Number(given) - limit : new Decimal(given).cmp(bound));
+  };
 };
 
-const compare = (op: CompareOp, a: Value, b: Value): Value => {
-  if (op === '=') return equal(a, b);
-  if (op === '!=') return !equal(a, b);
-  const sign = order(a, b);
-  if (sign === null) return null;
+const ordering = (op: CompareOp): ((sign: number) => boolean) => {
   switch (op) {
-    case '<':
-      return sign < 0;
-    case '<=':
-      return sign <= 0;
-    case '>':
-      return sign > 0;
-    case '>=':
-      return sign >= 0;
+    case '=':
+      return (sign) => sign === 0;
+    case '!=':
+      return (sign) => sign !== 0;
+    default:
+      return (sign) => holds(op, sign);
   }
 };
 
-/** Three-valued logic (OMG DMN 1.4 §10.3.2.8, tables 38 and 39). */
-export const and = (a: Value, b: Value): Value =>
-  a === false || b === false ? false : a === true && b === true ? true : null;
-export const or = (a: Value, b: Value): Value =>
-  a === true || b === true ? true : a === false && b === false ? false : null;
-const not = (a: Value): Value => (typeof a === 'boolean' ? !a : null);
+const comparison = (op: CompareOp, left: Term, right: Term): Run => {
+  const short = shortNumber(op, left, right);
+  if (short) return short;
+  const [a, b] = [compile(left), compile(right)];
+  if (op === '=') return (at) => equal(a(at), b(at));
+  if (op === '!=') return (at) => !equal(a(at), b(at));
+  return (at) => {
+    const sign = order(a(at), b(at));
+    return sign === null ? null : holds(op, sign);
+  };
+};
 
-const readAs = (stored: StoredValue, type: Type): Value =>
-  type.kind === 'number' && typeof stored === 'string' ? new Decimal(stored) : stored;
-
-const test = (value: Run, each: InTest, compiled: (expr: Expr) => Run): Run => {
-  switch (each.kind) {
+const testOf = (test: TermTest): ((value: Value, at: Frame) => Value) => {
+  switch (test.kind) {
     case 'equals': {
-      const other = compiled(each.value);
-      return (at) => equal(value(at), other(at));
+      const other = compile(test.value);
+      return (value, at) => equal(value, other(at));
+    }
+    case 'among': {
+      const list = compile(test.list);
+      return (value, at) => {
+        const items = list(at);
+        return isList(items) ? items.some((item) => equal(value, item)) : null;
+      };
     }
     case 'compare': {
-      const other = compiled(each.value);
-      return (at) => compare(each.op, value(at), other(at));
+      const other = compile(test.value);
+      return (value, at) => compare(test.op, value, other(at));
     }
     case 'range': {
-      const low = compiled(each.low);
-      const high = compiled(each.high);
-      return (at) =>
-        and(
-          compare(each.lowIn ? '>=' : '>', value(at), low(at)),
-          compare(each.highIn ? '<=' : '<', value(at), high(at)),
-        );
+      const [low, high] = [compile(test.low), compile(test.high)];
+      const [above, below] = [test.lowIn ? '>=' : '>', test.highIn ? '<=' : '<'] as const;
+      return (value, at) => and(compare(above, value, low(at)), compare(below, value, high(at)));
     }
   }
 };
 
-const arithmetic = (op: '+' | '-' | '*' | '/', a: Value, b: Value): Value => {
-  if (!Decimal.isDecimal(a) || !Decimal.isDecimal(b)) return null;
-  switch (op) {
-    case '+':
-      return a.add(b);
-    case '-':
-      return a.sub(b);
-    case '*':
-      return a.mul(b);
-    case '/':
-      return b.isZero() ? null : a.div(b);
-  }
-};
-
-const compile = (checked: Checked): Run => {
-  const build = (expr: Expr): Run => {
-    switch (expr.kind) {
-      case 'literal': {
-        const value = literal(expr);
-        return () => value;
-      }
-      case 'path': {
-        const type = checked.types.get(expr) ?? { kind: 'null' };
-        const path = expr.names;
-        return (at) => readAs(at.read(path), type);
-      }
-      case 'compare': {
-        const [left, right] = [build(expr.left), build(expr.right)];
-        return (at) => compare(expr.op, left(at), right(at));
-      }
-      case 'arithmetic': {
-        const [left, right] = [build(expr.left), build(expr.right)];
-        return (at) => arithmetic(expr.op, left(at), right(at));
-      }
-      case 'negate': {
-        const operand = build(expr.operand);
-        return (at) => {
-          const value = operand(at);
-          return Decimal.isDecimal(value) ? value.neg() : null;
-        };
-      }
-      case 'logic': {
-        const [left, right] = [build(expr.left), build(expr.right)];
-        const combine = expr.op === 'and' ? and : or;
-        return (at) => combine(left(at), right(at));
-      }
-      case 'between': {
-        const [value, low, high] = [build(expr.value), build(expr.low), build(expr.high)];
-        return (at) => and(compare('>=', value(at), low(at)), compare('<=', value(at), high(at)));
-      }
-      case 'in': {
-        const value = build(expr.value);
-        const tests = expr.tests.map((each) => test(value, each, build));
-        return (at) => tests.reduce<Value>((found, each) => or(found, each(at)), false);
-      }
-      case 'if': {
-        const [condition, then, otherwise] = [build(expr.condition), build(expr.whenTrue), build(expr.whenFalse)];
-        return (at) => (condition(at) === true ? then(at) : otherwise(at));
-      }
-      case 'call': {
-        const args = expr.args.map(build);
-        if (expr.name === 'not') {
-          const [arg = () => null] = args;
-          return (at) => not(arg(at));
-        }
-        const builtin = BUILTINS.get(expr.name);
-        return (at) => {
-          const values = args.map((arg) => arg(at));
-          return !builtin || values.includes(null) ? null : builtin.run(values, at.clock);
-        };
-      }
+const loop = (term: Term & { op: 'loop' }): Run => {
+  const sources = term.sources.map(({ slot, list }) => ({ slot, list: compile(list) }));
+  const body = compile(term.body);
+  const each = (at: Frame, depth: number, visit: (value: Value) => boolean): boolean => {
+    const source = sources[depth];
+    if (!source) return visit(body(at));
+    const items = source.list(at);
+    if (!isList(items)) return true;
+    for (const item of items) {
+      step(at);
+      at.items[source.slot] = item;
+      if (!each(at, depth + 1, visit)) return false;
     }
+    return true;
   };
-  return build(checked.expr);
+  if (term.form === 'for') {
+    return (at) => {
+      const made: Value[] = [];
+      const whole = each(at, 0, (value) => made.push(value) <= LONGEST_LIST);
+      return whole ? made : null;
+    };
+  }
+  const [start, stop, combine] = term.form === 'some' ? ([false, true, or] as const) : ([true, false, and] as const);
+  return (at) => {
+    let found: Value = start;
+    each(at, 0, (value) => {
+      found = combine(found, value);
+      return found !== stop;
+    });
+    return found;
+  };
 };
 
-const compiled = new WeakMap<Checked, Run>();
-
-/** Runs a checked expression; never throws. Compiled to closures once, then remembered. */
-export const evaluate = (checked: Checked, values: Values): Value => {
-  const run = compiled.get(checked) ?? compile(checked);
-  compiled.set(checked, run);
-  return run(values);
+const numbersBetween = (from: Value, to: Value, at: Frame): Value => {
+  if (!Decimal.isDecimal(from) || !Decimal.isDecimal(to)) return null;
+  const [low, high] = [from.toNumber(), to.toNumber()];
+  const count = Math.abs(high - low);
+  if (!Number.isInteger(low) || !Number.isInteger(high)) return null;
+  if (count >= LONGEST_LIST) throw new TooLong();
+  at.steps += count;
+  return Array.from({ length: count + 1 }, (_, i) => new Decimal(low + (high >= low ? i : -i)));
 };
+
+/** Closures for a term; made once per checked expression. */
+const compile = (term: Term): Run => {
+  switch (term.op) {
+    case 'constant': {
+      const { value } = term;
+      return () => value;
+    }
+    case 'read':
+      return read(term);
+    case 'item': {
+      const { slot } = term;
+      return (at) => at.items[slot] ?? null;
+    }
+    case 'compare':
+      return comparison(term.with, term.left, term.right);
+    case 'and':
+    case 'or': {
+      const [left, right] = [compile(term.left), compile(term.right)];
+      const [decided, combine] = term.op === 'and' ? ([false, and] as const) : ([true, or] as const);
+      return (at) => {
+        const first = left(at);
+        return first === decided ? first : combine(first, right(at));
+      };
+    }
+    case 'not': {
+      const operand = compile(term.operand);
+      return (at) => not(operand(at));
+    }
+    case 'in': {
+      const value = compile(term.value);
+      const tests = term.tests.map(testOf);
+      return (at) => {
+        const given = value(at);
+        let found: Value = false;
+        for (const test of tests) {
+          found = or(found, test(given, at));
+          if (found === true) return true;
+        }
+        return found;
+      };
+    }
+    case 'if': {
+      const [condition, whenTrue, whenFalse] = [
+        compile(term.condition),
+        compile(term.whenTrue),
+        compile(term.whenFalse),
+      ];
+      return (at) => (condition(at) === true ? whenTrue(at) : whenFalse(at));
+    }
+    case 'call': {
+      const args = term.args.map(compile);
+      const { run, takesNothing } = term.signature;
+      return (at) => {
+        const values: Value[] = [];
+        for (const arg of args) {
+          const value = arg(at);
+          if (value === null && !takesNothing) return null;
+          values.push(value);
+        }
+        return run(values, at.tools);
+      };
+    }
+    case 'list': {
+      const items = term.items.map(compile);
+      return (at) => items.map((item) => item(at));
+    }
+    case 'numbers': {
+      const [from, to] = [compile(term.from), compile(term.to)];
+      return (at) => numbersBetween(from(at), to(at), at);
+    }
+    case 'loop':
+      return loop(term);
+    case 'filter': {
+      const [list, condition] = [compile(term.list), compile(term.condition)];
+      const { slot } = term;
+      return (at) => {
+        const items = list(at);
+        if (!isList(items)) return null;
+        return items.filter((item) => {
+          step(at);
+          at.items[slot] = item;
+          return condition(at) === true;
+        });
+      };
+    }
+    case 'at': {
+      const [list, position] = [compile(term.list), compile(term.position)];
+      return (at) => {
+        const [items, place] = [list(at), position(at)];
+        const i = Decimal.isDecimal(place) ? place.toNumber() : 0;
+        return isList(items) && i !== 0 ? (items.at(i > 0 ? i - 1 : i) ?? null) : null;
+      };
+    }
+  }
+};
+
+const silent = (): void => {};
+
+const start = (values: Values): Frame => ({
+  values,
+  items: [],
+  tools: { clock: values.clock, note: values.note ?? silent },
+  steps: 0,
+});
+
+const running = (run: Run, values: Values): Value => {
+  const frame = start(values);
+  try {
+    return run(frame);
+  } catch (thrown) {
+    if (!(thrown instanceof TooLong)) throw thrown;
+    frame.tools.note('too_much', 'This takes too many steps to work out.');
+    return null;
+  }
+};
+
+const compiled = new WeakMap<Term, Run>();
+
+/** Runs a term; never throws, whatever the values. Compiled to closures once, then remembered. */
+export const evaluateTerm = (term: Term, values: Values): Value => {
+  let run = compiled.get(term);
+  if (!run) {
+    run = compile(term);
+    compiled.set(term, run);
+  }
+  return running(run, values);
+};
+
+/** The outcome of a checked expression. */
+export const evaluate = (checked: Checked, values: Values): Value => evaluateTerm(checked.term, values);
 
 /** The outcome in its stored form, numbers as plain decimal text. */
-export const evaluateStored = (checked: Checked, values: Values): StoredValue => {
-  const value = evaluate(checked, values);
-  return Decimal.isDecimal(value) ? value.toFixed() : value;
+export const evaluateStored = (checked: Checked, values: Values): StoredValue =>
+  toStored(evaluate(checked, values), checked.type);
+
+const NOWHERE: Clock = { now: '', zone: '' };
+
+/** Whether what a call is worked out from is the same at every reading: no clock, no zone, no holidays. */
+const isFixed = (term: Term & { op: 'call' }): boolean => !READS_CLOCK.has(term.name) && !term.args.some(isMoment);
+const isMoment = (term: Term): boolean => term.type.kind === 'moment';
+const READS_CLOCK = new Set(['today', 'now', 'working days', 'add working days', 'date and time']);
+
+/** The value of a term of constants only, worked out while it is checked; undefined where it may change. */
+export const evaluateConstant = (term: Term, note: (code: NoteCode, detail: string) => void): Value | undefined => {
+  if (!termsBelow(term).every((below) => below.op === 'constant')) return undefined;
+  if (term.op === 'call' && !isFixed(term)) return undefined;
+  if (term.op === 'loop' || term.op === 'list' || term.op === 'numbers' || term.type.kind === 'list') return undefined;
+  return running(compile(term), { read: () => null, clock: NOWHERE, note });
 };

@@ -106,9 +106,10 @@ describe('what is refused, with its place', () => {
     ['cost == 5', 'bad_operator', 0, 9, 'Equal is ='],
     ['title = "open', 'syntax', 8, 9, 'not closed'],
     ['strin length(title) > 1', 'unknown_function', 0, 12, 'Did you mean string length?'],
-    ['now(1) = when', 'arguments', 0, 6, 'takes 0 values'],
-    ['date("2026-02-30") = reported_on', 'bad_date', 0, 18, 'is not a date'],
-    ['for x in [1] return x', 'not_supported', 0, 21, 'not part of the rule language here'],
+    ['now(1) = when', 'arguments', 0, 6, 'Write now()'],
+    ['date("2026-02-30") = reported_on', 'bad_date', 0, 18, 'is not a day of the calendar'],
+    ['for x in [1] return x', 'type', 0, 21, 'this is a list of numbers'],
+    ['{a: 1}', 'not_supported', 0, 6, 'not part of the rule language here'],
     ['title', 'type', 0, 5, 'must be yes or no'],
     ['', 'empty', 0, 0, 'Nothing is written'],
   ])('%s', (text, code, from, to, words) => {
@@ -142,9 +143,15 @@ describe('what is refused, with its place', () => {
     );
   });
 
-  test('division is not answered in SQL, and says so', () => {
-    const checked = checkExpression('cost / 2 > 1', vocabulary, { kind: 'condition' });
-    expect(checked.ok && checked.value.notInSql).toBe('it divides');
+  test.each([
+    ['cost / 2 > 1', null],
+    ['contains(replace(title, "a", "b"), "c")', 'it takes a text apart by a pattern'],
+    ['count(reverse(boat.near_misses.cost)) > 1', 'it makes a new list'],
+    ['count(for i in 1..3 return i) > 1', 'it counts through numbers'],
+    ['when + duration("P1M") > now()', 'it adds months to a date and time, for which clocks may be changed in between'],
+  ])('%s: why SQL cannot answer it is %s', (text, reason) => {
+    const checked = checkExpression(text, vocabulary, { kind: 'condition' });
+    expect(checked.ok ? checked.value.notInSql : checked.problems).toBe(reason);
   });
 });
 

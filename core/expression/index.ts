@@ -1,17 +1,23 @@
-export { FUNCTION_NAMES, type Type, type Value } from './builtins.ts';
-export { type Checked, checkExpression, type Expected } from './check.ts';
+export { type Checked, checkExpression, type Expected, readsOf } from './check/index.ts';
+export { type Completion, completionsAt, helpAt } from './complete.ts';
 export {
   type Clause,
+  type ClausePlaces,
   type Condition,
   conditionText,
   findCondition,
+  findPlaces,
   type Operand,
   operandText,
   type Test,
   type TestKind,
 } from './condition.ts';
 export { evaluate, evaluateStored, type Values } from './evaluate.ts';
+export { BUILT_INS, type BuiltIn, FUNCTION_NAMES } from './functions/index.ts';
 export { parseExpression } from './parse.ts';
+export { type PersonFacts, personItem } from './person.ts';
+export { fieldsLike, readDay, readOperand } from './read-operand.ts';
+export { type Renaming, renameInExpression } from './rename.ts';
 export {
   firstOperand,
   type Mood,
@@ -25,6 +31,10 @@ export {
   testWords,
   toTest,
 } from './sentence.ts';
-export { toSql } from './to-sql.ts';
+export { type SqlTarget, toSql, toSqlFilter } from './to-sql.ts';
 export { type CompareOp, children, type Expr } from './tree.ts';
-export { findNamed, type Named, type Vocabulary } from './vocabulary.ts';
+export { sayType, type Type } from './type.ts';
+export type { Given, Item, NoteCode, Value } from './value.ts';
+export { findField, findNamed, type Named, type NamedType, type Vocabulary } from './vocabulary.ts';
+export { writeExpression } from './write.ts';
+export { matching, type Offer, type Writing, writeCondition, writeValue } from './writer.ts';

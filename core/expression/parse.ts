@@ -1,22 +1,26 @@
 import type { SyntaxNode } from '@lezer/common';
 import { parser } from 'lezer-feel';
 import {
+  DIGITS,
   failed,
   findDate,
   findDecimal,
+  findDuration,
   findMoment,
+  findTime,
+  fromLocal,
   ok,
   type Problem,
   problem,
   type Result,
   type Span,
 } from '../base/index.ts';
-import type { ArithmeticOp, CompareOp, Expr, InTest } from './tree.ts';
+import type { ArithmeticOp, CompareOp, Expr, InTest, LiteralValue, Source } from './tree.ts';
 
 const LONGEST = 10_000;
 const DEEPEST = 200;
 const COMPARE = new Set<string>(['=', '!=', '<', '<=', '>', '>=']);
-const ARITHMETIC = new Set<string>(['+', '-', '*', '/']);
+const ARITHMETIC = new Set<string>(['+', '-', '*', '/', '**']);
 
 const isCompareOp = (text: string): text is CompareOp => COMPARE.has(text);
 const isArithmeticOp = (text: string): text is ArithmeticOp => ARITHMETIC.has(text);
@@ -51,7 +55,10 @@ class Builder {
       case 'NumericLiteral': {
         const text = this.slice(node);
         const plain = text.startsWith('.') ? `0${text}` : text;
-        if (!findDecimal(plain)) this.refuse(span, 'bad_number', `“${text}” is not a number this language writes.`);
+        const number = findDecimal(plain);
+        if (!number) return this.refuse(span, 'bad_number', `“${text}” is not a number this language writes.`);
+        if (plain.replace(/^0+|\./g, '').length > DIGITS)
+          this.refuse(span, 'too_many_digits', `A number can have at most ${DIGITS} digits.`);
         return { kind: 'literal', literal: { type: 'number', text: plain }, span };
       }
       case 'StringLiteral':
@@ -61,18 +68,37 @@ class Builder {
       case 'null':
         return { kind: 'literal', literal: { type: 'null' }, span };
       case 'DateTimeLiteral':
-        return this.dateTime(node);
+        return this.dateTime(node, next);
       case 'VariableName':
-        return { kind: 'path', names: [this.name(node)], span };
+        return { kind: 'path', names: [this.name(node)], spans: [span], span };
       case 'PathExpression': {
         const [from, to] = this.two(
           node,
           kids.filter((kid) => kid.name !== '.'),
         );
         const base = this.expr(from, next);
-        if (base.kind !== 'path') this.refuse(from, 'bad_path', 'A dot can only follow the name of a link.');
-        return { kind: 'path', names: [...base.names, this.name(to)], span };
+        const nameSpan = { from: to.from, to: to.to };
+        if (base.kind === 'path' && from.name !== 'ParenthesizedExpression')
+          return { kind: 'path', names: [...base.names, this.name(to)], spans: [...base.spans, nameSpan], span };
+        return { kind: 'dot', base, name: this.slice(to).replace(/\s+/g, ' '), nameSpan, span };
       }
+      case 'List':
+        return {
+          kind: 'list',
+          items: kids.filter((kid) => kid.name !== '[' && kid.name !== ']').map((kid) => this.expr(kid, next)),
+          span,
+        };
+      case 'FilterExpression': {
+        const [list, condition] = this.two(
+          node,
+          kids.filter((kid) => kid.name !== '[' && kid.name !== ']'),
+        );
+        return { kind: 'filter', list: this.expr(list, next), condition: this.expr(condition, next), span };
+      }
+      case 'QuantifiedExpression':
+        return this.loop(node, kids[0]?.name === 'every' ? 'every' : 'some', next);
+      case 'ForExpression':
+        return this.loop(node, 'for', next);
       case 'ParenthesizedExpression':
         return this.expr(
           this.only(
@@ -139,21 +165,50 @@ class Builder {
     return this.refuse(node, 'bad_text', 'A backslash here is followed by something a text cannot hold.');
   }
 
-  dateTime(node: SyntaxNode): Expr {
+  /** `date("2026-11-23")` and its kin are literals; with anything but one text in the brackets they are calls. */
+  dateTime(node: SyntaxNode, depth: number): Expr {
     const span = { from: node.from, to: node.to };
-    const literal = node.cursor();
-    let text: string | null = null;
-    do {
-      if (literal.name === 'StringLiteral' && text === null) text = this.string(literal.node);
-    } while (literal.next() && literal.from < node.to);
+    const at = node.getChild('AtLiteral');
     const maker = node.getChild('DateTimeConstructor');
-    const what = maker ? this.slice(maker) : '@';
-    if (text === null) return this.refuse(span, 'bad_date', `“${what}” takes a text such as "2026-11-23".`);
-    const date = what === 'date and time' ? null : findDate(text);
-    if (date) return { kind: 'literal', literal: { type: 'date', date }, span };
-    const moment = what === 'date' ? null : findMoment(text);
-    if (moment) return { kind: 'literal', literal: { type: 'moment', moment }, span };
-    return this.refuse(span, 'bad_date', `“${text.slice(0, 40)}” is not a date, or a date and time with its offset.`);
+    const parameters = node.getChild('PositionalParameters');
+    const given = parameters ? childrenOf(parameters) : at ? childrenOf(at) : [];
+    const [only] = given;
+    if (only?.name !== 'StringLiteral' || given.length !== 1) return this.call(node, childrenOf(node), depth);
+    const text = this.string(only);
+    const what = maker ? this.slice(maker).replace(/\s+/g, ' ') : '@';
+    const literal = readTemporal(what, text);
+    return literal
+      ? { kind: 'literal', literal, span }
+      : this.refuse(span, 'bad_date', `“${text.slice(0, 40)}” is not ${TEMPORAL_WORDS.get(what) ?? 'a date or time'}.`);
+  }
+
+  loop(node: SyntaxNode, form: 'some' | 'every' | 'for', depth: number): Expr {
+    const span = { from: node.from, to: node.to };
+    const sources = node.getChild('InExpressions')?.getChildren('InExpression') ?? [];
+    const body = node.lastChild;
+    if (!body || sources.length === 0) return this.refuse(span, 'syntax', `Something is missing in this “${form}”.`);
+    return {
+      kind: 'loop',
+      form,
+      sources: sources.map((each) => this.source(each, depth)),
+      body: this.expr(body, depth),
+      span,
+    };
+  }
+
+  source(node: SyntaxNode, depth: number): Source {
+    const name = node.getChild('Name');
+    const context = node.getChild('IterationContext');
+    const [from, to] = context ? childrenOf(context).filter((kid) => kid.name !== '..') : [];
+    if (!name || !from) return this.refuse(node, 'syntax', 'A loop needs a name, “in”, and a list.');
+    if (childrenOf(name).length !== 1)
+      this.refuse(name, 'missing_operator', `The name of a loop is one word, not “${this.slice(name)}”.`);
+    return {
+      name: this.slice(name),
+      nameSpan: { from: name.from, to: name.to },
+      from: this.expr(from, depth),
+      to: to ? this.expr(to, depth) : null,
+    };
   }
 
   arithmetic(node: SyntaxNode, kids: readonly SyntaxNode[], depth: number): Expr {
@@ -205,9 +260,11 @@ class Builder {
       case 'PositiveUnaryTest':
         return kids.flatMap((kid) => this.inTests(kid, depth));
       case 'List':
-        return kids
-          .filter((kid) => kid.name !== '[' && kid.name !== ']')
-          .map((kid) => ({ kind: 'equals', value: this.expr(kid, depth) }));
+        return kids.filter((kid) => kid.name !== '[' && kid.name !== ']').flatMap((kid) => this.inTests(kid, depth));
+      case 'ParenthesizedExpression': {
+        const inner = node.getChild('SimplePositiveUnaryTest');
+        return inner ? this.inTests(inner, depth) : [{ kind: 'equals', value: this.expr(node, depth) }];
+      }
       case 'SimplePositiveUnaryTest': {
         if (first?.name === 'Interval') return this.inTests(first, depth);
         const op = first ? this.slice(first) : '';
@@ -239,17 +296,28 @@ class Builder {
   call(node: SyntaxNode, kids: readonly SyntaxNode[], depth: number): Expr {
     const span = { from: node.from, to: node.to };
     const callee = kids[0];
-    const parameters = kids.find((kid) => kid.name === 'PositionalParameters');
-    if (callee?.name !== 'VariableName')
+    if (!callee || !CALLEES.has(callee.name))
       return this.refuse(span, 'not_supported', 'Only a named function can be called.');
-    if (!parameters) return this.refuse(span, 'not_supported', 'Parameters are given in order here, not by name.');
-    return {
-      kind: 'call',
-      name: this.slice(callee).replace(/\s+/g, ' '),
-      args: childrenOf(parameters).map((kid) => this.expr(kid, depth)),
-      nameSpan: { from: callee.from, to: callee.to },
-      span,
-    };
+    const nameSpan = { from: callee.from, to: callee.to };
+    const name = this.slice(callee).replace(/\s+/g, ' ');
+    const byName = node.getChild('NamedParameters');
+    if (byName) {
+      const given = byName.getChildren('NamedParameter').map((each) => {
+        const [parameter, value] = this.two(each, childrenOf(each));
+        return { name: this.slice(parameter).replace(/\s+/g, ' '), value: this.expr(value, depth) };
+      });
+      return {
+        kind: 'call',
+        name,
+        args: given.map((each) => each.value),
+        named: given.map((each) => each.name),
+        nameSpan,
+        span,
+      };
+    }
+    const parameters = node.getChild('PositionalParameters');
+    const args = parameters ? childrenOf(parameters).map((kid) => this.expr(kid, depth)) : [];
+    return { kind: 'call', name, args, named: null, nameSpan, span };
   }
 
   only(node: SyntaxNode, kids: readonly SyntaxNode[]): SyntaxNode {
@@ -262,6 +330,34 @@ class Builder {
     return a && b && kids.length === 2 ? [a, b] : this.refuse(node, 'syntax', 'Something is missing here.');
   }
 }
+
+const CALLEES = new Set(['VariableName', 'SpecialFunctionName', 'DateTimeConstructor']);
+
+const TEMPORAL_WORDS: ReadonlyMap<string, string> = new Map([
+  ['date', 'a day of the calendar, such as "2026-11-23"'],
+  ['time', 'a time of day, such as "10:40:00"'],
+  ['date and time', 'a date and time, such as "2026-11-23T10:40:00Z"'],
+  ['duration', 'a duration, such as "P3D", "PT8H" or "P1Y6M"'],
+  ['@', 'a date, a time, a date and time or a duration'],
+]);
+
+/** A literal of a day, time, moment or duration, or null where the text is none of what `what` makes. */
+const readTemporal = (what: string, text: string): LiteralValue | null => {
+  const may = (kind: string) => what === kind || what === '@';
+  const date = may('date') ? findDate(text) : null;
+  if (date) return { type: 'date', date };
+  const time = may('time') ? findTime(text) : null;
+  if (time) return { type: 'time', time };
+  const duration = may('duration') ? findDuration(text) : null;
+  if (duration)
+    return duration.kind === 'days' ? { type: 'days', ms: duration.ms } : { type: 'months', months: duration.months };
+  if (!may('date and time')) return null;
+  const moment = findMoment(text);
+  if (moment) return { type: 'moment', moment };
+  const midnight = what === '@' ? null : findDate(text);
+  const local = midnight ? `${midnight}T00:00:00` : text;
+  return fromLocal(local, 'UTC') ? { type: 'local', local } : null;
+};
 
 const childrenOf = (node: SyntaxNode): SyntaxNode[] => {
   const kids: SyntaxNode[] = [];

@@ -1,12 +1,14 @@
-import { joinWords } from '../base/index.ts';
+import { joinWords, type Span } from '../base/index.ts';
 import { behaviourOf, type FieldType, type ValueContext, type ValueType } from '../values/index.ts';
-import type { Clause, Condition, Operand, Test, TestKind } from './condition.ts';
-import { findNamed, type Vocabulary } from './vocabulary.ts';
+import type { Clause, ClausePlaces, Condition, Operand, Test, TestKind } from './condition.ts';
+import { findField, type Vocabulary } from './vocabulary.ts';
 
 /** A piece of a sentence: plain words, or a part of a clause that can be clicked and changed. */
 export interface Part {
   readonly role: 'words' | 'field' | 'test' | 'value';
   readonly text: string;
+  /** The piece of the expression it stands for, where the expression was written already. */
+  readonly span?: Span;
 }
 
 /** "Cost is over 500" tells, "must be over 500" asks. */
@@ -47,8 +49,12 @@ export const testWords = (kind: TestKind, type: ValueType, mood: Mood): string =
       return say('is', 'must be');
     case 'is_not':
       return say('is not', 'must not be');
+    case 'between':
+      return say('is between', 'must be between');
     case 'contains':
       return say('contains', 'must contain');
+    case 'starts_with':
+      return say('begins with', 'must begin with');
     case 'at_least_characters':
       return say('has at least', 'must have at least');
     case 'at_most_characters':
@@ -69,12 +75,21 @@ const ORDERED: readonly TestKind[] = ['over', 'at_least', 'under', 'at_most'];
 export const testsFor = (type: ValueType): readonly TestKind[] => {
   switch (type.kind) {
     case 'number':
-      return [...ORDERED, 'is', 'is_not', 'answered', 'not_answered'];
+      return [...ORDERED, 'between', 'is', 'is_not', 'answered', 'not_answered'];
     case 'date':
     case 'moment':
-      return ['at_most', 'at_least', 'under', 'over', 'answered', 'not_answered'];
+      return ['at_most', 'at_least', 'under', 'over', 'between', 'answered', 'not_answered'];
     case 'text':
-      return ['contains', 'is', 'is_not', 'at_least_characters', 'at_most_characters', 'answered', 'not_answered'];
+      return [
+        'contains',
+        'starts_with',
+        'is',
+        'is_not',
+        'at_least_characters',
+        'at_most_characters',
+        'answered',
+        'not_answered',
+      ];
     case 'choice':
       return ['is', 'is_not', 'answered', 'not_answered'];
     case 'boolean':
@@ -106,9 +121,17 @@ export const firstOperand = (type: ValueType, vocabulary: Vocabulary): Operand |
   }
 };
 
+/** The first value of a test, to be kept when its kind changes. */
+const firstOf = (test: Test): Operand | null => {
+  if ('values' in test) return test.values[0] ?? null;
+  if ('value' in test) return test.value;
+  if ('low' in test) return test.low;
+  return 'text' in test ? { kind: 'text', text: test.text } : null;
+};
+
 /** A test of another kind with what can be kept of the old one, or null where it needs a value that is not there. */
 export const toTest = (kind: TestKind, type: ValueType, vocabulary: Vocabulary, old: Test | null): Test | null => {
-  const kept = old && 'values' in old ? (old.values[0] ?? null) : old && 'value' in old ? old.value : null;
+  const kept = old ? firstOf(old) : null;
   const first = kept ?? firstOperand(type, vocabulary);
   switch (kind) {
     case 'answered':
@@ -123,7 +146,10 @@ export const toTest = (kind: TestKind, type: ValueType, vocabulary: Vocabulary, 
     case 'under':
     case 'at_most':
       return first ? { kind, value: first } : null;
+    case 'between':
+      return first ? { kind, low: first, high: old?.kind === 'between' ? old.high : first } : null;
     case 'contains':
+    case 'starts_with':
       return { kind, text: first?.kind === 'text' ? first.text : '' };
     case 'at_least_characters':
     case 'at_most_characters':
@@ -147,6 +173,13 @@ const fieldTypeOf = (type: ValueType): FieldType | null => {
   }
 };
 
+/** "30 days ago", "in 2 months". */
+const sayAway = (unit: 'days' | 'months', count: number): string => {
+  const size = Math.abs(count);
+  const length = `${size} ${size === 1 ? unit.slice(0, -1) : unit}`;
+  return count < 0 ? `${length} ago` : `in ${length}`;
+};
+
 /** A value in the words of the field it is compared with. */
 export const sayOperand = (operand: Operand, type: ValueType, context: SayContext): string => {
   switch (operand.kind) {
@@ -166,6 +199,8 @@ export const sayOperand = (operand: Operand, type: ValueType, context: SayContex
     case 'today':
     case 'now':
       return operand.kind;
+    case 'away':
+      return sayAway(operand.unit, operand.count);
     case 'field':
       return sayPath(operand.path, context.vocabulary);
   }
@@ -173,7 +208,7 @@ export const sayOperand = (operand: Operand, type: ValueType, context: SayContex
 
 /** "Boat’s owner’s name" for `boat.owner.name`. */
 export const sayPath = (path: readonly string[], vocabulary: Vocabulary): string =>
-  (findNamed(vocabulary, path)?.labels ?? path)
+  (findField(vocabulary, path)?.labels ?? path)
     .map((label, i) => (i === 0 ? label : label.charAt(0).toLowerCase() + label.slice(1)))
     .join('’s ');
 
@@ -195,7 +230,12 @@ const sayTest = (test: Test, type: ValueType, mood: Mood, context: SayContext): 
     case 'under':
     case 'at_most':
       return [head, { role: 'value', text: sayOperand(test.value, type, context) }];
+    case 'between': {
+      const [low, high] = [sayOperand(test.low, type, context), sayOperand(test.high, type, context)];
+      return [head, { role: 'value', text: `${low} and ${high}` }];
+    }
     case 'contains':
+    case 'starts_with':
       return [head, { role: 'value', text: `“${test.text}”` }];
     case 'at_least_characters':
     case 'at_most_characters':
@@ -203,16 +243,29 @@ const sayTest = (test: Test, type: ValueType, mood: Mood, context: SayContext): 
   }
 };
 
+const placed = (part: Part, places: ClausePlaces | undefined): Part => {
+  if (!places) return part;
+  const span = part.role === 'field' ? places.field : part.role === 'value' ? places.value : places.clause;
+  return span ? { ...part, span } : part;
+};
+
 /**
  * A clause as the parts of a sentence, to be joined by spaces. With `subject` given, a clause about that very field
- * leaves its name out: the outline says it once, above.
+ * leaves its name out: the outline says it once, above. With `places`, each part knows the piece it stands for.
  */
-export const sayClause = (clause: Clause, mood: Mood, context: SayContext, subject?: string): Part[] => {
-  const found = findNamed(context.vocabulary, clause.field);
+export const sayClause = (
+  clause: Clause,
+  mood: Mood,
+  context: SayContext,
+  subject?: string,
+  places?: ClausePlaces,
+): Part[] => {
+  const found = findField(context.vocabulary, clause.field);
   if (!found) return [words(clause.field.join('.'))];
   const field: Part = { role: 'field', text: sayPath(clause.field, context.vocabulary) };
-  const test = sayTest(clause.test, found.named.type, mood, context);
-  return clause.field.length === 1 && clause.field[0] === subject ? test : [field, ...test];
+  const test = sayTest(clause.test, found.type, mood, context);
+  const own = clause.field.length === 1 && clause.field[0] === subject;
+  return (own ? test : [field, ...test]).map((part) => placed(part, places));
 };
 
 /** A whole condition in one line of plain words. */

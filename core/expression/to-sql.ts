@@ -1,146 +1,428 @@
-import { type Clock, today } from '../base/index.ts';
-import { all, any, identifier, parameter, type SqlFragment, type SqlType, sql } from '../sql/index.ts';
-import { BUILTINS, type Type } from './builtins.ts';
-import type { Checked } from './check.ts';
-import type { CompareOp, Expr, InTest } from './tree.ts';
+import { type Clock, Decimal, today } from '../base/index.ts';
+import { all, any, identifier, join, parameter, type SqlFragment, type SqlType, sql } from '../sql/index.ts';
+import type { Checked } from './check/index.ts';
+import { joinAnd, type SqlCall, type SqlList, type SqlTools } from './functions/signature.ts';
+import type { PersonFacts } from './person.ts';
+import type { Base, LoopSource, Step, Term, TermTest } from './term.ts';
+import type { CompareOp } from './tree.ts';
+import type { TypeKind } from './type.ts';
+import type { Value } from './value.ts';
 
-const TYPES: { readonly [K in Type['kind']]: SqlType } = {
+const TYPES: { readonly [K in TypeKind]: SqlType } = {
   null: 'text',
   number: 'numeric',
   text: 'text',
   boolean: 'boolean',
   date: 'date',
+  time: 'time',
   moment: 'timestamptz',
+  days: 'numeric',
+  months: 'numeric',
   choice: 'text',
   link: 'uuid',
+  record: 'uuid',
+  list: 'text',
 };
 
-/** The comparison operators as SQL. Equality is over nothing too, as in the evaluator. */
-const compare = (op: CompareOp, left: SqlFragment, right: SqlFragment, text: boolean): SqlFragment => {
-  const a = text ? sql`${left} collate "C"` : left;
-  switch (op) {
-    case '=':
-      return sql`(${left} is not distinct from ${right})`;
-    case '!=':
-      return sql`(${left} is distinct from ${right})`;
-    case '<':
-      return sql`(${a} < ${right})`;
-    case '<=':
-      return sql`(${a} <= ${right})`;
-    case '>':
-      return sql`(${a} > ${right})`;
-    case '>=':
-      return sql`(${a} >= ${right})`;
+/** What an expression is compiled for: the alias of the register's table, the clock, and who asks. */
+export interface SqlTarget {
+  readonly alias: string;
+  readonly clock: Clock;
+  readonly me?: PersonFacts;
+}
+
+const MOST_NESTED = 3;
+
+const whyNotTest = (test: TermTest, depth: number): string | null => {
+  switch (test.kind) {
+    case 'equals':
+    case 'compare':
+      return whyNotValue(test.value, depth);
+    case 'among':
+      return whyNotList(test.list, depth);
+    case 'range':
+      return whyNotValue(test.low, depth) ?? whyNotValue(test.high, depth);
   }
 };
 
-/**
- * One parameterised PostgreSQL expression with the evaluator's answer, over the register's table known as `alias`.
- * Links are followed by scalar subqueries on `records.<register>`. Nothing of the expression's text is pasted in.
- */
-export const toSql = (
-  checked: Checked,
-  alias: string,
-  clock: Clock,
-  registerOf: (path: readonly string[]) => string,
-): SqlFragment => {
-  const clockSql = { now: parameter(clock.now, 'timestamptz'), today: parameter(today(clock), 'date') };
-  const typeOf = (expr: Expr): Type => checked.types.get(expr) ?? { kind: 'null' };
-
-  const path = (names: readonly string[]): SqlFragment => {
-    const [first = '', ...rest] = names;
-    let value = identifier(alias, first);
-    rest.forEach((name, i) => {
-      const inner = `l${i + 1}`;
-      const register = registerOf(names.slice(0, i + 1));
-      value = sql`(select ${identifier(inner, name)} from ${identifier('records', register)} ${identifier(inner)} where ${identifier(inner, 'id')} = ${value})`;
-    });
-    return value;
-  };
-
-  const literal = (expr: Expr & { kind: 'literal' }): SqlFragment => {
-    const type = TYPES[typeOf(expr).kind];
-    switch (expr.literal.type) {
-      case 'null':
-        return sql`null`;
-      case 'number':
-      case 'text':
-        return parameter(expr.literal.text, type);
-      case 'boolean':
-        return parameter(expr.literal.value, type);
-      case 'date':
-        return parameter(expr.literal.date, type);
-      case 'moment':
-        return parameter(expr.literal.moment, type);
-    }
-  };
-
-  /** `loose` where only true counts (a filter and what it is the and/or of): there null may stand for false. */
-  const compared = (op: CompareOp, left: Expr, right: Expr, loose = false): SqlFragment => {
-    // `= null` as plain IS NULL, which an index can answer.
-    if (op === '=' && isNull(right)) return sql`(${build(left)} is null)`;
-    if (op === '!=' && isNull(right)) return sql`(${build(left)} is not null)`;
-    // A column equal to a literal can use the index; the literal is never nothing.
-    if (op === '=' && right.kind === 'literal' && loose) return sql`(${build(left)} = ${build(right)})`;
-    return compare(op, build(left), build(right), typeOf(left).kind === 'text');
-  };
-
-  const inTest = (value: Expr, test: InTest, loose: boolean): SqlFragment => {
-    switch (test.kind) {
-      case 'equals':
-        return compared('=', value, test.value, loose);
-      case 'compare':
-        return compared(test.op, value, test.value);
-      case 'range':
-        return all([
-          compared(test.lowIn ? '>=' : '>', value, test.low),
-          compared(test.highIn ? '<=' : '<', value, test.high),
-        ]);
-    }
-  };
-
-  const build = (expr: Expr, loose = false): SqlFragment => {
-    switch (expr.kind) {
-      case 'literal':
-        return literal(expr);
-      case 'path':
-        return path(expr.names);
-      case 'compare':
-        return compared(expr.op, expr.left, expr.right, loose);
-      case 'arithmetic': {
-        const [left, right] = [build(expr.left), build(expr.right)];
-        switch (expr.op) {
-          case '+':
-            return sql`(${left} + ${right})`;
-          case '-':
-            return sql`(${left} - ${right})`;
-          case '*':
-            return sql`(${left} * ${right})`;
-          case '/':
-            throw new RangeError('division is not answered in SQL');
-        }
-        break;
-      }
-      case 'negate':
-        return sql`(- ${build(expr.operand)})`;
-      case 'logic':
-        return (expr.op === 'and' ? all : any)([build(expr.left, loose), build(expr.right, loose)]);
-      case 'between':
-        return all([compared('>=', expr.value, expr.low), compared('<=', expr.value, expr.high)]);
-      case 'in':
-        return any(expr.tests.map((test) => inTest(expr.value, test, loose)));
-      case 'if':
-        return sql`(case when ${build(expr.condition)} then ${build(expr.whenTrue)} else ${build(expr.whenFalse)} end)`;
-      case 'call': {
-        const args = expr.args.map((arg) => build(arg));
-        if (expr.name === 'not') return sql`(not ${args[0] ?? sql`null::boolean`})`;
-        const builtin = BUILTINS.get(expr.name);
-        if (!builtin) throw new RangeError(`not checked: ${expr.name}`);
-        return builtin.sql(args, clockSql);
-      }
-    }
-  };
-  return build(checked.expr, true);
+const firstReason = <T>(items: readonly T[], why: (item: T) => string | null): string | null => {
+  for (const item of items) {
+    const reason = why(item);
+    if (reason !== null) return reason;
+  }
+  return null;
 };
 
-const isNull = (expr: Expr): boolean => expr.kind === 'literal' && expr.literal.type === 'null';
+const whyNotValue = (term: Term, depth: number): string | null => {
+  if (term.type.kind === 'list') return 'its answer is a list';
+  if (term.type.kind === 'record') return 'it takes a whole record as a value';
+  switch (term.op) {
+    case 'constant':
+    case 'item':
+      return null;
+    case 'read':
+      return term.base === 'before' ? 'the values before a change stand in no table' : null;
+    case 'compare':
+    case 'and':
+    case 'or':
+      return whyNotValue(term.left, depth) ?? whyNotValue(term.right, depth);
+    case 'not':
+      return whyNotValue(term.operand, depth);
+    case 'in':
+      return whyNotValue(term.value, depth) ?? firstReason(term.tests, (test) => whyNotTest(test, depth));
+    case 'if':
+      return firstReason([term.condition, term.whenTrue, term.whenFalse], (each) => whyNotValue(each, depth));
+    case 'call':
+      if (typeof term.signature.sql === 'string') return term.signature.sql;
+      return (
+        term.signature.notInSql?.(term.args) ??
+        firstReason(term.args, (arg) =>
+          arg.type.kind === 'list' ? whyNotList(arg, depth + 1) : whyNotValue(arg, depth),
+        )
+      );
+    case 'loop':
+      return whyNotLoop(term, depth + 1);
+    case 'at':
+      return term.position.op === 'constant'
+        ? whyNotList(term.list, depth + 1)
+        : 'it looks for a place that is worked out';
+    case 'list':
+    case 'numbers':
+    case 'filter':
+      return 'its answer is a list';
+  }
+};
+
+const whyNotLoop = (term: Term & { op: 'loop' }, depth: number): string | null =>
+  firstReason(term.sources, (source: LoopSource) => whyNotList(source.list, depth)) ?? whyNotValue(term.body, depth);
+
+const whyNotList = (term: Term, depth: number): string | null => {
+  if (depth > MOST_NESTED) return `it goes through lists inside lists more than ${MOST_NESTED} deep`;
+  if (term.type.kind === 'list' && term.type.of.kind === 'null') return 'it goes through a list of nothing';
+  switch (term.op) {
+    case 'read':
+      return term.base === 'before' ? 'the values before a change stand in no table' : null;
+    case 'list':
+      return firstReason(term.items, (item) => whyNotValue(item, depth));
+    case 'numbers':
+      return 'it counts through numbers';
+    case 'loop':
+      return term.form === 'for' ? whyNotLoop(term, depth) : 'its answer is no list';
+    case 'filter':
+      return whyNotList(term.list, depth) ?? whyNotValue(term.condition, depth);
+    case 'call':
+      return typeof term.signature.sql === 'string' ? term.signature.sql : 'it makes a new list';
+    case 'if':
+      return 'it chooses between lists';
+    default:
+      return 'it makes a new list';
+  }
+};
+
+/** Why SQL cannot answer a term, as a clause ("it sorts a list"), or null when it can. */
+export const whyNotSql = (term: Term): string | null => whyNotValue(term, 0);
+
+const isNull = (term: Term): boolean => term.op === 'constant' && term.value === null;
+const isGiven = (term: Term): boolean => term.op === 'constant' && term.value !== null;
+
+/** A place a slot of a loop stands for: a record by its table's alias, or a value. */
+type Place = { readonly alias: string } | { readonly item: SqlFragment };
+
+class Writer {
+  readonly #target: SqlTarget;
+  readonly #tools: SqlTools;
+  readonly #places = new Map<number, Place>();
+  #aliases = 0;
+
+  constructor(target: SqlTarget) {
+    const { clock } = target;
+    this.#target = target;
+    this.#tools = {
+      now: parameter(clock.now, 'timestamptz'),
+      today: parameter(today(clock), 'date'),
+      zone: parameter(clock.zone, 'text'),
+      holidays: parameter(clock.holidays ?? [], 'date[]'),
+    };
+  }
+
+  alias(letter: string): string {
+    return `${letter}${++this.#aliases}`;
+  }
+
+  constant(value: Value, kind: TypeKind): SqlFragment {
+    const type = TYPES[kind];
+    if (value === null && kind === 'null') return sql`null`;
+    if (Decimal.isDecimal(value)) return parameter(value.toFixed(), type);
+    if (typeof value === 'number') return parameter(String(value), type);
+    return parameter(typeof value === 'string' || typeof value === 'boolean' ? value : null, type);
+  }
+
+  /** Where a path begins: its first step as SQL, and what is left of it. */
+  begin(base: Base, steps: readonly Step[]): { value: SqlFragment; rest: readonly Step[]; from: Step | undefined } {
+    const [first, ...rest] = steps;
+    const name = first?.name ?? '';
+    if (base === 'me') return { value: this.me(name), rest, from: first };
+    const place = typeof base === 'number' ? this.#places.get(base) : { alias: this.#target.alias };
+    if (!place || !('alias' in place)) throw new RangeError(`no record stands for ${String(base)}`);
+    return { value: identifier(place.alias, name), rest, from: first };
+  }
+
+  me(name: string): SqlFragment {
+    const { me } = this.#target;
+    if (name === 'record') return parameter(me?.record ?? null, 'uuid');
+    return parameter((name === 'email' ? me?.email : me?.name) ?? null, 'text');
+  }
+
+  /** A field across links: each link is followed by a scalar subquery on its register. */
+  path(base: Base, steps: readonly Step[]): SqlFragment {
+    let { value, rest, from } = this.begin(base, steps);
+    for (const step of rest) {
+      const alias = this.alias('l');
+      value = sql`(select ${identifier(alias, step.name)} from ${identifier('records', from?.to ?? '')} ${identifier(alias)} where ${identifier(alias, 'id')} = ${value})`;
+      from = step;
+    }
+    return value;
+  }
+
+  /** The records whose link points to the one a path leads to. */
+  records(term: Term & { op: 'read' }): { list: SqlList; alias: string } {
+    const last = term.steps.at(-1);
+    const before = term.steps.slice(0, -1);
+    const owner =
+      before.length > 0 ? this.path(term.base, before) : this.begin(term.base, [{ name: 'id', to: null }]).value;
+    const alias = this.alias('r');
+    return {
+      alias,
+      list: {
+        from: sql`${identifier('records', last?.to ?? '')} ${identifier(alias)}`,
+        where: [sql`${identifier(alias, term.by ?? '')} = ${owner}`, sql`${identifier(alias, 'archived_at')} is null`],
+        item: identifier(alias, 'id'),
+        order: identifier(alias, 'seq'),
+      },
+    };
+  }
+
+  /** A list with the place its items stand in. */
+  source(term: Term): { list: SqlList; place: Place } {
+    if (term.op === 'read' && term.by !== null) {
+      const { list, alias } = this.records(term);
+      return { list, place: { alias } };
+    }
+    if (term.op === 'filter') {
+      const { list, place } = this.source(term.list);
+      this.#places.set(term.slot, place);
+      return { list: { ...list, where: [...list.where, this.value(term.condition, true)] }, place };
+    }
+    const list = this.list(term);
+    return { list, place: { item: list.item } };
+  }
+
+  list(term: Term): SqlList {
+    switch (term.op) {
+      case 'read':
+        if (term.by !== null) return this.records(term).list;
+        return this.table(sql`unnest(${parameter(this.#target.me?.roles ?? [], 'text[]')}) with ordinality`, [
+          'item',
+          'n',
+        ]);
+      case 'list': {
+        if (term.items.length === 0) return this.table(sql`(select null::text, 1 where false)`, ['item', 'n']);
+        const rows = term.items.map((item, i) => sql`(${this.value(item)}, ${parameter(i, 'integer')})`);
+        return this.table(sql`lateral (values ${join(rows, ', ')})`, ['item', 'n']);
+      }
+      case 'filter':
+        return this.source(term).list;
+      case 'loop': {
+        const joined = this.joined(term.sources);
+        return { ...joined, item: this.value(term.body) };
+      }
+      default:
+        throw new RangeError(`not a list in SQL: ${term.op}`);
+    }
+  }
+
+  table(from: SqlFragment, [item, n]: readonly [string, string]): SqlList {
+    const alias = this.alias('v');
+    return {
+      from: sql`${from} as ${identifier(alias)}(${identifier(item)}, ${identifier(n)})`,
+      where: [],
+      item: identifier(alias, item),
+      order: identifier(alias, n),
+    };
+  }
+
+  joined(sources: readonly LoopSource[]): SqlList {
+    const lists = sources.map(({ slot, list }) => {
+      const { list: found, place } = this.source(list);
+      this.#places.set(slot, place);
+      return found;
+    });
+    return {
+      from: join(
+        lists.map((list) => list.from),
+        ' cross join ',
+      ),
+      where: lists.flatMap((list) => list.where),
+      item: lists.at(-1)?.item ?? sql`null`,
+      order: join(
+        lists.map((list) => list.order),
+        ', ',
+      ),
+    };
+  }
+
+  loop(term: Term & { op: 'loop' }, loose: boolean): SqlFragment {
+    const { from, where } = this.joined(term.sources);
+    const body = this.value(term.body, loose && term.form === 'some');
+    const filtered = where.length > 0 ? sql` where ${joinAnd(where)}` : sql``;
+    if (term.form === 'every')
+      return sql`(select case when not bool_and(${body}) then false when bool_or(${body} is null) then null else true end from ${from}${filtered})`;
+    if (loose) return sql`exists (select 1 from ${from} where ${joinAnd([...where, body])})`;
+    return sql`(select case when bool_or(${body}) then true when bool_or(${body} is null) then null else false end from ${from}${filtered})`;
+  }
+
+  /**
+   * The comparison operators over nothing, as in the evaluator. `loose` where only true counts (a filter, and what it
+   * is the and/or of): there nothing may stand for false, and an index can answer a plain `=`.
+   */
+  compared(op: CompareOp, left: Term, right: Term, loose: boolean): SqlFragment {
+    if (op === '=' || op === '!=') {
+      if (isNull(left)) return this.isNothing(op, right);
+      if (isNull(right)) return this.isNothing(op, left);
+      const [a, b] = [this.value(left), this.value(right)];
+      if (op === '!=') return sql`(${a} is distinct from ${b})`;
+      return loose && (isGiven(left) || isGiven(right)) ? sql`(${a} = ${b})` : sql`(${a} is not distinct from ${b})`;
+    }
+    // Texts are ordered by code point; both sides say so, as one may carry another collation from a function.
+    const texts = left.type.kind === 'text' || right.type.kind === 'text';
+    const side = (term: Term): SqlFragment => (texts ? sql`${this.value(term)} collate "C"` : this.value(term));
+    const [a, b] = [side(left), side(right)];
+    switch (op) {
+      case '<':
+        return sql`(${a} < ${b})`;
+      case '<=':
+        return sql`(${a} <= ${b})`;
+      case '>':
+        return sql`(${a} > ${b})`;
+      case '>=':
+        return sql`(${a} >= ${b})`;
+    }
+  }
+
+  isNothing(op: '=' | '!=', term: Term): SqlFragment {
+    return op === '=' ? sql`(${this.value(term)} is null)` : sql`(${this.value(term)} is not null)`;
+  }
+
+  among(term: Term & { op: 'in' }, loose: boolean): SqlFragment {
+    const given = term.tests.flatMap((test) => (test.kind === 'equals' && isGiven(test.value) ? [test.value] : []));
+    if (loose && given.length === term.tests.length)
+      return sql`(${this.value(term.value)} in (${join(
+        given.map((each) => this.value(each)),
+        ', ',
+      )}))`;
+    return any(term.tests.map((test) => this.inTest(term.value, test, loose)));
+  }
+
+  inTest(value: Term, test: TermTest, loose: boolean): SqlFragment {
+    switch (test.kind) {
+      case 'equals':
+        return this.compared('=', value, test.value, loose);
+      case 'compare':
+        return this.compared(test.op, value, test.value, loose);
+      case 'among': {
+        const { from, where, item } = this.list(test.list);
+        const wanted = this.value(value);
+        const filtered = where.length > 0 ? sql` where ${joinAnd(where)}` : sql``;
+        return sql`(select coalesce(bool_or(${item} is not distinct from ${wanted}), false) from ${from}${filtered})`;
+      }
+      case 'range':
+        return all([
+          this.compared(test.lowIn ? '>=' : '>', value, test.low, loose),
+          this.compared(test.highIn ? '<=' : '<', value, test.high, loose),
+        ]);
+    }
+  }
+
+  at(term: Term & { op: 'at' }): SqlFragment {
+    const { from, where, item, order } = this.list(term.list);
+    const place =
+      term.position.op === 'constant' && Decimal.isDecimal(term.position.value) ? term.position.value.toNumber() : 0;
+    if (place === 0 || !Number.isInteger(place)) return this.constant(null, term.type.kind);
+    const filtered = where.length > 0 ? sql` where ${joinAnd(where)}` : sql``;
+    const sorted = place > 0 ? order : descending(order);
+    return sql`(select ${item} from ${from}${filtered} order by ${sorted} offset ${parameter(Math.abs(place) - 1, 'integer')} limit 1)`;
+  }
+
+  call(term: Term & { op: 'call' }): SqlFragment {
+    const { sql: write } = term.signature;
+    if (typeof write === 'string') throw new RangeError(`not answered in SQL: ${term.name}`);
+    const arg = (i: number): Term => {
+      const found = term.args[i];
+      if (!found) throw new RangeError(`${term.name} has no argument ${i}`);
+      return found;
+    };
+    const call: SqlCall = {
+      at: (i) => this.value(arg(i)),
+      has: (i) => i < term.args.length,
+      constant: (i) => {
+        const found = arg(i);
+        return found.op === 'constant' ? found.value : null;
+      },
+      list: (i) => this.list(arg(i)),
+      count: term.args.length,
+      tools: this.#tools,
+      exact: term.size !== undefined && term.size.before + term.size.after <= 34,
+      type: (i) => arg(i).type,
+    };
+    return write(call);
+  }
+
+  value(term: Term, loose = false): SqlFragment {
+    switch (term.op) {
+      case 'constant':
+        return this.constant(term.value, term.type.kind);
+      case 'read':
+        return this.path(term.base, term.steps);
+      case 'item': {
+        const place = this.#places.get(term.slot);
+        if (!place) throw new RangeError('an item outside its loop');
+        return 'item' in place ? place.item : identifier(place.alias, 'id');
+      }
+      case 'compare':
+        return this.compared(term.with, term.left, term.right, loose);
+      case 'and':
+        return all([this.value(term.left, loose), this.value(term.right, loose)]);
+      case 'or':
+        return any([this.value(term.left, loose), this.value(term.right, loose)]);
+      case 'not':
+        return sql`(not ${this.value(term.operand)})`;
+      case 'in':
+        return this.among(term, loose);
+      case 'if':
+        return sql`(case when ${this.value(term.condition, true)} then ${this.value(term.whenTrue)} else ${this.value(term.whenFalse)} end)`;
+      case 'call':
+        return this.call(term);
+      case 'loop':
+        return this.loop(term, loose);
+      case 'at':
+        return this.at(term);
+      case 'list':
+      case 'numbers':
+      case 'filter':
+        throw new RangeError(`not a value in SQL: ${term.op}`);
+    }
+  }
+}
+
+const descending = (order: SqlFragment): SqlFragment => sql`${order} desc`;
+
+/**
+ * One parameterised PostgreSQL expression with the evaluator's answer, over the register's table known as the
+ * target's alias. Links are followed by scalar subqueries on `records.<register>`, the records that point back by
+ * aggregates. Nothing of the expression's text is pasted in. Only for what `notInSql` says nothing against.
+ */
+export const toSql = (checked: Checked, target: SqlTarget): SqlFragment => new Writer(target).value(checked.term);
+
+/** The same where only true counts, as in a filter: nothing may stand for false there, so that indexes can answer. */
+export const toSqlFilter = (checked: Checked, target: SqlTarget): SqlFragment =>
+  new Writer(target).value(checked.term, true);

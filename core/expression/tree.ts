@@ -1,7 +1,7 @@
 import type { Span } from '../base/index.ts';
 
 export type CompareOp = '=' | '!=' | '<' | '<=' | '>' | '>=';
-export type ArithmeticOp = '+' | '-' | '*' | '/';
+export type ArithmeticOp = '+' | '-' | '*' | '/' | '**';
 
 export type LiteralValue =
   | { readonly type: 'null' }
@@ -9,47 +9,54 @@ export type LiteralValue =
   | { readonly type: 'text'; readonly text: string }
   | { readonly type: 'boolean'; readonly value: boolean }
   | { readonly type: 'date'; readonly date: string }
-  | { readonly type: 'moment'; readonly moment: string };
+  | { readonly type: 'time'; readonly time: string }
+  | { readonly type: 'moment'; readonly moment: string }
+  /** A date and time without an offset: it is read in the workspace's zone. */
+  | { readonly type: 'local'; readonly local: string }
+  | { readonly type: 'days'; readonly ms: number }
+  | { readonly type: 'months'; readonly months: number };
 
-/** An expression of the rule language as a tree; every node knows its place in the text. */
-export type Expr =
-  | { readonly kind: 'literal'; readonly literal: LiteralValue; readonly span: Span }
-  /** A name, or a path through links: `boat.owner.name`. */
-  | { readonly kind: 'path'; readonly names: readonly string[]; readonly span: Span }
-  | { readonly kind: 'compare'; readonly op: CompareOp; readonly left: Expr; readonly right: Expr; readonly span: Span }
+/** What a loop goes through: a list, or whole numbers `from .. to`. */
+export interface Source {
+  readonly name: string;
+  readonly nameSpan: Span;
+  readonly from: Expr;
+  readonly to: Expr | null;
+}
+
+/** A node of the text's tree; every node knows its place. */
+export type Expr = { readonly span: Span } & (
+  | { readonly kind: 'literal'; readonly literal: LiteralValue }
+  /** A name, or a path through links: `boat.owner.name`; `spans` has the place of each name. */
+  | { readonly kind: 'path'; readonly names: readonly string[]; readonly spans: readonly Span[] }
+  /** A name after what is no plain path: `lines[1].net`. */
+  | { readonly kind: 'dot'; readonly base: Expr; readonly name: string; readonly nameSpan: Span }
+  | { readonly kind: 'compare'; readonly op: CompareOp; readonly left: Expr; readonly right: Expr }
+  | { readonly kind: 'arithmetic'; readonly op: ArithmeticOp; readonly left: Expr; readonly right: Expr }
+  | { readonly kind: 'negate'; readonly operand: Expr }
+  | { readonly kind: 'logic'; readonly op: 'and' | 'or'; readonly left: Expr; readonly right: Expr }
+  | { readonly kind: 'between'; readonly value: Expr; readonly low: Expr; readonly high: Expr }
+  | { readonly kind: 'in'; readonly value: Expr; readonly tests: readonly InTest[] }
+  | { readonly kind: 'if'; readonly condition: Expr; readonly whenTrue: Expr; readonly whenFalse: Expr }
+  | { readonly kind: 'list'; readonly items: readonly Expr[] }
+  | { readonly kind: 'filter'; readonly list: Expr; readonly condition: Expr }
   | {
-      readonly kind: 'arithmetic';
-      readonly op: ArithmeticOp;
-      readonly left: Expr;
-      readonly right: Expr;
-      readonly span: Span;
-    }
-  | { readonly kind: 'negate'; readonly operand: Expr; readonly span: Span }
-  | {
-      readonly kind: 'logic';
-      readonly op: 'and' | 'or';
-      readonly left: Expr;
-      readonly right: Expr;
-      readonly span: Span;
-    }
-  | { readonly kind: 'between'; readonly value: Expr; readonly low: Expr; readonly high: Expr; readonly span: Span }
-  | { readonly kind: 'in'; readonly value: Expr; readonly tests: readonly InTest[]; readonly span: Span }
-  | {
-      readonly kind: 'if';
-      readonly condition: Expr;
-      readonly whenTrue: Expr;
-      readonly whenFalse: Expr;
-      readonly span: Span;
+      readonly kind: 'loop';
+      readonly form: 'some' | 'every' | 'for';
+      readonly sources: readonly Source[];
+      readonly body: Expr;
     }
   | {
       readonly kind: 'call';
       readonly name: string;
       readonly args: readonly Expr[];
+      /** The names of the parameters, where they are given by name. */
+      readonly named: readonly string[] | null;
       readonly nameSpan: Span;
-      readonly span: Span;
-    };
+    }
+);
 
-/** One test right of `in`: a value to equal, a comparison, or a range with its ends in or out. */
+/** One test right of `in`: a value to equal (or a list to be among), a comparison, or a range, its ends in or out. */
 export type InTest =
   | { readonly kind: 'equals'; readonly value: Expr }
   | { readonly kind: 'compare'; readonly op: CompareOp; readonly value: Expr }
@@ -61,12 +68,16 @@ export type InTest =
       readonly highIn: boolean;
     };
 
+const inTest = (test: InTest): readonly Expr[] => (test.kind === 'range' ? [test.low, test.high] : [test.value]);
+
 /** The expressions directly below a node, in the order of the text. */
 export const children = (expr: Expr): readonly Expr[] => {
   switch (expr.kind) {
     case 'literal':
     case 'path':
       return [];
+    case 'dot':
+      return [expr.base];
     case 'compare':
     case 'arithmetic':
     case 'logic':
@@ -76,12 +87,15 @@ export const children = (expr: Expr): readonly Expr[] => {
     case 'between':
       return [expr.value, expr.low, expr.high];
     case 'in':
-      return [
-        expr.value,
-        ...expr.tests.flatMap((test) => (test.kind === 'range' ? [test.low, test.high] : [test.value])),
-      ];
+      return [expr.value, ...expr.tests.flatMap(inTest)];
     case 'if':
       return [expr.condition, expr.whenTrue, expr.whenFalse];
+    case 'list':
+      return expr.items;
+    case 'filter':
+      return [expr.list, expr.condition];
+    case 'loop':
+      return [...expr.sources.flatMap(({ from, to }) => (to ? [from, to] : [from])), expr.body];
     case 'call':
       return expr.args;
   }

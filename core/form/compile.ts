@@ -1,5 +1,12 @@
 import { findNearest, type Problem, problem, type Result, within } from '../base/index.ts';
-import { type Checked, checkExpression, type Expected, type Vocabulary } from '../expression/index.ts';
+import {
+  type Checked,
+  checkExpression,
+  type Expected,
+  findField,
+  readsOf,
+  type Vocabulary,
+} from '../expression/index.ts';
 import { type Catalogue, type Field, type Register, vocabularyOf } from '../register/index.ts';
 import { behaviourOf } from '../values/index.ts';
 import type { Form, Question } from './definition.ts';
@@ -21,9 +28,16 @@ export interface CompiledQuestion {
   readonly field: Field;
   readonly required: boolean;
   readonly startsAs: Checked | null;
+  readonly workedOut: Checked | null;
   readonly askedWhen: readonly Checked[];
   readonly musts: readonly CompiledMust[];
   readonly fills: readonly Fill[];
+  /** The questions its being asked and its value follow from, and whether they follow from the clock too. */
+  readonly inputs: ReadonlySet<string>;
+  readonly timed: boolean;
+  /** The same of its *must* rules. */
+  readonly mustInputs: ReadonlySet<string>;
+  readonly mustTimed: boolean;
 }
 
 /** A form whose rules are parsed, checked and put in the order in which they are worked out. */
@@ -31,6 +45,7 @@ export interface CompiledForm {
   readonly form: Form;
   readonly register: Register;
   readonly catalogue: Catalogue;
+  readonly vocabulary: Vocabulary;
   /** In the order of the form. */
   readonly questions: readonly CompiledQuestion[];
   readonly byKey: ReadonlyMap<string, CompiledQuestion>;
@@ -49,17 +64,30 @@ export const formVocabulary = (form: Form, register: Register, catalogue: Catalo
       return named ? [[question.field, { ...named, label: question.label ?? named.label }] as const] : [];
     }),
   );
-  return { ...whole, names };
+  return { ...whole, names, before: true };
+};
+
+const readBy = (rules: readonly (Checked | null)[]): { keys: ReadonlySet<string>; timed: boolean } => ({
+  keys: new Set(rules.flatMap((rule) => rule?.reads.map(([name = '']) => name) ?? [])),
+  timed: rules.some((rule) => rule?.readsClock),
+});
+const inputsOf = (rules: readonly (Checked | null)[]) => {
+  const { keys, timed } = readBy(rules);
+  return { inputs: keys, timed };
+};
+const mustInputsOf = (musts: readonly CompiledMust[]) => {
+  const { keys, timed } = readBy(musts.map((must) => must.condition));
+  return { mustInputs: keys, mustTimed: timed };
 };
 
 class Compiler {
   readonly problems: Problem[] = [];
   readonly #register: Register;
-  readonly #vocabulary: Vocabulary;
+  readonly vocabulary: Vocabulary;
 
   constructor(form: Form, register: Register, catalogue: Catalogue) {
     this.#register = register;
-    this.#vocabulary = formVocabulary(form, register, catalogue);
+    this.vocabulary = formVocabulary(form, register, catalogue);
   }
 
   question(question: Question, at: number): CompiledQuestion | null {
@@ -81,6 +109,7 @@ class Compiler {
       return null;
     }
     let startsAs: Checked | null = null;
+    let workedOut: Checked | null = null;
     let required = field.required;
     const askedWhen: Checked[] = [];
     const musts: CompiledMust[] = [];
@@ -93,6 +122,12 @@ class Compiler {
           break;
         case 'starts_as':
           startsAs = this.expression(rule.value, [...here, 'value'], {
+            kind: 'value',
+            type: behaviourOf(field.type).value,
+          });
+          break;
+        case 'worked_out_as':
+          workedOut = this.expression(rule.value, [...here, 'value'], {
             kind: 'value',
             type: behaviourOf(field.type).value,
           });
@@ -114,16 +149,29 @@ class Compiler {
         }
       }
     });
-    return { key: field.key, label: question.label ?? field.label, field, required, startsAs, askedWhen, musts, fills };
+    return {
+      key: field.key,
+      label: question.label ?? field.label,
+      field,
+      required,
+      startsAs,
+      workedOut,
+      askedWhen,
+      musts,
+      fills,
+      ...inputsOf([startsAs, workedOut, ...askedWhen]),
+      ...mustInputsOf(musts),
+    };
   }
 
   expression(text: string, path: readonly (string | number)[], expected: Expected): Checked | null {
-    const result = checkExpression(text, this.#vocabulary, expected);
+    const result = checkExpression(text, this.vocabulary, expected);
     if (!result.ok) {
       this.problems.push(...within(path, result.problems));
       return null;
     }
-    const far = result.value.reads.find((read) => read.length > 1);
+    const farOfMe = readsOf(result.value.term, 'me').find((read) => read.length > 1);
+    const far = farOfMe ? ['me', ...farOfMe] : result.value.reads.find((read) => read.length > 1);
     if (far && expected.kind !== 'any') {
       this.problems.push(
         problem(
@@ -138,7 +186,7 @@ class Compiler {
   }
 
   fill(question: Question, target: string, from: string, here: readonly (string | number)[]): Fill | null {
-    const named = this.#vocabulary.names.get(target);
+    const named = findField(this.vocabulary, [target]);
     if (!named || target === question.field) {
       this.problems.push(
         problem('unknown_question', [...here, 'question'], `There is no other question “${target}” to fill.`),
@@ -158,7 +206,7 @@ class Compiler {
       );
       return null;
     }
-    const fits = checkExpression(from, this.#vocabulary, { kind: 'value', type: named.type });
+    const fits = checkExpression(from, this.vocabulary, { kind: 'value', type: named.type });
     if (!fits.ok) {
       this.problems.push(...within([...here, 'from'], fits.problems));
       return null;
@@ -169,11 +217,8 @@ class Compiler {
 
 /** What each question's asking and value wait for. Its *must* rules do not count: they change nothing. */
 const dependencies = (questions: readonly CompiledQuestion[]): Map<string, Set<string>> => {
-  const needs = new Map(questions.map((question) => [question.key, new Set<string>()]));
+  const needs = new Map(questions.map((question) => [question.key, new Set(question.inputs)]));
   for (const question of questions) {
-    for (const rule of [...question.askedWhen, ...(question.startsAs ? [question.startsAs] : [])]) {
-      for (const [name] of rule.reads) if (name) needs.get(question.key)?.add(name);
-    }
     for (const fill of question.fills) needs.get(fill.target)?.add(question.key);
   }
   return needs;
@@ -234,6 +279,7 @@ export const compileForm = (form: Form, catalogue: Catalogue): Result<CompiledFo
       form,
       register,
       catalogue,
+      vocabulary: compiler.vocabulary,
       questions,
       byKey,
       order: order.map((key) => byKey.get(key)).filter((each) => each !== undefined),

@@ -7,6 +7,8 @@ const expression = z.string().max(10_000);
 export const ruleSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('must_be_answered') }),
   z.strictObject({ kind: z.literal('starts_as'), value: expression }),
+  /** The question is not asked of the person: its value follows from the others, rounded to its field's decimals. */
+  z.strictObject({ kind: z.literal('worked_out_as'), value: expression }),
   z.strictObject({ kind: z.literal('asked_when'), condition: expression }),
   z.strictObject({ kind: z.literal('must'), condition: expression, message: z.string().max(300).optional() }),
   /** A look-up fills another question: `from` is a path that begins with the look-up, `boat.owner`. */

@@ -1,16 +1,17 @@
-import { type Clock, countCharacters, type Problem, problem } from '../base/index.ts';
+import { type Clock, countCharacters, findDecimal, type Problem, problem, roundHalfAway } from '../base/index.ts';
 import {
   type Checked,
   evaluate,
   evaluateStored,
   findCondition,
+  type Item,
   type SayContext,
   sayClause,
   type Values,
 } from '../expression/index.ts';
 import { checkValues, type RecordValues, valueContext } from '../register/index.ts';
-import { behaviourOf, type StoredValue } from '../values/index.ts';
-import { type CompiledForm, type CompiledQuestion, formVocabulary } from './compile.ts';
+import { behaviourOf, minorUnits, type StoredValue } from '../values/index.ts';
+import type { CompiledForm, CompiledQuestion } from './compile.ts';
 
 /** What a look-up fills, as it was when the record was chosen. */
 export interface Snapshot {
@@ -40,7 +41,7 @@ export const newEntry = (id: string, record: RecordValues | null = null): Entry 
   record,
 });
 
-export type ValueSource = 'typed' | 'filled' | 'record' | 'started' | 'nothing';
+export type ValueSource = 'worked_out' | 'typed' | 'filled' | 'record' | 'started' | 'nothing';
 
 export interface QuestionState {
   readonly question: CompiledQuestion;
@@ -50,6 +51,8 @@ export interface QuestionState {
   /** The look-up that filled it. */
   readonly filledBy: string | null;
   readonly problems: readonly Problem[];
+  /** Why a worked-out value is nothing, in words. */
+  readonly note: string | null;
 }
 
 export interface FilledIn {
@@ -57,10 +60,26 @@ export interface FilledIn {
   /** In the order of the form. */
   readonly questions: readonly QuestionState[];
   readonly problems: readonly Problem[];
+  /** What it was worked out from, so that the next time only what changed since is worked out again. */
+  readonly from: { readonly compiled: CompiledForm; readonly entry: Entry; readonly clock: Clock };
 }
 
-type Settled = Pick<QuestionState, 'value' | 'source' | 'filledBy'>;
-const NOTHING: Settled = { value: null, source: 'nothing', filledBy: null };
+type Settled = Pick<QuestionState, 'value' | 'source' | 'filledBy' | 'note'>;
+const NOTHING: Settled = { value: null, source: 'nothing', filledBy: null, note: null };
+
+/** A worked-out value as its field keeps it: a number rounded half away from zero to the field's decimals. */
+const kept = (value: StoredValue, question: CompiledQuestion): StoredValue => {
+  const { type } = question.field;
+  const number = typeof value === 'string' ? findDecimal(value) : null;
+  if (!number || (type.kind !== 'number' && type.kind !== 'money')) return value;
+  return roundHalfAway(number, type.kind === 'money' ? minorUnits(type.currency) : type.decimals).toFixed();
+};
+
+const workOut = (question: CompiledQuestion, rule: Checked, values: Values): Settled => {
+  let note: string | null = null;
+  const value = evaluateStored(rule, { ...values, note: (_, detail) => (note ??= detail) });
+  return { value: kept(value, question), source: 'worked_out', filledBy: null, note };
+};
 
 const filled = (
   compiled: CompiledForm,
@@ -76,7 +95,7 @@ const filled = (
     if (!snapshot || !asked.has(by) || known.get(by) !== snapshot.record) continue;
     if (!best || snapshot.taken > best.snapshot.taken) best = { by, snapshot };
   }
-  return best ? { value: best.snapshot.fills[key] ?? null, source: 'filled', filledBy: best.by } : null;
+  return best ? { value: best.snapshot.fills[key] ?? null, source: 'filled', filledBy: best.by, note: null } : null;
 };
 
 const settle = (
@@ -88,12 +107,13 @@ const settle = (
   asked: ReadonlySet<string>,
 ): Settled => {
   const { key } = question;
+  if (question.workedOut) return workOut(question, question.workedOut, values);
   if (Object.hasOwn(entry.unread, key)) return { ...NOTHING, source: 'typed' };
-  if (Object.hasOwn(entry.typed, key)) return { value: entry.typed[key] ?? null, source: 'typed', filledBy: null };
+  if (Object.hasOwn(entry.typed, key)) return { ...NOTHING, value: entry.typed[key] ?? null, source: 'typed' };
   const fill = filled(compiled, entry, key, known, asked);
   if (fill) return fill;
-  if (entry.record) return { value: entry.record[key] ?? null, source: 'record', filledBy: null };
-  if (question.startsAs) return { value: evaluateStored(question.startsAs, values), source: 'started', filledBy: null };
+  if (entry.record) return { ...NOTHING, value: entry.record[key] ?? null, source: 'record' };
+  if (question.startsAs) return { ...NOTHING, value: evaluateStored(question.startsAs, values), source: 'started' };
   return NOTHING;
 };
 
@@ -125,57 +145,108 @@ const problemsOf = (
   question: CompiledQuestion,
   settled: Settled,
   values: Values,
-  say: SayContext,
 ): Problem[] => {
   const { key, label } = question;
-  const unread = entry.unread[key];
+  const unread = question.workedOut ? undefined : entry.unread[key];
   if (unread !== undefined) {
     const read = behaviourOf(question.field.type).parse(unread, valueContext(compiled.catalogue));
     return read.ok ? [] : read.problems.map((each) => ({ ...each, path: [key] }));
   }
   if (settled.value === null)
     return question.required ? [problem('required', [key], `${label} must be answered.`)] : [];
-  const kept = checkValues(compiled.register, { [key]: settled.value }, compiled.catalogue);
-  if (!kept.ok) return [...kept.problems];
+  const checked = checkValues(compiled.register, { [key]: settled.value }, compiled.catalogue);
+  if (!checked.ok) return [...checked.problems];
+  const say: SayContext = { vocabulary: compiled.vocabulary, values: valueContext(compiled.catalogue) };
   return question.musts
     .filter((must) => evaluate(must.condition, values) !== true)
     .map((must) => problem('must', [key], sayBroken(question, must.condition, must.message, settled.value, say)));
 };
 
+/** Whether what a person did about a question differs between two entries. */
+const touched = (compiled: CompiledForm, key: string, before: Entry, after: Entry): boolean =>
+  before.typed[key] !== after.typed[key] ||
+  Object.hasOwn(before.typed, key) !== Object.hasOwn(after.typed, key) ||
+  before.unread[key] !== after.unread[key] ||
+  (compiled.filledBy.get(key) ?? []).some((by) => before.snapshots[by] !== after.snapshots[by]);
+
+const meets = (keys: ReadonlySet<string>, changed: ReadonlySet<string>): boolean => {
+  for (const key of keys) if (changed.has(key)) return true;
+  return false;
+};
+
+export interface FillInOptions {
+  /** The person who fills in, as rules may name them: name, email, roles. */
+  readonly me?: Item | undefined;
+  /** The outcome before a change, of the same form: what does not depend on the change is taken from it. */
+  readonly last?: FilledIn | undefined;
+}
+
 /** Everything that follows from an entry: which questions are asked, what each holds and why, and what is wrong. */
-export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock): FilledIn => {
+export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, options: FillInOptions = {}): FilledIn => {
+  const { me } = options;
+  const last =
+    options.last?.from.compiled === compiled && options.last.from.entry.record === entry.record ? options.last : null;
+  const later = last?.from.clock.now !== clock.now;
   const known = new Map<string, StoredValue>();
   const asked = new Set<string>();
-  const values: Values = { clock, read: ([name = '']) => known.get(name) ?? null };
+  const { record } = entry;
+  const values: Values = {
+    clock,
+    me,
+    before: record ? { read: ([name = '']) => record[name] ?? null } : undefined,
+    read: ([name = '']) => known.get(name) ?? null,
+  };
+  // A question is worked out again when the person touched it or something it follows from came out differently.
+  const changed = new Set<string>();
+  const again = new Set<string>();
   const settled = new Map<string, Settled>();
   for (const question of compiled.order) {
-    const isAsked = question.askedWhen.every((condition) => evaluate(condition, values) === true);
-    // Not asked: nothing for every other rule, or the record's value in a change form (semantics, filling in, 2).
-    const value = isAsked
-      ? settle(compiled, entry, question, values, known, asked)
-      : { ...NOTHING, value: entry.record?.[question.key] ?? null };
-    if (isAsked) asked.add(question.key);
-    known.set(question.key, value.value);
-    settled.set(question.key, value);
+    const { key } = question;
+    const before = last?.byKey.get(key);
+    const stale =
+      !last ||
+      !before ||
+      (later && question.timed) ||
+      touched(compiled, key, last.from.entry, entry) ||
+      meets(question.inputs, changed) ||
+      (compiled.filledBy.get(key) ?? []).some((by) => changed.has(by));
+    let isAsked = before?.asked ?? false;
+    let value: Settled = before ?? NOTHING;
+    if (stale) {
+      again.add(key);
+      isAsked = question.askedWhen.every((condition) => evaluate(condition, values) === true);
+      // Not asked: nothing for every other rule, or the record's value in a change form (semantics, filling in, 2).
+      value = isAsked
+        ? settle(compiled, entry, question, values, known, asked)
+        : { ...NOTHING, value: record?.[key] ?? null };
+      if (value.value !== before?.value || isAsked !== before.asked) changed.add(key);
+    }
+    if (isAsked) asked.add(key);
+    known.set(key, value.value);
+    settled.set(key, value);
   }
-  const say: SayContext = {
-    vocabulary: formVocabulary(compiled.form, compiled.register, compiled.catalogue),
-    values: valueContext(compiled.catalogue),
-  };
   const questions = compiled.questions.map((question): QuestionState => {
-    const state = settled.get(question.key) ?? NOTHING;
-    const isAsked = asked.has(question.key);
+    const { key } = question;
+    const before = last?.byKey.get(key);
+    if (before && !again.has(key) && !meets(question.mustInputs, changed) && !(later && question.mustTimed))
+      return before;
+    const { value, source, filledBy, note } = settled.get(key) ?? NOTHING;
+    const isAsked = asked.has(key);
     return {
       question,
       asked: isAsked,
-      ...state,
-      problems: isAsked ? problemsOf(compiled, entry, question, state, values, say) : [],
+      value,
+      source,
+      filledBy,
+      note,
+      problems: isAsked ? problemsOf(compiled, entry, question, { value, source, filledBy, note }, values) : [],
     };
   });
   return {
     questions,
     byKey: new Map(questions.map((state) => [state.question.key, state])),
     problems: questions.flatMap((state) => state.problems),
+    from: { compiled, entry, clock },
   };
 };
 
@@ -187,6 +258,8 @@ export const toSend = (filledIn: FilledIn, entry: Entry, askedOnOpening: Readonl
   const values: Record<string, StoredValue> = {};
   for (const state of filledIn.questions) {
     const { key } = state.question;
+    // What is worked out, the server works out itself.
+    if (state.question.workedOut) continue;
     if (entry.record === null) {
       if (state.asked) values[key] = state.value;
       continue;

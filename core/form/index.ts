@@ -19,4 +19,5 @@ export {
   type ValueSource,
 } from './fill-in.ts';
 export { receiveEntry } from './receive.ts';
+export { fillTargets, type Written, writeRule } from './rule-writer.ts';
 export { fillSources, type RulePart, ruleCondition, sayRule, startOperand } from './say-rule.ts';

@@ -1,4 +1,5 @@
 import { type Clock, findNearest, type Problem, problem, type Result } from '../base/index.ts';
+import type { Item } from '../expression/index.ts';
 import { checkValues, type RecordValues } from '../register/index.ts';
 import type { StoredValue } from '../values/index.ts';
 import type { CompiledForm } from './compile.ts';
@@ -23,6 +24,7 @@ export const receiveEntry = (
   sent: Readonly<Record<string, unknown>>,
   record: RecordValues | null,
   clock: Clock,
+  me?: Item,
 ): Result<RecordValues> => {
   const strange = Object.keys(sent).filter((key) => !compiled.byKey.has(key));
   const own = Object.fromEntries(Object.entries(sent).filter(([key]) => compiled.byKey.has(key)));
@@ -33,12 +35,16 @@ export const receiveEntry = (
   if (!checked.ok) problems.push(...checked.problems);
   const readable = Object.fromEntries(Object.entries(own).filter(([key]) => !bad.has(key)));
   const typed = checked.ok ? checked.value : readableValues(compiled, readable);
-  const filledIn = fillIn(compiled, { ...newEntry('', record), typed }, clock);
+  const filledIn = fillIn(compiled, { ...newEntry('', record), typed }, clock, { me });
   // A question that the record answers but that is asked no more is cleared, also for a caller who did not say so.
-  const before = record === null ? null : fillIn(compiled, newEntry('', record), clock);
+  const before = record === null ? null : fillIn(compiled, newEntry('', record), clock, { me });
   const values: Record<string, StoredValue> = {};
   for (const state of filledIn.questions) {
     const { key, label } = { key: state.question.key, label: state.question.label };
+    if (state.question.workedOut && Object.hasOwn(typed, key)) {
+      problems.push(problem('worked_out', [key], `${label} is worked out, so it cannot be answered.`));
+      continue;
+    }
     if (!state.asked) {
       const given = typed[key] ?? null;
       if (given !== null)
@@ -49,7 +55,7 @@ export const receiveEntry = (
       continue;
     }
     if (!bad.has(key)) problems.push(...state.problems);
-    if (record === null || Object.hasOwn(typed, key)) values[key] = state.value;
+    if (record === null || state.question.workedOut || Object.hasOwn(typed, key)) values[key] = state.value;
   }
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: values };
 };

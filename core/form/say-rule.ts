@@ -2,6 +2,7 @@ import {
   type Condition,
   checkExpression,
   findCondition,
+  findField,
   type Operand,
   type Part,
   parseExpression,
@@ -55,12 +56,14 @@ export const sayRule = (rule: Rule, subject: string, context: SayContext): RuleP
       return [words('must be answered')];
     case 'starts_as': {
       const operand = startOperand(rule.value);
-      const type = context.vocabulary.names.get(subject)?.type;
+      const type = findField(context.vocabulary, [subject])?.type;
       return [
         words('starts as'),
         { role: 'value', text: operand && type ? sayOperand(operand, type, context) : rule.value, clause: 0 },
       ];
     }
+    case 'worked_out_as':
+      return [words('is worked out as'), { role: 'value', text: rule.value, clause: 0 }];
     case 'asked_when':
       return [words('is asked when'), ...conditionParts(rule.condition, 'is', context, undefined)];
     case 'must':
@@ -77,8 +80,8 @@ export const sayRule = (rule: Rule, subject: string, context: SayContext): RuleP
 
 /** Paths a look-up can fill a question from: the fields of the linked record that fit it. */
 export const fillSources = (lookUp: string, target: string, context: SayContext): string[] => {
-  const from = context.vocabulary.names.get(lookUp)?.type;
-  const to = context.vocabulary.names.get(target)?.type;
+  const from = findField(context.vocabulary, [lookUp])?.type;
+  const to = findField(context.vocabulary, [target])?.type;
   if (from?.kind !== 'link' || !to || lookUp === target) return [];
   const names = context.vocabulary.linked(from.register)?.names ?? new Map<string, never>();
   return [...names.keys()]

@@ -1,6 +1,6 @@
 import { type Clock, foldText, ok, problem, type Result } from '../base/index.ts';
-import { type Checked, checkExpression, toSql } from '../expression/index.ts';
-import { type Catalogue, type Field, type Register, registerAt, titleField, vocabularyOf } from '../register/index.ts';
+import { type Checked, checkExpression, type PersonFacts, toSqlFilter } from '../expression/index.ts';
+import { type Catalogue, type Field, type Register, titleField, vocabularyOf } from '../register/index.ts';
 import { all, any, identifier, parameter, type SqlFragment, type SqlType, sql } from '../sql/index.ts';
 import { behaviourOf } from '../values/index.ts';
 
@@ -88,6 +88,7 @@ export const compileList = (
   query: ListQuery,
   scope: SqlFragment,
   clock: Clock,
+  me?: PersonFacts,
 ): Result<CompiledList> => {
   let filter: Checked | null = null;
   const where: SqlFragment[] = [sql`${column('archived_at')} is null`, scope];
@@ -103,7 +104,7 @@ export const compileList = (
       };
     }
     filter = checked.value;
-    where.push(toSql(filter, ALIAS, clock, (path) => registerAt(register, path, catalogue)));
+    where.push(toSqlFilter(filter, { alias: ALIAS, clock, ...(me ? { me } : {}) }));
   }
   where.push(...findCondition(register, catalogue, query.find));
   let sortKey: CompiledList['sortKey'] = null;

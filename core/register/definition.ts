@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { cleanLine, countCharacters } from '../base/index.ts';
-import { type Choice, fieldTypeSchema } from '../values/index.ts';
+import type { Choice, FieldType } from '../values/index.ts';
 
 export const keySchema = z
   .string()
@@ -16,6 +16,21 @@ export const labelSchema = z
       .min(1, 'A label cannot be empty or only spaces.')
       .refine((label) => countCharacters(label) <= 80, 'A label can have at most 80 characters.'),
   );
+
+const key = z.string().max(48);
+
+/** A field's kind with its settings, as definitions write it. */
+export const fieldTypeSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('text') }),
+  z.strictObject({ kind: z.literal('long_text') }),
+  z.strictObject({ kind: z.literal('number'), decimals: z.int().min(0).max(6), unit: z.string().max(20).optional() }),
+  z.strictObject({ kind: z.literal('money'), currency: z.string().regex(/^[A-Z]{3}$/) }),
+  z.strictObject({ kind: z.literal('yes_no') }),
+  z.strictObject({ kind: z.literal('date') }),
+  z.strictObject({ kind: z.literal('moment') }),
+  z.strictObject({ kind: z.literal('choice'), list: key }),
+  z.strictObject({ kind: z.literal('link'), register: key }),
+]) satisfies z.ZodType<FieldType>;
 
 export const fieldSchema = z.strictObject({
   key: keySchema,

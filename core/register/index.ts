@@ -1,4 +1,4 @@
-export { type Catalogue, type Locale, registerAt, valueContext, vocabularyOf } from './catalogue.ts';
+export { type Catalogue, type Locale, valueContext, vocabularyOf } from './catalogue.ts';
 export {
   type ChoiceList,
   choiceListSchema,

@@ -71,12 +71,20 @@ export const compileRoute = (route: Route, catalogue: Catalogue, roles: Readonly
     if (step.condition === null) return { step, condition: null };
     const checked = checkExpression(step.condition, vocabulary, { kind: 'condition' });
     if (!checked.ok) problems.push(...within(['steps', i, 'condition'], checked.problems));
+    const beyond = checked.ok ? beyondRecord(checked.value) : null;
+    if (beyond) problems.push(problem('beyond_record', ['steps', i, 'condition'], beyond));
     return { step, condition: checked.ok ? checked.value : null };
   });
   if (problems.length > 0) return { ok: false, problems };
   const reads = steps.flatMap(({ condition }) => condition?.reads ?? []);
   const watched = new Set(reads.map(([name = '']) => name));
   return { ok: true, value: { route, register, catalogue, steps, reads, watched } };
+};
+
+/** Why a route cannot use a condition: it is worked out from the stored record and what that links to alone. */
+const beyondRecord = ({ reach }: Checked): string | null => {
+  if (reach.me) return 'A route asks about the record, not about “me”: several people may look at it.';
+  return reach.records ? 'A route cannot ask about the records that point to this one.' : null;
 };
 
 /** The next step a record enters from step `from` on, or null when none is left; skipped ones are passed over. */

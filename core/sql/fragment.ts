@@ -13,6 +13,7 @@ export type SqlType =
   | 'numeric'
   | 'boolean'
   | 'date'
+  | 'time'
   | 'timestamptz'
   | 'uuid'
   | 'integer'

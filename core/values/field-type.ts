@@ -1,24 +1,15 @@
-import { z } from 'zod';
 import type { FieldBehaviour } from './kind.ts';
 import { money, number } from './number.ts';
 import { choice, date, link, moment, yesNo } from './simple.ts';
 import { longText, text } from './text.ts';
 
-const key = z.string().max(48);
-
 /** What kind of value a field holds, with the settings of that kind: one branch each. */
-export const fieldTypeSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('text') }),
-  z.strictObject({ kind: z.literal('long_text') }),
-  z.strictObject({ kind: z.literal('number'), decimals: z.int().min(0).max(6), unit: z.string().max(20).optional() }),
-  z.strictObject({ kind: z.literal('money'), currency: z.string().regex(/^[A-Z]{3}$/) }),
-  z.strictObject({ kind: z.literal('yes_no') }),
-  z.strictObject({ kind: z.literal('date') }),
-  z.strictObject({ kind: z.literal('moment') }),
-  z.strictObject({ kind: z.literal('choice'), list: key }),
-  z.strictObject({ kind: z.literal('link'), register: key }),
-]);
-export type FieldType = z.infer<typeof fieldTypeSchema>;
+export type FieldType =
+  | { readonly kind: 'text' | 'long_text' | 'yes_no' | 'date' | 'moment' }
+  | { readonly kind: 'number'; readonly decimals: number; readonly unit?: string | undefined }
+  | { readonly kind: 'money'; readonly currency: string }
+  | { readonly kind: 'choice'; readonly list: string }
+  | { readonly kind: 'link'; readonly register: string };
 export type FieldKindName = FieldType['kind'];
 
 /** The kinds in the order in which they are offered, in the trade's words. */

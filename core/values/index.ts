@@ -1,4 +1,4 @@
-export { behaviourOf, type FieldKindName, type FieldType, fieldTypeSchema, KIND_WORDS } from './field-type.ts';
+export { behaviourOf, type FieldKindName, type FieldType, KIND_WORDS } from './field-type.ts';
 export type { Choice, FieldBehaviour, StoredValue, ValueContext, ValueType } from './kind.ts';
 export { describe } from './kind.ts';
 export { minorUnits } from './number.ts';

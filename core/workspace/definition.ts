@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { findDate } from '../base/index.ts';
 import { formSchema } from '../form/index.ts';
 import { type Catalogue, choiceListSchema, keySchema, labelSchema, registerSchema } from '../register/index.ts';
 import { routeSchema } from '../signoff/index.ts';
@@ -20,6 +21,8 @@ export const roleSchema = z.strictObject({
 });
 export type Role = z.infer<typeof roleSchema>;
 
+const daySchema = z.string().refine((text) => findDate(text) !== null, 'A holiday is a day such as 2026-12-25.');
+
 /** The workspace file: every definition in one document that can be reviewed, compared and applied. */
 export const workspaceSchema = z.strictObject({
   iolite: z.literal(1),
@@ -27,6 +30,8 @@ export const workspaceSchema = z.strictObject({
   locale: z.string().max(35),
   zone: z.string().max(64),
   currency: z.string().regex(/^[A-Z]{3}$/),
+  /** Days on which nobody works, besides Saturdays and Sundays; for working days. */
+  holidays: z.array(daySchema).max(2000).default([]),
   choice_lists: z.array(choiceListSchema),
   registers: z.array(registerSchema),
   roles: z.array(roleSchema),
@@ -37,11 +42,12 @@ export type Workspace = z.infer<typeof workspaceSchema>;
 
 /** A workspace's registers and lists by key, for all that is compiled against them. */
 export const catalogueOf = (
-  workspace: Pick<Workspace, 'locale' | 'zone' | 'currency' | 'registers' | 'choice_lists'>,
+  workspace: Pick<Workspace, 'locale' | 'zone' | 'currency' | 'holidays' | 'registers' | 'choice_lists'>,
 ): Catalogue => ({
   locale: workspace.locale,
   zone: workspace.zone,
   currency: workspace.currency,
+  holidays: workspace.holidays,
   registers: new Map(workspace.registers.map((register) => [register.key, register])),
   choiceLists: new Map(workspace.choice_lists.map((list) => [list.key, list])),
 });

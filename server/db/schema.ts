@@ -25,6 +25,8 @@ export const workspace = iolite.table('workspace', {
   locale: text('locale').notNull(),
   zone: text('zone').notNull(),
   currency: text('currency').notNull(),
+  /** ISO dates. */
+  holidays: text('holidays').array().notNull().default([]),
 });
 
 /** Every version of every definition. Published versions never change; a draft is one row that is written over. */

@@ -28,9 +28,15 @@ export const applyWorkspace = async (db: Db, file: Workspace, newPeople: readonl
   for (const form of file.forms) valueOrRefuse(compileForm(form, catalogue), ['forms', form.key]);
   for (const route of file.routes) valueOrRefuse(compileRoute(route, catalogue, roles), ['routes', route.key]);
   await db.transaction(async (tx) => {
-    await tx
-      .insert(workspace)
-      .values({ id: 1, version: 1, name: file.name, locale: file.locale, zone: file.zone, currency: file.currency });
+    await tx.insert(workspace).values({
+      id: 1,
+      version: 1,
+      name: file.name,
+      locale: file.locale,
+      zone: file.zone,
+      currency: file.currency,
+      holidays: file.holidays,
+    });
     await carryOutPlan(tx, plan);
     for (const list of file.choice_lists) await publishDefinition(tx, 'choice_list', list.key, list, null);
     for (const register of file.registers) await publishDefinition(tx, 'register', register.key, register, null);

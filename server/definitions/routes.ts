@@ -39,6 +39,7 @@ export const definitionHandlers: Handlers<
       locale: found.catalogue.locale,
       zone: found.catalogue.zone,
       currency: found.catalogue.currency,
+      holidays: [...(found.catalogue.holidays ?? [])],
       choice_lists: [...found.catalogue.choiceLists.values()].filter((list) => setup || lists.has(list.key)),
       registers,
       rights,

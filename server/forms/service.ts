@@ -1,5 +1,6 @@
 import type { FormAnswer, Linked, LookUp, Sent } from '#contract/index.ts';
 import { type Clock, findMoment, problem, toEpochMs } from '#core/base/index.ts';
+import { personItem } from '#core/expression/index.ts';
 import { type CompiledForm, compileForm, type Form, receiveEntry } from '#core/form/index.ts';
 import type { Catalogue, RecordValues, Register } from '#core/register/index.ts';
 import type { Db, Queryable, Tx } from '../db/client.ts';
@@ -13,6 +14,7 @@ import {
   mayFill,
   type Versioned,
 } from '../definitions/store.ts';
+import { factsOf } from '../http/context.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
 import { findByTitle, findRecord, readPaths } from '../records/read.ts';
 import { addRecords, changeRecord } from '../records/write.ts';
@@ -184,12 +186,15 @@ export const sendEntry = (
     const { register } = compiled.value;
     const author = { person: person.id, at: new Date(clock.now), form: { key, version: form.version } };
     const judgedAt = entryClock(entry.filled_in_at, clock);
+    const me = personItem(factsOf(person));
     if (entry.record) {
       const { id, from } = entry.record;
       const sentBack = await findSentBack(tx, id, person.id);
       const current = sentBack ? await findRecord(tx, register, found.catalogue, id) : null;
       if (!current) throw notFound();
-      const changes = valueOrRefuse(receiveEntry(compiled.value, entry.values, current.values, judgedAt), ['values']);
+      const changes = valueOrRefuse(receiveEntry(compiled.value, entry.values, current.values, judgedAt, me), [
+        'values',
+      ]);
       // What follows from the answers without being sent is changed from what the record holds now.
       const followed = Object.keys(changes).filter((field) => !Object.hasOwn(entry.values, field));
       const base = { ...from, ...Object.fromEntries(followed.map((field) => [field, current.values[field] ?? null])) };
@@ -197,7 +202,7 @@ export const sendEntry = (
       const goesTo = await enterRoute(tx, found, register, id, changed.values, author, clock);
       return { id, number: changed.number, register: register.key, title: current.title, goes_to: goesTo };
     }
-    const values = valueOrRefuse(receiveEntry(compiled.value, entry.values, null, judgedAt), ['values']);
+    const values = valueOrRefuse(receiveEntry(compiled.value, entry.values, null, judgedAt, me), ['values']);
     const [stored] = await addRecords(tx, found, register, [{ id: entry.id, values }], 'added', author);
     if (!stored) throw new RangeError('nothing was stored');
     const goesTo = stored.fresh ? await enterRoute(tx, found, register, stored.id, stored.values, author, clock) : null;

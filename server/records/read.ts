@@ -3,6 +3,7 @@ import type { PgColumn } from 'drizzle-orm/pg-core';
 import { z } from 'zod';
 import type { Linked, Page, RecordAnswer } from '#contract/index.ts';
 import { type Clock, problem } from '#core/base/index.ts';
+import type { PersonFacts } from '#core/expression/index.ts';
 import { afterCursor, type CompiledList, type Cursor, compileList, orderBy } from '#core/list/index.ts';
 import { type Catalogue, type RecordValues, type Register, titleField, valueContext } from '#core/register/index.ts';
 import { sql as fragment } from '#core/sql/index.ts';
@@ -147,11 +148,12 @@ export const readPage = async (
   catalogue: Catalogue,
   query: PageQuery,
   clock: Clock,
+  me: PersonFacts,
 ): Promise<Page> => {
   const descending = query.sort.startsWith('-');
   const sort = descending ? query.sort.slice(1) : query.sort;
   const asked = { filter: query.filter, find: query.find, sort, descending };
-  const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock));
+  const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock, me));
   const { start, toAnswer } = readingOf(register, catalogue);
   const where =
     query.after === '' ? list.where : fragment`${list.where} and ${afterCursor(list, readCursor(query.after))}`;

@@ -5,7 +5,7 @@ import { holdDefinitions, inTransaction } from '../db/locks.ts';
 import { people } from '../db/schema.ts';
 import { type Definitions, listsOf, personRights, visibleCatalogue } from '../definitions/store.ts';
 import type { Handlers } from '../http/app.ts';
-import { type Context, clockOf, signedIn } from '../http/context.ts';
+import { type Context, clockOf, factsOf, signedIn } from '../http/context.ts';
 import { notAllowed, notFound } from '../http/problem.ts';
 import { afterChange, enterRoute, readTrack, takesPart } from '../signoff/service.ts';
 import { readHistory } from './history.ts';
@@ -66,7 +66,7 @@ export const recordHandlers: Handlers<
   records: async (context, { params, query }) => {
     const { person, found } = signedIn(context);
     const register = seenRegister(context, params.key);
-    return readPage(context.db, register, visibleCatalogue(found, person), query, clockOf(found));
+    return readPage(context.db, register, visibleCatalogue(found, person), query, clockOf(found), factsOf(person));
   },
   addRecord: async (context, { params, body }) => {
     const { person } = signedIn(context);

@@ -1,8 +1,9 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
-import { createContext, useContext } from 'react';
+import { createContext, useContext, useMemo } from 'react';
 import type { Me, WorkspaceAnswer } from '#contract/index.ts';
 import type { Clock } from '#core/base/index.ts';
 import { toMomentText } from '#core/base/index.ts';
+import type { PersonFacts } from '#core/expression/index.ts';
 import type { Catalogue } from '#core/register/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
 import { queries } from './queries.ts';
@@ -20,7 +21,11 @@ export const useWorkspace = (): { workspace: KnownWorkspace; catalogue: Catalogu
 };
 
 /** The clock corrected by the server's. */
-export const clockFor = (zone: string, offsetMs: number): Clock => ({ now: toMomentText(Date.now() + offsetMs), zone });
+export const clockFor = (workspace: KnownWorkspace, offsetMs = workspace.clockOffsetMs): Clock => ({
+  now: toMomentText(Date.now() + offsetMs),
+  zone: workspace.zone,
+  holidays: workspace.holidays,
+});
 
 export const MeContext = createContext<Me | null>(null);
 
@@ -29,4 +34,10 @@ export const useMe = (): Me => {
   const me = useContext(MeContext);
   if (!me) throw new RangeError('nobody is signed in here');
   return me;
+};
+
+/** The person signed in, as rules may name them. */
+export const useFacts = (): PersonFacts => {
+  const me = useMe();
+  return useMemo(() => ({ name: me.name, email: me.email, roles: me.roles, record: null }), [me]);
 };

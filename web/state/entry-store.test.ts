@@ -52,6 +52,7 @@ describe('an open entry', () => {
       record: null,
       links: {},
       clock: () => clock,
+      me: { name: 'Piet', email: 'piet@ternquay.example', roles: [], record: null },
       keepAs: 'entry',
       ...more,
     });

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { createStore, type StoreApi } from 'zustand';
 import type { Linked } from '#contract/index.ts';
 import { type Clock, toMomentText, uuidV7 } from '#core/base/index.ts';
+import { type PersonFacts, personItem } from '#core/expression/index.ts';
 import { type CompiledForm, type Entry, type FilledIn, fillIn, newEntry } from '#core/form/index.ts';
 import { valueContext } from '#core/register/index.ts';
 import { behaviourOf, type StoredValue } from '#core/values/index.ts';
@@ -53,6 +54,8 @@ export interface EntryOptions {
   readonly record: Readonly<Record<string, StoredValue>> | null;
   readonly links: Readonly<Record<string, Linked>>;
   readonly clock: () => Clock;
+  /** The person who fills in, as rules may name them. */
+  readonly me: PersonFacts;
   /** Where it is kept on this device; null: nowhere (a trial in set-up). */
   readonly keepAs: string | null;
 }
@@ -75,12 +78,15 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
   const { clock, keepAs } = options;
   const kept = readKept(options);
   const entry: Entry = kept?.entry ?? newEntry(freshId(clock()), options.record);
-  const opening = fillIn(options.compiled, newEntry('', options.record), clock());
+  const me = personItem(options.me);
+  const work = (compiled: CompiledForm, next: Entry, last?: FilledIn): FilledIn =>
+    fillIn(compiled, next, clock(), { me, last });
+  const opening = work(options.compiled, newEntry('', options.record));
   let counter = Math.max(0, ...Object.values(entry.snapshots).map((snapshot) => snapshot.taken));
 
   return createStore<EntryState>((set, get) => {
     const update = (next: Entry, links = get().links): void => {
-      set({ entry: next, links, filledIn: fillIn(get().compiled, next, clock()) });
+      set({ entry: next, links, filledIn: work(get().compiled, next, get().filledIn) });
       if (!keepAs) return;
       localStorage.setItem(keepAs, JSON.stringify({ entry: next, links, version: options.version }));
       set({ keptAt: toMomentText(Date.now()) });
@@ -88,7 +94,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
     return {
       compiled: options.compiled,
       entry,
-      filledIn: fillIn(options.compiled, entry, clock()),
+      filledIn: work(options.compiled, entry),
       links: { ...options.links, ...kept?.links },
       typing: null,
       left: new Set(),
@@ -126,11 +132,11 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         if (!get().left.has(key)) set({ left: new Set([...get().left, key]) });
       },
       trySending: () => {
-        const filledIn = fillIn(get().compiled, get().entry, clock());
+        const filledIn = work(get().compiled, get().entry, get().filledIn);
         set({ tried: true, filledIn });
         return filledIn;
       },
-      setForm: (compiled) => set({ compiled, filledIn: fillIn(compiled, get().entry, clock()) }),
+      setForm: (compiled) => set({ compiled, filledIn: work(compiled, get().entry) }),
       forget: () => {
         if (keepAs) localStorage.removeItem(keepAs);
       },

@@ -1,13 +1,13 @@
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import {
-  type Checked,
   type Clause,
   type Condition,
   checkExpression,
   conditionText,
   type Expected,
   findCondition,
-  findNamed,
+  findField,
+  findPlaces,
   type Mood,
   type Operand,
   parseExpression,
@@ -19,10 +19,13 @@ import {
   testsFor,
   testWords,
   toTest,
+  writeCondition,
 } from '#core/expression/index.ts';
 import type { ValueType } from '#core/values/index.ts';
+import { FormulaEditor } from './formula-editor.tsx';
 import { OperandEditor } from './operand-editor.tsx';
 import { Part, PickOne, PickYesNo } from './part.tsx';
+import { SentenceWriter } from './sentence-writer.tsx';
 
 interface Props {
   /** The one stored text. */
@@ -34,113 +37,163 @@ interface Props {
   readonly onChange: (text: string) => void;
   /** Shown behind the last clause; the clauses may all be taken away. */
   readonly mayBeEmpty?: boolean;
+  /** Where SQL must answer: why this condition cannot be used, or null. */
+  readonly refuse?: (notInSql: string | null) => string | null;
 }
 
-const conditionOf = (text: string): Condition | null => {
-  if (text.trim() === '') return { join: 'and', clauses: [] };
+interface Read {
+  readonly condition: Condition;
+  readonly places: ReturnType<typeof findPlaces>;
+}
+
+const read = (text: string): Read | null => {
+  if (text.trim() === '') return { condition: { join: 'and', clauses: [] }, places: [] };
   const parsed = parseExpression(text);
-  return parsed.ok ? findCondition(parsed.value) : null;
+  const condition = parsed.ok ? findCondition(parsed.value) : null;
+  return parsed.ok && condition ? { condition, places: findPlaces(parsed.value) } : null;
 };
 
 const CONDITION: Expected = { kind: 'condition' };
 
 /** A condition as a sentence whose parts open editors in place, or as a formula; both write the same text. */
-export const ConditionEditor = ({ text, context, mood, subject, onChange, mayBeEmpty = false }: Props) => {
-  const condition = conditionOf(text);
-  const [asFormula, setAsFormula] = useState(false);
-  if (asFormula || !condition) {
+export const ConditionEditor = (props: Props) => {
+  const { text, context, mood, subject, onChange, mayBeEmpty = false, refuse } = props;
+  const [mode, setMode] = useState<'read' | 'write' | 'formula'>('read');
+  const found = read(text);
+  if (mode === 'formula' || (!found && text.trim() === '')) {
     return (
       <FormulaEditor
         text={text}
-        check={(typed) =>
-          typed.trim() === '' && mayBeEmpty ? null : problemOf(checkExpression(typed, context.vocabulary, CONDITION))
-        }
+        expected={CONDITION}
+        context={context}
+        mood={mood}
+        mayBeEmpty={mayBeEmpty}
+        {...(refuse ? { refuse } : {})}
         onChange={(typed) => {
-          setAsFormula(false);
+          setMode('read');
           onChange(typed);
         }}
-        onCancel={() => setAsFormula(false)}
+        onCancel={() => setMode('read')}
       />
     );
   }
-  const put = (clauses: readonly Clause[], join = condition.join) => onChange(conditionText({ join, clauses }));
   return (
     <span>
-      {condition.clauses.map((clause, i) => (
-        // Clauses have no identity of their own; their place in the sentence is what they are known by.
-        // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <span key={i}>
-          {i > 0 && (
-            <>
-              {mood === 'is' ? ', ' : ' '}
-              <Part text={condition.join} what="joining word">
-                {(close) => (
-                  <PickOne
-                    options={[
-                      { value: 'and', label: 'and: all of these' },
-                      { value: 'or', label: 'or: any of these' },
-                    ]}
-                    chosen={condition.join}
-                    onPick={(join) => {
-                      put(condition.clauses, join);
-                      close();
-                    }}
-                  />
-                )}
-              </Part>{' '}
-            </>
-          )}
-          <ClauseParts
-            clause={clause}
-            context={context}
-            mood={mood}
-            {...(subject ? { subject } : {})}
-            onChange={(next) => put(condition.clauses.with(i, next))}
-            onRemove={
-              condition.clauses.length > 1 || mayBeEmpty ? () => put(condition.clauses.toSpliced(i, 1)) : undefined
-            }
-          />
-        </span>
-      ))}{' '}
-      <Part text={condition.clauses.length === 0 ? 'add a condition' : '+'} what="sentence: add a condition">
-        {(close) => (
+      {found ? (
+        <Clauses {...props} found={found} />
+      ) : (
+        <button
+          type="button"
+          className="part font-mono"
+          aria-label={`${text}, change the formula`}
+          onClick={() => setMode('formula')}
+        >
+          {text}
+        </button>
+      )}{' '}
+      {found && mode === 'write' ? (
+        <SentenceWriter
+          key={text}
+          start={writeCondition({
+            context,
+            mood,
+            subject: found.condition.clauses.length === 0 ? subject : undefined,
+            after: found.condition,
+            finish: (written) => written,
+          })}
+          label="Condition"
+          focus
+          onDone={(written) => {
+            setMode('read');
+            onChange(written);
+          }}
+          onCancel={() => setMode('read')}
+        />
+      ) : (
+        found && (
           <>
-            <PickField
-              context={context}
-              onPick={(field) => {
-                const clause = firstClause(field, context);
-                if (clause) put([...condition.clauses, clause]);
-                close();
-              }}
-            />
-            <button
-              type="button"
-              className="slip-row border-t border-rule text-ink-2"
-              onClick={() => setAsFormula(true)}
-            >
-              Write it as a formula
+            <button type="button" className="part" onClick={() => setMode('write')}>
+              {found.condition.clauses.length === 0 ? 'add a condition' : '+ and, or'}
+            </button>{' '}
+            <button type="button" className="quiet-link" onClick={() => setMode('formula')}>
+              formula
             </button>
           </>
-        )}
-      </Part>
+        )
+      )}
+      <Oddities text={text} context={context} />
     </span>
   );
 };
 
-const firstClause = (field: string, context: SayContext): Clause | null => {
-  const type = context.vocabulary.names.get(field)?.type;
-  const kind = type ? testsFor(type)[0] : undefined;
-  const test = type && kind ? (toTest(kind, type, context.vocabulary, null) ?? { kind: 'answered' as const }) : null;
-  return test ? { field: [field], test } : null;
+/** What looks like a mistake though it is allowed: a condition that can never be true. */
+const Oddities = ({ text, context }: { text: string; context: SayContext }) => {
+  const checked = useMemo(
+    () => (text.trim() === '' ? null : checkExpression(text, context.vocabulary, CONDITION)),
+    [text, context.vocabulary],
+  );
+  const told = checked?.ok ? checked.value.warnings : [];
+  return told.map((each) => (
+    <span key={each.detail} className="block text-straw" role="status">
+      {each.detail}
+    </span>
+  ));
 };
 
-const problemOf = (
-  result: { ok: true; value: Checked } | { ok: false; problems: readonly { detail: string }[] },
-): string | null => (result.ok ? null : result.problems.map((each) => each.detail).join(' '));
+const Clauses = ({ context, mood, subject, onChange, mayBeEmpty, found }: Props & { found: Read }) => {
+  const { condition, places } = found;
+  const put = (clauses: readonly Clause[], join = condition.join) => onChange(conditionText({ join, clauses }));
+  return condition.clauses.map((clause, i) => (
+    // Clauses have no identity of their own; their place in the sentence is what they are known by.
+    // biome-ignore lint/suspicious/noArrayIndexKey: see above
+    <span key={i}>
+      {i > 0 && (
+        <>
+          {mood === 'is' ? ', ' : ' '}
+          <Part text={condition.join} what="joining word">
+            {(close) => (
+              <PickOne
+                options={[
+                  { value: 'and', label: 'and: all of these' },
+                  { value: 'or', label: 'or: any of these' },
+                ]}
+                chosen={condition.join}
+                onPick={(join) => {
+                  put(condition.clauses, join);
+                  close();
+                }}
+              />
+            )}
+          </Part>{' '}
+        </>
+      )}
+      <ClauseParts
+        clause={clause}
+        places={places[i]}
+        context={context}
+        mood={mood}
+        {...(subject ? { subject } : {})}
+        onChange={(next) => put(condition.clauses.with(i, next))}
+        onRemove={condition.clauses.length > 1 || mayBeEmpty ? () => put(condition.clauses.toSpliced(i, 1)) : undefined}
+      />
+    </span>
+  ));
+};
 
+const firstClause = (field: string, context: SayContext): Clause | null => {
+  const path = field.split('.');
+  const type = findField(context.vocabulary, path)?.type;
+  const kind = type ? testsFor(type)[0] : undefined;
+  const test = type && kind ? (toTest(kind, type, context.vocabulary, null) ?? { kind: 'answered' as const }) : null;
+  return test ? { field: path, test } : null;
+};
+
+/** The record's own fields; fields across links are reached by writing a new condition. */
 const PickField = ({ context, onPick }: { context: SayContext; onPick: (field: string) => void }) => (
   <PickOne
-    options={[...context.vocabulary.names.values()].map(({ name, label }) => ({ value: name, label }))}
+    options={[...context.vocabulary.names.values()].flatMap(({ name, label, type }) =>
+      type.kind === 'records' ? [] : [{ value: name, label }],
+    )}
     chosen={null}
     onPick={onPick}
   />
@@ -148,6 +201,7 @@ const PickField = ({ context, onPick }: { context: SayContext; onPick: (field: s
 
 interface ClauseProps {
   readonly clause: Clause;
+  readonly places: ReturnType<typeof findPlaces>[number] | undefined;
   readonly context: SayContext;
   readonly mood: Mood;
   readonly subject?: string;
@@ -156,11 +210,11 @@ interface ClauseProps {
 }
 
 const ClauseParts = (props: ClauseProps) => {
-  const { clause, context, mood, subject } = props;
-  const type = findNamed(context.vocabulary, clause.field)?.named.type;
+  const { clause, context, mood, subject, places } = props;
+  const type = findField(context.vocabulary, clause.field)?.type;
   if (!type) return <span className="wrong">{clause.field.join('.')} is not known here</span>;
   // Every role stands at most once in a clause, so it names the part.
-  return sayClause(clause, mood, context, subject).map((part, i) => (
+  return sayClause(clause, mood, context, subject, places).map((part, i) => (
     <span key={part.role}>
       {i === 0 ? '' : ' '}
       <ClausePart {...props} type={type} part={part} />
@@ -290,13 +344,32 @@ const TestValue = ({ test, type, context, onChange }: TestValueProps) => {
           onChange={(value) => onChange({ kind: test.kind, value }, true)}
         />
       );
+    case 'between':
+      return (
+        <>
+          <OperandEditor
+            type={type}
+            value={test.low}
+            context={context}
+            onChange={(low) => onChange({ ...test, low }, false)}
+          />
+          <p className="py-1 text-ink-2">and</p>
+          <OperandEditor
+            type={type}
+            value={test.high}
+            context={context}
+            onChange={(high) => onChange({ ...test, high }, true)}
+          />
+        </>
+      );
     case 'contains':
+    case 'starts_with':
       return (
         <OperandEditor
           type={{ kind: 'text' }}
           value={{ kind: 'text', text: test.text }}
           context={context}
-          onChange={(value) => value.kind === 'text' && onChange({ kind: 'contains', text: value.text }, true)}
+          onChange={(value) => value.kind === 'text' && onChange({ kind: test.kind, text: value.text }, true)}
         />
       );
     case 'at_least_characters':
@@ -343,50 +416,5 @@ const ChoiceValues = ({ test, list, context, onChange }: ChoiceValuesProps) => {
         </label>
       ))}
     </fieldset>
-  );
-};
-
-interface FormulaProps {
-  readonly text: string;
-  /** What is wrong with a text, or null. */
-  readonly check: (text: string) => string | null;
-  readonly onChange: (text: string) => void;
-  readonly onCancel: () => void;
-}
-
-/** The stored text itself; wrong text is kept and told, not stored. */
-export const FormulaEditor = ({ text, check, onChange, onCancel }: FormulaProps) => {
-  const [typed, setTyped] = useState(text);
-  const wrong = check(typed);
-  return (
-    <form
-      className="inline-flex w-full max-w-xl flex-col gap-1 align-top"
-      onSubmit={(event) => {
-        event.preventDefault();
-        event.stopPropagation();
-        if (wrong === null) onChange(typed);
-      }}
-    >
-      <span className="flex gap-2">
-        <input
-          className="box font-mono"
-          aria-label="Formula"
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-          aria-invalid={wrong !== null}
-        />
-        <button type="submit" className="btn" disabled={wrong !== null}>
-          Use
-        </button>
-        <button type="button" className="btn btn-quiet" onClick={onCancel}>
-          Cancel
-        </button>
-      </span>
-      {wrong !== null && (
-        <span className="wrong" role="alert">
-          {wrong}
-        </span>
-      )}
-    </form>
   );
 };

@@ -2,6 +2,7 @@ import { type KeyboardEvent, type ReactNode, useId, useRef } from 'react';
 import { type StoreApi, useStore } from 'zustand';
 import type { QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
+import { behaviourOf } from '#core/values/index.ts';
 import type { EntryState } from '../state/entry-store.ts';
 import { FieldControl, linkTarget } from './field-control.tsx';
 import { LookUp } from './look-up.tsx';
@@ -98,6 +99,27 @@ export const EntryForm = ({ store, registers, draft, refused, onSend, onEscape, 
   );
 };
 
+/** A value that follows from other answers: shown like a filled-in one, and not to be typed in. */
+const WorkedOut = ({
+  id,
+  state,
+  compiled,
+  links,
+  describedBy,
+}: Pick<EntryState, 'compiled' | 'links'> & { id: string; state: QuestionState; describedBy: string | undefined }) => {
+  const { field } = state.question;
+  const linked = typeof state.value === 'string' ? links[state.value]?.title : undefined;
+  const shown = linked ?? behaviourOf(field.type).show(state.value, valueContext(compiled.catalogue));
+  return (
+    <>
+      <output id={id} aria-describedby={describedBy} className="box box-filled block">
+        {shown === '' ? <span className="text-ink-2">nothing yet</span> : shown}
+      </output>
+      <p className="pt-0.5 text-[13px] text-haze">{state.note ?? 'Worked out from the other answers'}</p>
+    </>
+  );
+};
+
 interface RowProps {
   readonly store: StoreApi<EntryState>;
   readonly state: QuestionState;
@@ -136,7 +158,9 @@ const QuestionRow = ({ store, state, registers, draft, refused }: RowProps) => {
         )}
       </Label>
       <div>
-        {target ? (
+        {question.workedOut ? (
+          <WorkedOut id={id} state={state} compiled={compiled} links={links} describedBy={describedBy} />
+        ) : target ? (
           <LookUp
             id={id}
             form={compiled.form.key}

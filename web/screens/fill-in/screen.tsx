@@ -8,7 +8,7 @@ import { compileForm, toSend } from '#core/form/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
-import { clockFor, type KnownWorkspace, useMe, useWorkspace } from '../../data/workspace.ts';
+import { clockFor, type KnownWorkspace, useFacts, useMe, useWorkspace } from '../../data/workspace.ts';
 import { createEntryStore } from '../../state/entry-store.ts';
 import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
 import { Key, TabMark } from '../../ui/marks.tsx';
@@ -44,6 +44,7 @@ const OneForm = ({ formKey: key, record }: { formKey: string; record: string | n
 
 const useEntryStore = (answer: FormAnswer & { clockOffsetMs: number }, workspace: KnownWorkspace) => {
   const me = useMe();
+  const facts = useFacts();
   return useMemo(() => {
     const catalogue = catalogueOf({
       ...workspace,
@@ -59,11 +60,12 @@ const useEntryStore = (answer: FormAnswer & { clockOffsetMs: number }, workspace
       version: answer.version,
       record: answer.record?.values ?? null,
       links,
-      clock: () => clockFor(workspace.zone, answer.clockOffsetMs),
+      clock: () => clockFor(workspace, answer.clockOffsetMs),
+      me: facts,
       keepAs,
     });
     // A store is one entry's: the screen makes a new one by its key.
-  }, [answer, me.id, workspace]);
+  }, [answer, me.id, facts, workspace]);
 };
 
 interface FillInProps {
@@ -112,7 +114,7 @@ const FillIn = ({ answer: newest, workspace: current, onSent }: FillInProps) => 
         body: {
           id: state.entry.id,
           version: answer.version,
-          filled_in_at: clockFor(workspace.zone, answer.clockOffsetMs).now,
+          filled_in_at: clockFor(workspace, answer.clockOffsetMs).now,
           values,
           ...(answer.record
             ? {

@@ -75,6 +75,7 @@ export const ListScreen = () => {
             context={context}
             mood="is"
             mayBeEmpty
+            refuse={(reason) => (reason ? `A list cannot be filtered by this, as ${reason}.` : null)}
             onChange={(filter) => set({ filter, rows: null })}
           />
           {address.find.trim() !== '' && <>, containing “{address.find.trim()}”</>}

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import type { CompiledForm } from '#core/form/index.ts';
-import { clockFor, type KnownWorkspace } from '../../data/workspace.ts';
+import { clockFor, type KnownWorkspace, useFacts } from '../../data/workspace.ts';
 import { createEntryStore } from '../../state/entry-store.ts';
 import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
 
@@ -20,7 +20,8 @@ const Trial = ({
   workspace: KnownWorkspace;
   onAgain: () => void;
 }) => {
-  const [opening] = useState({ compiled, workspace });
+  const me = useFacts();
+  const [opening] = useState({ compiled, workspace, me });
   const place = useRef<HTMLDivElement>(null);
   const [said, setSaid] = useState('');
   const store = useMemo(
@@ -30,7 +31,8 @@ const Trial = ({
         version: 0,
         record: null,
         links: {},
-        clock: () => clockFor(opening.workspace.zone, opening.workspace.clockOffsetMs),
+        clock: () => clockFor(opening.workspace),
+        me: opening.me,
         keepAs: null,
       }),
     [opening],

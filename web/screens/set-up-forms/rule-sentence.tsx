@@ -1,25 +1,29 @@
+import { useMemo, useState } from 'react';
 import {
-  conditionText,
-  firstOperand,
+  type Expected,
+  findField,
   type Operand,
   operandText,
   type SayContext,
   sayPath,
-  toTest,
 } from '#core/expression/index.ts';
 import {
   type Form,
   fillSources,
+  fillTargets,
   type Question,
   type Rule,
   type RuleKind,
   sayRule,
   startOperand,
+  writeRule,
 } from '#core/form/index.ts';
 import type { ValueType } from '#core/values/index.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
+import { FormulaEditor } from '../../ui/formula-editor.tsx';
 import { OperandEditor } from '../../ui/operand-editor.tsx';
 import { Part, PickOne, PickYesNo } from '../../ui/part.tsx';
+import { SentenceWriter } from '../../ui/sentence-writer.tsx';
 
 interface Props {
   readonly rule: Rule;
@@ -36,7 +40,7 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
       return <>must be answered</>;
     case 'starts_as': {
       const [, value] = sayRule(rule, question.field, context);
-      const type = context.vocabulary.names.get(question.field)?.type;
+      const type = findField(context.vocabulary, [question.field])?.type;
       return (
         <>
           starts as{' '}
@@ -58,6 +62,8 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
         </>
       );
     }
+    case 'worked_out_as':
+      return <WorkedOut rule={rule} question={question} context={context} onChange={onChange} />;
     case 'asked_when':
       return (
         <>
@@ -121,9 +127,37 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
   }
 };
 
-/** Questions that a look-up has something for. */
-const fillTargets = (question: Question, form: Form, context: SayContext): string[] =>
-  form.questions.map((each) => each.field).filter((key) => fillSources(question.field, key, context).length > 0);
+const WorkedOut = ({ rule, question, context, onChange }: Omit<FormulaProps, 'onCancel'>) => {
+  const [open, setOpen] = useState(false);
+  if (open) {
+    return (
+      <RuleFormula
+        rule={rule}
+        question={question}
+        context={context}
+        onChange={(next) => {
+          setOpen(false);
+          onChange(next);
+        }}
+        onCancel={() => setOpen(false)}
+      />
+    );
+  }
+  const text = formulaOf(rule);
+  return (
+    <>
+      is worked out as{' '}
+      <button
+        type="button"
+        className="part font-mono"
+        aria-label={`${text}, change the formula`}
+        onClick={() => setOpen(true)}
+      >
+        {text}
+      </button>
+    </>
+  );
+};
 
 interface StartProps {
   readonly type: ValueType;
@@ -154,75 +188,7 @@ const StartValue = ({ type, value, context, onChange }: StartProps) => {
   return <OperandEditor type={type} value={value} context={context} onChange={onChange} />;
 };
 
-const TEMPLATES: { readonly [K in RuleKind]: string } = {
-  must_be_answered: 'must be answered',
-  starts_as: 'starts as …',
-  asked_when: 'is asked when …',
-  must: 'must be …',
-  fills: 'fills … from …',
-};
-
-/** A rule of a kind to begin with, or null where the question has no use for it. */
-const firstRule = (kind: RuleKind, question: Question, form: Form, context: SayContext): Rule | null => {
-  const type = context.vocabulary.names.get(question.field)?.type;
-  if (!type) return null;
-  switch (kind) {
-    case 'must_be_answered':
-      return question.rules.some((rule) => rule.kind === kind) ? null : { kind };
-    case 'starts_as': {
-      const operand = question.rules.some((rule) => rule.kind === kind) ? null : firstOperand(type, context.vocabulary);
-      return operand ? { kind, value: operandText(operand) } : null;
-    }
-    case 'asked_when': {
-      const others = form.questions.map((each) => each.field).filter((key) => key !== question.field);
-      // A choice is what most conditions ask about.
-      const other = others.find((key) => context.vocabulary.names.get(key)?.type.kind === 'choice') ?? others[0];
-      const named = other ? context.vocabulary.names.get(other) : undefined;
-      const test = named
-        ? (toTest(named.type.kind === 'choice' ? 'is' : 'answered', named.type, context.vocabulary, null) ?? {
-            kind: 'answered' as const,
-          })
-        : null;
-      return other && test
-        ? { kind, condition: conditionText({ join: 'and', clauses: [{ field: [other], test }] }) }
-        : null;
-    }
-    case 'must': {
-      const first = {
-        number: 'over',
-        date: 'at_most',
-        moment: 'at_most',
-        text: 'at_least_characters',
-        choice: 'is',
-        boolean: 'is',
-        link: null,
-      } as const;
-      const testKind = first[type.kind];
-      const test = testKind ? toTest(testKind, type, context.vocabulary, null) : null;
-      return test
-        ? { kind, condition: conditionText({ join: 'and', clauses: [{ field: [question.field], test }] }) }
-        : null;
-    }
-    case 'fills': {
-      const targets = fillTargets(question, form, context);
-      // A field of the same name is most likely meant: the boat's owner for the question Owner.
-      const namesake = targets.find((key) =>
-        fillSources(question.field, key, context).includes(`${question.field}.${key}`),
-      );
-      const target = namesake ?? targets[0];
-      const from = namesake
-        ? `${question.field}.${namesake}`
-        : target
-          ? fillSources(question.field, target, context)[0]
-          : undefined;
-      return target && from ? { kind, question: target, from } : null;
-    }
-  }
-};
-
-const KINDS = ['must_be_answered', 'starts_as', 'asked_when', 'must', 'fills'] as const;
-
-/** The five kinds of rule, those that fit the question. */
+/** Rules are added by writing them: each word offers what can come next. What only a formula can say opens as one. */
 export const AddRule = ({
   question,
   form,
@@ -234,23 +200,76 @@ export const AddRule = ({
   context: SayContext;
   onAdd: (rule: Rule) => void;
 }) => {
+  const [formula, setFormula] = useState<Rule | null>(null);
   const label = context.vocabulary.names.get(question.field)?.label ?? question.field;
+  if (formula) {
+    return (
+      <RuleFormula
+        rule={formula}
+        question={question}
+        context={context}
+        onChange={(rule) => {
+          setFormula(null);
+          onAdd(rule);
+        }}
+        onCancel={() => setFormula(null)}
+      />
+    );
+  }
   return (
-    <Part text="add a rule" what={`rules of ${label}`}>
-      {(close) => (
-        <PickOne
-          options={KINDS.filter((kind) => firstRule(kind, question, form, context) !== null).map((kind) => ({
-            value: kind,
-            label: TEMPLATES[kind],
-          }))}
-          chosen={null}
-          onPick={(kind) => {
-            const rule = firstRule(kind, question, form, context);
-            if (rule) onAdd(rule);
-            close();
-          }}
-        />
-      )}
-    </Part>
+    <SentenceWriter
+      start={writeRule(question, form, context)}
+      label={`Rule of ${label}`}
+      focus={false}
+      onDone={(written) => (written.kind === 'rule' ? onAdd(written.rule) : setFormula(written.rule))}
+    />
   );
+};
+
+const formulaOf = (rule: Rule): string =>
+  rule.kind === 'worked_out_as' || rule.kind === 'starts_as' ? rule.value : 'condition' in rule ? rule.condition : '';
+
+const withFormula = (rule: Rule, text: string): Rule => {
+  if (rule.kind === 'worked_out_as' || rule.kind === 'starts_as') return { ...rule, value: text };
+  return 'condition' in rule ? { ...rule, condition: text } : rule;
+};
+
+const CONDITION: Expected = { kind: 'condition' };
+
+interface FormulaProps {
+  readonly rule: Rule;
+  readonly question: Question;
+  readonly context: SayContext;
+  readonly onChange: (rule: Rule) => void;
+  readonly onCancel: () => void;
+}
+
+/** A rule whose condition or value is written as a formula. */
+const RuleFormula = ({ rule, question, context, onChange, onCancel }: FormulaProps) => {
+  const type = findField(context.vocabulary, [question.field])?.type;
+  const gives = rule.kind === 'worked_out_as' || rule.kind === 'starts_as';
+  // One object for one type, so that the editor is not made anew with every letter.
+  const expected = useMemo((): Expected => (gives && type ? { kind: 'value', type } : CONDITION), [gives, type]);
+  return (
+    <span className="block py-1">
+      <span className="block pb-1">{RULE_WORDS[rule.kind]}</span>
+      <FormulaEditor
+        text={formulaOf(rule)}
+        expected={expected}
+        context={context}
+        mood={rule.kind === 'must' ? 'must' : 'is'}
+        onChange={(text) => onChange(withFormula(rule, text))}
+        onCancel={onCancel}
+      />
+    </span>
+  );
+};
+
+const RULE_WORDS: { readonly [K in RuleKind]: string } = {
+  must_be_answered: 'must be answered',
+  starts_as: 'starts as',
+  worked_out_as: 'is worked out as',
+  asked_when: 'is asked when',
+  must: 'must hold:',
+  fills: 'fills',
 };

@@ -13,7 +13,7 @@ export const TodayScreen = () => {
   const { workspace, catalogue } = useWorkspace();
   const { data: tray } = useQuery(queries.inTray());
   const forms = workspace.forms.filter((each) => each.status === 'published' && each.may_fill);
-  const day = showDate(today(clockFor(workspace.zone, workspace.clockOffsetMs)), workspace.locale);
+  const day = showDate(today(clockFor(workspace)), workspace.locale);
   return (
     <div className="grid gap-x-10 gap-y-8 overflow-auto p-6 lg:grid-cols-2">
       <header className="lg:col-span-2">

@@ -1,0 +1,88 @@
+import { findDate, foldText, makeDate } from '../base/index.ts';
+import { behaviourOf, type FieldType, type ValueType } from '../values/index.ts';
+import type { Operand } from './condition.ts';
+import { type SayContext, sayPath } from './sentence.ts';
+
+const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+
+const UNITS: ReadonlyMap<string, readonly [unit: 'days' | 'months', size: number]> = new Map([
+  ['day', ['days', 1]],
+  ['week', ['days', 7]],
+  ['month', ['months', 1]],
+  ['year', ['months', 12]],
+]);
+
+/** "30 days ago", "in 2 weeks", "yesterday", "tomorrow". */
+const readAway = (text: string, from: 'today' | 'now'): Operand | null => {
+  if (text === 'yesterday') return { kind: 'away', from, unit: 'days', count: -1 };
+  if (text === 'tomorrow') return { kind: 'away', from, unit: 'days', count: 1 };
+  const found = /^(?:in )?(\d{1,4}) (day|week|month|year)s?( ago)?$/.exec(text);
+  const [, count = '', word = '', ago] = found ?? [];
+  const unit = UNITS.get(word);
+  if (!unit || text.startsWith('in ') === (ago !== undefined)) return null;
+  return { kind: 'away', from, unit: unit[0], count: Number(count) * unit[1] * (ago ? -1 : 1) };
+};
+
+/** A day as people write it: 2026-11-23, 23 Nov 2026, 23/11/2026 (day before month), or null. */
+export const readDay = (text: string): string | null => {
+  const plain = findDate(text);
+  if (plain) return plain;
+  const numbers = /^(\d{1,2})[/.](\d{1,2})[/.](\d{4})$/.exec(text);
+  if (numbers) return makeDate(Number(numbers[3]), Number(numbers[2]), Number(numbers[1]));
+  const words = /^(\d{1,2}) ([a-z]{3})[a-z]* (\d{4})$/.exec(foldText(text));
+  return words ? makeDate(Number(words[3]), MONTHS.indexOf(words[2] ?? '') + 1, Number(words[1])) : null;
+};
+
+const FIELD_TYPES = { number: { kind: 'number', decimals: 6 }, moment: { kind: 'moment' } } as const satisfies Readonly<
+  Record<string, FieldType>
+>;
+
+/** Other fields a value of this type may be compared with, nearest first: the record's own. */
+export const fieldsLike = (type: ValueType, context: SayContext, besides?: string): Operand[] =>
+  [...context.vocabulary.names.values()].flatMap((named): Operand[] => {
+    const same =
+      named.type.kind === type.kind &&
+      (named.type.kind !== 'choice' || type.kind !== 'choice' || named.type.list === type.list) &&
+      (named.type.kind !== 'link' || type.kind !== 'link' || named.type.register === type.register);
+    return same && named.name !== besides ? [{ kind: 'field', path: [named.name] }] : [];
+  });
+
+/**
+ * What a person typed where a value of this type is wanted: a value, "30 days ago", or the label of another field.
+ * Null where it is none of these.
+ */
+export const readOperand = (typed: string, type: ValueType, context: SayContext): Operand | null => {
+  const text = foldText(typed);
+  if (text === '') return null;
+  const field = fieldsLike(type, context).find(
+    (operand) => operand.kind === 'field' && foldText(sayPath(operand.path, context.vocabulary)) === text,
+  );
+  if (field) return field;
+  switch (type.kind) {
+    case 'number': {
+      const read = behaviourOf(FIELD_TYPES.number).parse(typed, context.values);
+      return read.ok && typeof read.value === 'string' ? { kind: 'number', text: read.value } : null;
+    }
+    case 'date': {
+      if (text === 'today') return { kind: 'today' };
+      const day = readDay(typed.trim());
+      return day ? { kind: 'date', date: day } : readAway(text, 'today');
+    }
+    case 'moment': {
+      if (text === 'now') return { kind: 'now' };
+      const day = readDay(typed.trim());
+      const read = behaviourOf(FIELD_TYPES.moment).parse(day ? `${day}T00:00` : typed, context.values);
+      return read.ok && typeof read.value === 'string' ? { kind: 'moment', moment: read.value } : readAway(text, 'now');
+    }
+    case 'text':
+      return { kind: 'text', text: typed.trim() };
+    case 'boolean':
+      return text === 'yes' || text === 'no' ? { kind: 'boolean', value: text === 'yes' } : null;
+    case 'choice': {
+      const choice = context.vocabulary.choices(type.list).find((each) => foldText(each.label) === text);
+      return choice ? { kind: 'text', text: choice.code } : null;
+    }
+    case 'link':
+      return null;
+  }
+};

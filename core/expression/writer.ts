@@ -1,0 +1,322 @@
+import { foldText, joinWords } from '../base/index.ts';
+import type { ValueType } from '../values/index.ts';
+import { type Clause, conditionText, type Operand, type Test, type TestKind } from './condition.ts';
+import { fieldsLike, readOperand } from './read-operand.ts';
+import {
+  type Mood,
+  type Part,
+  type SayContext,
+  sayClause,
+  sayOperand,
+  sayPath,
+  testsFor,
+  testWords,
+  toTest,
+} from './sentence.ts';
+import { findField } from './vocabulary.ts';
+
+/** A sentence while it is written: what is said so far, and what can come next after the letters typed. */
+export interface Writing<T> {
+  readonly said: readonly Part[];
+  /** What is wanted next, for the empty box: "a field", "a date". */
+  readonly wants: string;
+  readonly offers: (typed: string) => readonly Offer<T>[];
+}
+
+/** One way on: its words, and where it leads; the sentence so far, or the finished outcome. */
+export interface Offer<T> {
+  readonly label: string;
+  readonly to: { readonly kind: 'on'; readonly writing: Writing<T> } | { readonly kind: 'done'; readonly outcome: T };
+}
+
+/** The offers whose words have the letters typed, those that begin with them first. */
+export const matching = <T>(offers: readonly Offer<T>[], typed: string): readonly Offer<T>[] => {
+  const wanted = foldText(typed);
+  const begins = offers.filter((offer) => foldText(offer.label).startsWith(wanted));
+  const within = offers.filter((offer) => !begins.includes(offer) && foldText(offer.label).includes(wanted));
+  return [...begins, ...within];
+};
+
+const MOST_LINKS = 4;
+
+interface Setting<T> {
+  readonly context: SayContext;
+  readonly mood: Mood;
+  /** The question a rule stands under: its clause begins with the test. */
+  readonly subject: string | undefined;
+  /** Words before the condition. */
+  readonly before: readonly Part[];
+  readonly finish: (text: string) => T;
+}
+
+interface Progress {
+  readonly clauses: readonly Clause[];
+  readonly join: 'and' | 'or';
+}
+
+const word = (text: string): Part => ({ role: 'words', text });
+
+const saidSoFar = <T>({ context, mood, subject, before }: Setting<T>, { clauses, join }: Progress): Part[] => [
+  ...before,
+  ...clauses.flatMap((clause, i) => [...(i > 0 ? [word(join)] : []), ...sayClause(clause, mood, context, subject)]),
+];
+
+/** Fields to speak of, from a path of links on; a link is offered itself and as the way to its record's fields. */
+const fields = <T>(
+  setting: Setting<T>,
+  progress: Progress,
+  path: readonly string[],
+  joining: readonly Part[],
+): Writing<T> => {
+  const { context } = setting;
+  const said = [
+    ...saidSoFar(setting, progress),
+    ...joining,
+    ...(path.length > 0 ? [word(`${sayPath(path, context.vocabulary)}’s`)] : []),
+  ];
+  const link = path.length > 0 ? findField(context.vocabulary, path)?.type : undefined;
+  const names = link?.kind === 'link' ? context.vocabulary.linked(link.register)?.names : context.vocabulary.names;
+  const offers = [...(names?.values() ?? [])].flatMap((named): Offer<T>[] => {
+    const at = [...path, named.name];
+    const { type } = named;
+    if (type.kind === 'records') return [];
+    const chosen: Offer<T> = {
+      label: named.label,
+      to: { kind: 'on', writing: tests(setting, progress, at, type, joining) },
+    };
+    const leads = type.kind === 'link' && path.length < MOST_LINKS && context.vocabulary.linked(type.register) !== null;
+    if (!leads) return [chosen];
+    const through = {
+      label: `${named.label}’s …`,
+      to: { kind: 'on' as const, writing: fields(setting, progress, at, joining) },
+    };
+    return [chosen, through];
+  });
+  return { said, wants: 'a field', offers: (typed) => matching(offers, typed) };
+};
+
+const fieldParts = <T>({ context, subject }: Setting<T>, field: readonly string[]): Part[] =>
+  field.length === 1 && field[0] === subject ? [] : [{ role: 'field', text: sayPath(field, context.vocabulary) }];
+
+const tests = <T>(
+  setting: Setting<T>,
+  progress: Progress,
+  field: readonly string[],
+  type: ValueType,
+  joining: readonly Part[],
+): Writing<T> => {
+  const { context, mood } = setting;
+  const said = [...saidSoFar(setting, progress), ...joining, ...fieldParts(setting, field)];
+  const offers = testsFor(type)
+    .filter(
+      (kind) =>
+        type.kind !== 'link' ||
+        kind === 'answered' ||
+        kind === 'not_answered' ||
+        fieldsLike(type, context, field[0]).length > 0,
+    )
+    .map((kind): Offer<T> => {
+      const label = testWords(kind, type, mood);
+      const needsNone = kind === 'answered' || kind === 'not_answered';
+      return needsNone
+        ? { label, to: { kind: 'on', writing: clauseEnd(setting, progress, { field, test: { kind } }) } }
+        : {
+            label: `${label} …`,
+            to: {
+              kind: 'on',
+              writing: values(setting, progress, {
+                field,
+                type,
+                kind,
+                given: [],
+                said: [...said, { role: 'test', text: label }],
+              }),
+            },
+          };
+    });
+  return { said, wants: 'what is said of it', offers: (typed) => matching(offers, typed) };
+};
+
+interface Open {
+  readonly field: readonly string[];
+  readonly type: ValueType;
+  readonly kind: TestKind;
+  readonly given: readonly Operand[];
+  readonly said: readonly Part[];
+}
+
+const WANTS: { readonly [K in ValueType['kind']]: string } = {
+  number: 'a number',
+  text: 'a text',
+  boolean: 'yes or no',
+  date: 'a date, today, or 30 days ago',
+  moment: 'a date and time, now, or 2 days ago',
+  choice: 'one of its choices',
+  link: 'another field',
+};
+
+/** The test that values make, or null where one more is needed. */
+const testOf = ({ kind, type, given }: Open, context: SayContext): Test | null => {
+  const [first, second] = given;
+  if (!first) return null;
+  switch (kind) {
+    case 'between':
+      return second ? { kind, low: first, high: second } : null;
+    case 'is':
+    case 'is_not':
+      return { kind, values: given };
+    case 'contains':
+    case 'starts_with':
+      return first.kind === 'text' ? { kind, text: first.text } : null;
+    case 'at_least_characters':
+    case 'at_most_characters':
+      return first.kind === 'number' ? { kind, count: first.text } : null;
+    default:
+      return toTest(kind, type, context.vocabulary, { kind: 'is', values: [first] });
+  }
+};
+
+const countsCharacters = (kind: TestKind): boolean => kind === 'at_least_characters' || kind === 'at_most_characters';
+const takesText = (kind: TestKind): boolean => kind === 'contains' || kind === 'starts_with';
+
+/** What is typed can be a value itself; what is known beforehand (choices, yes and no, today, like fields) is offered. */
+const values = <T>(setting: Setting<T>, progress: Progress, open: Open): Writing<T> => {
+  const { context } = setting;
+  const type: ValueType = countsCharacters(open.kind) ? { kind: 'number' } : open.type;
+  const known = takesText(open.kind) || countsCharacters(open.kind) ? [] : knownValues(type, context, open);
+  const take = (operand: Operand): Offer<T> => {
+    const next: Open = { ...open, given: [...open.given, operand] };
+    const test = testOf(next, context);
+    const label = sayOperand(operand, type, context);
+    if (!test) {
+      const said = [...open.said, { role: 'value' as const, text: label }, word('and')];
+      return { label, to: { kind: 'on', writing: values(setting, progress, { ...next, said }) } };
+    }
+    const many = type.kind === 'choice' && (open.kind === 'is' || open.kind === 'is_not');
+    return {
+      label,
+      to: { kind: 'on', writing: clauseEnd(setting, progress, { field: open.field, test }, many ? next : null) },
+    };
+  };
+  return {
+    said: open.said,
+    wants: takesText(open.kind) ? 'a text' : WANTS[type.kind],
+    offers: (typed) => {
+      const operand = readOperand(typed, type, context);
+      const written = operand ? [take(operand)] : [];
+      const offered = matching(known.map(take), typed);
+      return [...written, ...offered.filter((offer) => !written.some((each) => each.label === offer.label))];
+    },
+  };
+};
+
+const knownValues = (type: ValueType, context: SayContext, { field, given }: Open): Operand[] => {
+  const like = fieldsLike(type, context, field[0]);
+  switch (type.kind) {
+    case 'choice':
+      return context.vocabulary
+        .choices(type.list)
+        .filter((choice) => !choice.retired && !given.some((each) => each.kind === 'text' && each.text === choice.code))
+        .map((choice): Operand => ({ kind: 'text', text: choice.code }));
+    case 'boolean':
+      return [true, false].map((value): Operand => ({ kind: 'boolean', value }));
+    case 'date':
+      return [{ kind: 'today' }, ...like];
+    case 'moment':
+      return [{ kind: 'now' }, ...like];
+    default:
+      return like;
+  }
+};
+
+/** After a clause: that is all, or more. A choice may be joined by another one. */
+const clauseEnd = <T>(
+  setting: Setting<T>,
+  progress: Progress,
+  clause: Clause,
+  open: Open | null = null,
+): Writing<T> => {
+  const done: Progress = { ...progress, clauses: [...progress.clauses, clause] };
+  const text = conditionText(done);
+  const finish: Offer<T> = { label: 'that is all', to: { kind: 'done', outcome: setting.finish(text) } };
+  const joins = progress.clauses.length > 0 ? [progress.join] : (['and', 'or'] as const);
+  const more = joins.map((join): Offer<T> => {
+    const next = { ...done, join };
+    return { label: `${join} …`, to: { kind: 'on', writing: fields(setting, next, [], [word(join)]) } };
+  });
+  const another: Offer<T>[] =
+    open && knownValues(open.type, setting.context, open).length > 0
+      ? [
+          {
+            label: 'or another choice …',
+            to: {
+              kind: 'on',
+              writing: values(setting, progress, {
+                ...open,
+                said: [...saidChoices(open, setting.context), word('or')],
+              }),
+            },
+          },
+        ]
+      : [];
+  return {
+    said: saidSoFar(setting, done),
+    wants: 'Enter, or “and”',
+    offers: (typed) => matching([finish, ...another, ...more], typed),
+  };
+};
+
+const saidChoices = ({ said, given, type }: Open, context: SayContext): Part[] => {
+  const upToTest = said.findIndex((part) => part.role === 'test');
+  const shown = given.map((operand) => sayOperand(operand, type, context));
+  return [...said.slice(0, upToTest + 1), { role: 'value', text: joinWords(shown, 'or') }];
+};
+
+export interface WriteOptions<T> {
+  readonly context: SayContext;
+  readonly mood: Mood;
+  /** A question whose rule is written: the first clause is about it. */
+  readonly subject?: string | undefined;
+  /** Clauses that stand already; the new ones are joined to them. */
+  readonly after?: { readonly clauses: readonly Clause[]; readonly join: 'and' | 'or' } | undefined;
+  /** Words said before the condition. */
+  readonly before?: readonly Part[] | undefined;
+  /** What the finished condition's text becomes. */
+  readonly finish: (text: string) => T;
+}
+
+/** Begins to write a condition: the fields that can be spoken of, or for a rule what can be said of its question. */
+export const writeCondition = <T>(options: WriteOptions<T>): Writing<T> => {
+  const { context, mood, subject, after, before = [], finish } = options;
+  const setting: Setting<T> = { context, mood, subject, before, finish };
+  const progress: Progress = { clauses: after?.clauses ?? [], join: after?.join ?? 'and' };
+  const type = subject ? findField(context.vocabulary, [subject])?.type : undefined;
+  if (subject && type && progress.clauses.length === 0) return tests(setting, progress, [subject], type, []);
+  return fields(setting, progress, [], progress.clauses.length > 0 ? [word(progress.join)] : []);
+};
+
+/** Begins to write one value of a type; what is picked or typed is the outcome. */
+export const writeValue = <T>(
+  type: ValueType,
+  context: SayContext,
+  said: readonly Part[],
+  finish: (operand: Operand) => T,
+): Writing<T> => {
+  const known = knownValues(type, context, { field: [], type, kind: 'is', given: [], said });
+  const take = (operand: Operand): Offer<T> => ({
+    label: sayOperand(operand, type, context),
+    to: { kind: 'done', outcome: finish(operand) },
+  });
+  return {
+    said,
+    wants: WANTS[type.kind],
+    offers: (typed) => {
+      const operand = readOperand(typed, type, context);
+      const written = operand ? [take(operand)] : [];
+      return [
+        ...written,
+        ...matching(known.map(take), typed).filter((offer) => !written.some((each) => each.label === offer.label)),
+      ];
+    },
+  };
+};

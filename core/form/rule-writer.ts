@@ -1,0 +1,99 @@
+import {
+  findField,
+  matching,
+  type Offer,
+  operandText,
+  type Part,
+  type SayContext,
+  sayPath,
+  type Writing,
+  writeCondition,
+  writeValue,
+} from '../expression/index.ts';
+import type { Form, Question, Rule } from './definition.ts';
+import { fillSources } from './say-rule.ts';
+
+/** What a rule's writing ends in: the rule, or the wish to write its condition or value as a formula. */
+export type Written =
+  | { readonly kind: 'rule'; readonly rule: Rule }
+  | { readonly kind: 'formula'; readonly rule: Rule };
+
+const words = (text: string): Part => ({ role: 'words', text });
+const done = (label: string, rule: Rule): Offer<Written> => ({
+  label,
+  to: { kind: 'done', outcome: { kind: 'rule', rule } },
+});
+const formula = (label: string, rule: Rule): Offer<Written> => ({
+  label,
+  to: { kind: 'done', outcome: { kind: 'formula', rule } },
+});
+const on = (label: string, writing: Writing<Written>): Offer<Written> => ({ label, to: { kind: 'on', writing } });
+
+/** Questions that a look-up has something for. */
+export const fillTargets = (question: Question, form: Form, context: SayContext): string[] =>
+  form.questions.map((each) => each.field).filter((key) => fillSources(question.field, key, context).length > 0);
+
+const fills = (question: Question, form: Form, context: SayContext): Writing<Written> => {
+  const label = (key: string) => context.vocabulary.names.get(key)?.label ?? key;
+  const source = (target: string): Writing<Written> => ({
+    said: [words('fills'), { role: 'field', text: label(target) }, words('from')],
+    wants: 'a field of the record chosen',
+    offers: (typed) =>
+      matching(
+        fillSources(question.field, target, context).map((from) =>
+          done(sayPath(from.split('.'), context.vocabulary), { kind: 'fills', question: target, from }),
+        ),
+        typed,
+      ),
+  });
+  return {
+    said: [words('fills')],
+    wants: 'the question to fill',
+    offers: (typed) =>
+      matching(
+        fillTargets(question, form, context).map((target) => on(label(target), source(target))),
+        typed,
+      ),
+  };
+};
+
+/** Begins a rule of a question: every kind of rule it has a use for, each as the beginning of its sentence. */
+export const writeRule = (question: Question, form: Form, context: SayContext): Writing<Written> => {
+  const { field } = question;
+  const type = findField(context.vocabulary, [field])?.type;
+  const has = (kind: Rule['kind']) => question.rules.some((rule) => rule.kind === kind);
+  const must = writeCondition<Written>({
+    context,
+    mood: 'must',
+    subject: field,
+    finish: (condition) => ({ kind: 'rule', rule: { kind: 'must', condition } }),
+  });
+  const asked = writeCondition<Written>({
+    context,
+    mood: 'is',
+    before: [words('is asked when')],
+    finish: (condition) => ({ kind: 'rule', rule: { kind: 'asked_when', condition } }),
+  });
+  const starts = type
+    ? writeValue<Written>(type, context, [words('starts as')], (operand) => ({
+        kind: 'rule',
+        rule: { kind: 'starts_as', value: operandText(operand) },
+      }))
+    : null;
+  const single = !has('worked_out_as') && !has('starts_as');
+  const offers = (): Offer<Written>[] => [
+    ...(has('must_be_answered') ? [] : [done('must be answered', { kind: 'must_be_answered' })]),
+    ...must.offers('').flatMap((offer) => (offer.label === 'must be answered' ? [] : [offer])),
+    on('is asked when …', asked),
+    ...(starts && single ? [on('starts as …', starts)] : []),
+    ...(fillTargets(question, form, context).length > 0 ? [on('fills …', fills(question, form, context))] : []),
+    ...(single ? [formula('is worked out as … (a formula)', { kind: 'worked_out_as', value: '' })] : []),
+    formula('is asked when … (as a formula)', { kind: 'asked_when', condition: '' }),
+    formula('must … (as a formula)', { kind: 'must', condition: '' }),
+  ];
+  return {
+    said: [],
+    wants: 'Add a rule: “must…”, “starts as…”, “is asked when…”',
+    offers: (typed) => matching(offers(), typed),
+  };
+};

@@ -1,0 +1,181 @@
+import { autocompletion, type Completion as CodeCompletion, completionKeymap } from '@codemirror/autocomplete';
+import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import { HighlightStyle, LanguageSupport, LRLanguage, syntaxHighlighting } from '@codemirror/language';
+import { type Diagnostic, linter } from '@codemirror/lint';
+import { EditorState, type Extension, Prec } from '@codemirror/state';
+import { type Command, EditorView, hoverTooltip, keymap, placeholder } from '@codemirror/view';
+import { styleTags, tags } from '@lezer/highlight';
+import { parser } from 'lezer-feel';
+import { useEffect, useRef } from 'react';
+import {
+  type Completion,
+  checkExpression,
+  completionsAt,
+  type Expected,
+  helpAt,
+  type Vocabulary,
+} from '#core/expression/index.ts';
+
+interface Props {
+  readonly text: string;
+  readonly vocabulary: Vocabulary;
+  readonly expected: Expected;
+  readonly onChange: (text: string) => void;
+  readonly onUse: () => void;
+  readonly onCancel: () => void;
+}
+
+const language = LRLanguage.define({
+  name: 'formula',
+  parser: parser.configure({
+    props: [
+      styleTags({
+        StringLiteral: tags.string,
+        NumericLiteral: tags.number,
+        BooleanLiteral: tags.bool,
+        'null if then else and or in some every satisfies for return between': tags.keyword,
+      }),
+    ],
+  }),
+});
+
+const highlight = HighlightStyle.define([
+  { tag: tags.string, color: 'var(--kelp)' },
+  { tag: tags.number, color: 'var(--haze)' },
+  { tag: [tags.bool, tags.keyword], color: 'var(--iolite-deep)', fontWeight: '600' },
+]);
+
+const theme = EditorView.theme({
+  '&': { border: '1px solid var(--edge)', borderBottomWidth: '2px', borderRadius: '4px', background: 'var(--sheet)' },
+  '&.cm-focused': { outline: '2px solid var(--iolite)', outlineOffset: '1px' },
+  '.cm-content': { fontFamily: 'var(--font-mono)', padding: '7px 4px', caretColor: 'var(--ink)' },
+  '.cm-cursor': { borderLeftColor: 'var(--ink)' },
+  '.cm-tooltip': {
+    background: 'var(--sheet)',
+    border: '1px solid var(--edge)',
+    borderRadius: '4px',
+    color: 'var(--ink)',
+    maxWidth: '30rem',
+  },
+  '.cm-tooltip-autocomplete > ul': { fontFamily: 'var(--font-sans)', maxHeight: '14rem' },
+  '.cm-tooltip-autocomplete > ul > li': { padding: '4px 8px' },
+  '.cm-tooltip-autocomplete > ul > li[aria-selected]': { background: 'var(--iolite-wash)', color: 'var(--ink)' },
+  '.cm-completionDetail': { color: 'var(--ink-2)', fontStyle: 'normal', marginLeft: '10px' },
+  '.cm-lintRange-error': { textDecoration: 'underline wavy var(--brick)', backgroundImage: 'none' },
+  '.cm-lintRange-warning': { textDecoration: 'underline wavy var(--straw-mark)', backgroundImage: 'none' },
+  '.formula-help': { padding: '6px 10px' },
+});
+
+const toCode = ({ label, insert, kind, detail, help }: Completion): CodeCompletion => ({
+  label,
+  apply: insert,
+  detail,
+  ...(help ? { info: help } : {}),
+  type: kind,
+  // What stands in the record comes before functions, and those before the words of the language.
+  boost: { choice: 3, field: 2, function: 1, word: 0 }[kind],
+});
+
+const complete = (vocabulary: Vocabulary): Extension =>
+  autocompletion({
+    icons: false,
+    override: [
+      (context) => {
+        const found = completionsAt(context.state.doc.toString(), context.pos, vocabulary);
+        const begun = found !== null && found.from < context.pos;
+        if (!found || (!begun && !context.explicit && !context.matchBefore(/[."]$/))) return null;
+        return { from: found.from, options: found.options.map(toCode), validFor: /^[a-z0-9_ ]*$/ };
+      },
+    ],
+  });
+
+const lint = (vocabulary: Vocabulary, expected: Expected): Extension =>
+  linter(
+    (view): Diagnostic[] => {
+      const text = view.state.doc.toString();
+      if (text.trim() === '') return [];
+      const checked = checkExpression(text, vocabulary, expected);
+      const told = checked.ok ? checked.value.warnings : checked.problems;
+      return told.map((each) => ({
+        from: Math.min(each.span?.from ?? 0, text.length),
+        to: Math.min(each.span?.to ?? text.length, text.length),
+        severity: checked.ok ? 'warning' : 'error',
+        message: each.detail,
+      }));
+    },
+    { delay: 150 },
+  );
+
+const help = (vocabulary: Vocabulary): Extension =>
+  hoverTooltip((view, pos) => {
+    const found = helpAt(view.state.doc.toString(), pos, vocabulary);
+    if (!found) return null;
+    return {
+      pos: found.span.from,
+      end: found.span.to,
+      above: true,
+      create: () => {
+        const dom = document.createElement('div');
+        dom.className = 'formula-help';
+        dom.textContent = found.says;
+        return { dom };
+      },
+    };
+  });
+
+/** A key that is dealt with here, whatever came of it. */
+const always =
+  (run: (view: EditorView) => void): Command =>
+  (view) => {
+    run(view);
+    return true;
+  };
+
+/** The box a formula is typed in. Tab leaves it, as it leaves any other box. */
+const CodeBox = ({ text, vocabulary, expected, onChange, onUse, onCancel }: Props) => {
+  const place = useRef<HTMLDivElement>(null);
+  // The editor is made once; what it calls is always the newest.
+  const calls = useRef({ onChange, onUse, onCancel });
+  calls.current = { onChange, onUse, onCancel };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the text it begins with does not change it later
+  useEffect(() => {
+    if (!place.current) return;
+    const keys = keymap.of([
+      { key: 'Enter', run: always(() => calls.current.onUse()) },
+      { key: 'Escape', run: always(() => calls.current.onCancel()) },
+    ]);
+    const view = new EditorView({
+      parent: place.current,
+      state: EditorState.create({
+        doc: text,
+        selection: { anchor: text.length },
+        extensions: [
+          keymap.of(completionKeymap),
+          Prec.low(keys),
+          history(),
+          keymap.of([...historyKeymap, ...defaultKeymap.filter((binding) => binding.key !== 'Enter')]),
+          keymap.of([
+            { key: 'Shift-Enter', run: always((target) => target.dispatch(target.state.replaceSelection('\n'))) },
+          ]),
+          new LanguageSupport(language),
+          syntaxHighlighting(highlight),
+          complete(vocabulary),
+          lint(vocabulary, expected),
+          help(vocabulary),
+          placeholder('cost > 500 and severity = "damage"'),
+          theme,
+          EditorView.lineWrapping,
+          EditorView.contentAttributes.of({ 'aria-label': 'Formula', 'aria-describedby': 'formula-says' }),
+          EditorView.updateListener.of((update) => {
+            if (update.docChanged) calls.current.onChange(update.state.doc.toString());
+          }),
+        ],
+      }),
+    });
+    view.focus();
+    return () => view.destroy();
+  }, [vocabulary, expected]);
+  return <div ref={place} className="w-full min-w-0 text-sm" />;
+};
+
+export default CodeBox;
