@@ -26,7 +26,10 @@ export interface Writing<T> {
 /** One way on: its words, and where it leads; the sentence so far, or the finished outcome. */
 export interface Offer<T> {
   readonly label: string;
-  readonly to: { readonly kind: 'on'; readonly writing: Writing<T> } | { readonly kind: 'done'; readonly outcome: T };
+  /** Where it leads is worked out when it is taken: sentences have no end. */
+  readonly to:
+    | { readonly kind: 'on'; readonly next: () => Writing<T> }
+    | { readonly kind: 'done'; readonly outcome: T };
 }
 
 /** The offers whose words have the letters typed, those that begin with them first. */
@@ -44,6 +47,8 @@ interface Setting<T> {
   readonly mood: Mood;
   /** The question a rule stands under: its clause begins with the test. */
   readonly subject: string | undefined;
+  /** Whether fields of linked records may be spoken of. */
+  readonly far: boolean;
   /** Words before the condition. */
   readonly before: readonly Part[];
   readonly finish: (text: string) => T;
@@ -82,13 +87,17 @@ const fields = <T>(
     if (type.kind === 'records') return [];
     const chosen: Offer<T> = {
       label: named.label,
-      to: { kind: 'on', writing: tests(setting, progress, at, type, joining) },
+      to: { kind: 'on', next: () => tests(setting, progress, at, type, joining) },
     };
-    const leads = type.kind === 'link' && path.length < MOST_LINKS && context.vocabulary.linked(type.register) !== null;
+    const leads =
+      setting.far &&
+      type.kind === 'link' &&
+      path.length < MOST_LINKS &&
+      context.vocabulary.linked(type.register) !== null;
     if (!leads) return [chosen];
     const through = {
       label: `${named.label}’s …`,
-      to: { kind: 'on' as const, writing: fields(setting, progress, at, joining) },
+      to: { kind: 'on' as const, next: () => fields(setting, progress, at, joining) },
     };
     return [chosen, through];
   });
@@ -119,18 +128,19 @@ const tests = <T>(
       const label = testWords(kind, type, mood);
       const needsNone = kind === 'answered' || kind === 'not_answered';
       return needsNone
-        ? { label, to: { kind: 'on', writing: clauseEnd(setting, progress, { field, test: { kind } }) } }
+        ? { label, to: { kind: 'on', next: () => clauseEnd(setting, progress, { field, test: { kind } }) } }
         : {
             label: `${label} …`,
             to: {
               kind: 'on',
-              writing: values(setting, progress, {
-                field,
-                type,
-                kind,
-                given: [],
-                said: [...said, { role: 'test', text: label }],
-              }),
+              next: () =>
+                values(setting, progress, {
+                  field,
+                  type,
+                  kind,
+                  given: [],
+                  said: [...said, { role: 'test', text: label }],
+                }),
             },
           };
     });
@@ -190,12 +200,12 @@ const values = <T>(setting: Setting<T>, progress: Progress, open: Open): Writing
     const label = sayOperand(operand, type, context);
     if (!test) {
       const said = [...open.said, { role: 'value' as const, text: label }, word('and')];
-      return { label, to: { kind: 'on', writing: values(setting, progress, { ...next, said }) } };
+      return { label, to: { kind: 'on', next: () => values(setting, progress, { ...next, said }) } };
     }
     const many = type.kind === 'choice' && (open.kind === 'is' || open.kind === 'is_not');
     return {
       label,
-      to: { kind: 'on', writing: clauseEnd(setting, progress, { field: open.field, test }, many ? next : null) },
+      to: { kind: 'on', next: () => clauseEnd(setting, progress, { field: open.field, test }, many ? next : null) },
     };
   };
   return {
@@ -242,7 +252,7 @@ const clauseEnd = <T>(
   const joins = progress.clauses.length > 0 ? [progress.join] : (['and', 'or'] as const);
   const more = joins.map((join): Offer<T> => {
     const next = { ...done, join };
-    return { label: `${join} …`, to: { kind: 'on', writing: fields(setting, next, [], [word(join)]) } };
+    return { label: `${join} …`, to: { kind: 'on', next: () => fields(setting, next, [], [word(join)]) } };
   });
   const another: Offer<T>[] =
     open && knownValues(open.type, setting.context, open).length > 0
@@ -251,10 +261,11 @@ const clauseEnd = <T>(
             label: 'or another choice …',
             to: {
               kind: 'on',
-              writing: values(setting, progress, {
-                ...open,
-                said: [...saidChoices(open, setting.context), word('or')],
-              }),
+              next: () =>
+                values(setting, progress, {
+                  ...open,
+                  said: [...saidChoices(open, setting.context), word('or')],
+                }),
             },
           },
         ]
@@ -279,6 +290,8 @@ export interface WriteOptions<T> {
   readonly subject?: string | undefined;
   /** Clauses that stand already; the new ones are joined to them. */
   readonly after?: { readonly clauses: readonly Clause[]; readonly join: 'and' | 'or' } | undefined;
+  /** Whether fields of linked records may be spoken of; a form's rules read its own questions only. */
+  readonly far?: boolean | undefined;
   /** Words said before the condition. */
   readonly before?: readonly Part[] | undefined;
   /** What the finished condition's text becomes. */
@@ -287,8 +300,8 @@ export interface WriteOptions<T> {
 
 /** Begins to write a condition: the fields that can be spoken of, or for a rule what can be said of its question. */
 export const writeCondition = <T>(options: WriteOptions<T>): Writing<T> => {
-  const { context, mood, subject, after, before = [], finish } = options;
-  const setting: Setting<T> = { context, mood, subject, before, finish };
+  const { context, mood, subject, after, far = true, before = [], finish } = options;
+  const setting: Setting<T> = { context, mood, subject, far, before, finish };
   const progress: Progress = { clauses: after?.clauses ?? [], join: after?.join ?? 'and' };
   const type = subject ? findField(context.vocabulary, [subject])?.type : undefined;
   if (subject && type && progress.clauses.length === 0) return tests(setting, progress, [subject], type, []);

@@ -27,7 +27,7 @@ const formula = (label: string, rule: Rule): Offer<Written> => ({
   label,
   to: { kind: 'done', outcome: { kind: 'formula', rule } },
 });
-const on = (label: string, writing: Writing<Written>): Offer<Written> => ({ label, to: { kind: 'on', writing } });
+const on = (label: string, next: () => Writing<Written>): Offer<Written> => ({ label, to: { kind: 'on', next } });
 
 /** Questions that a look-up has something for. */
 export const fillTargets = (question: Question, form: Form, context: SayContext): string[] =>
@@ -51,7 +51,7 @@ const fills = (question: Question, form: Form, context: SayContext): Writing<Wri
     wants: 'the question to fill',
     offers: (typed) =>
       matching(
-        fillTargets(question, form, context).map((target) => on(label(target), source(target))),
+        fillTargets(question, form, context).map((target) => on(label(target), () => source(target))),
         typed,
       ),
   };
@@ -65,12 +65,14 @@ export const writeRule = (question: Question, form: Form, context: SayContext): 
   const must = writeCondition<Written>({
     context,
     mood: 'must',
+    far: false,
     subject: field,
     finish: (condition) => ({ kind: 'rule', rule: { kind: 'must', condition } }),
   });
   const asked = writeCondition<Written>({
     context,
     mood: 'is',
+    far: false,
     before: [words('is asked when')],
     finish: (condition) => ({ kind: 'rule', rule: { kind: 'asked_when', condition } }),
   });
@@ -83,10 +85,11 @@ export const writeRule = (question: Question, form: Form, context: SayContext): 
   const single = !has('worked_out_as') && !has('starts_as');
   const offers = (): Offer<Written>[] => [
     ...(has('must_be_answered') ? [] : [done('must be answered', { kind: 'must_be_answered' })]),
-    ...must.offers('').flatMap((offer) => (offer.label === 'must be answered' ? [] : [offer])),
-    on('is asked when …', asked),
-    ...(starts && single ? [on('starts as …', starts)] : []),
-    ...(fillTargets(question, form, context).length > 0 ? [on('fills …', fills(question, form, context))] : []),
+    // Being answered is a rule of its own, as the others are not looked at while there is no answer.
+    ...must.offers('').filter((offer) => !offer.label.endsWith('be answered')),
+    on('is asked when …', () => asked),
+    ...(starts && single ? [on('starts as …', () => starts)] : []),
+    ...(fillTargets(question, form, context).length > 0 ? [on('fills …', () => fills(question, form, context))] : []),
     ...(single ? [formula('is worked out as … (a formula)', { kind: 'worked_out_as', value: '' })] : []),
     formula('is asked when … (as a formula)', { kind: 'asked_when', condition: '' }),
     formula('must … (as a formula)', { kind: 'must', condition: '' }),

@@ -41,13 +41,13 @@ describe('when things go wrong', () => {
   test('a formula that is wrong says where and why, and is not used', async () => {
     await runa.visit(`${iolite.address}/set-up/forms/new_client`);
     const editor = new FormEditor(runa);
-    await editor.rules('Credit limit').change('+', 'Write it as a formula');
-    await runa.write('Formula', 'credit_limt > "ten"');
+    const formula = await editor.asFormula('Credit limit');
+    await formula.write('credit_limt > "ten"');
     await runa.seeText('Did you mean credit_limit?');
-    await runa.write('Formula', 'credit_limit > "ten"');
+    await formula.write('credit_limit > "ten"');
     await runa.seeText('Credit limit is a number and cannot be compared with a text.');
     await runa.see('//button[normalize-space(.) = "Use"][@disabled]');
-    await runa.write('Formula', 'credit_limit > 10 and credit_limit < 9000');
+    await formula.write('credit_limit > 10 and credit_limit < 9000');
     await runa.press('Use');
     await editor.rules('Credit limit').reads('must be over 10 and must be under 9000');
     await runa.press('Undo');

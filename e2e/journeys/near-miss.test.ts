@@ -6,6 +6,7 @@ import { FormEditor } from '../pages/form-editor.ts';
 import { RegisterEditor } from '../pages/register-editor.ts';
 import { Sentence } from '../pages/sentence.ts';
 import { signInAs } from '../pages/sign-in.ts';
+import { Writer } from '../pages/writer.ts';
 
 /** The whole job once: from a kind of record to an approved record found in a list. One test per step, in order. */
 describe('a near miss, from the register to the approved record', () => {
@@ -93,17 +94,17 @@ describe('a near miss, from the register to the approved record', () => {
 
     await editor.addRule('Title', 'must be answered');
     await editor.addRule('Severity', 'must be answered');
-    await (await editor.addRule('When', 'starts as …')).reads('starts as now');
-    await (await editor.addRule('When', 'must be …')).reads('cannot be later than now');
+    await (await editor.addRule('When', 'starts as …', 'now')).reads('starts as now');
+    await (await editor.addRule('When', 'cannot be later', 'now', 'that is all')).reads('cannot be later than now');
     await editor.liveAsks('Cost', true);
-    const asked = await editor.addRule('Cost', 'is asked when …');
-    await asked.tickChoices('Scare', 'Damage', 'Injury', 'Scare');
+    const asked = await editor.addRule('Cost', 'is asked when …', 'Severity', 'is …', 'Damage', 'that is all');
+    await asked.tickChoices('Damage', 'Injury');
     await asked.reads('is asked when Severity is Damage or Injury');
     await editor.liveAsks('Cost', false);
-    await (await editor.addRule('Cost', 'must be …')).reads('must be over 0');
-    const fills = await editor.addRule('Boat', 'fills … from …');
+    await (await editor.addRule('Cost', 'must be over', '0', 'that is all')).reads('must be over 0');
+    const fills = await editor.addRule('Boat', 'fills …', 'Owner', 'Boat’s owner');
     await fills.reads('fills Owner from Boat’s owner');
-    const length = await editor.addRule('What happened', 'must be …');
+    const length = await editor.addRule('What happened', 'must have at least', '1', 'that is all');
     await length.setValue('1', '40');
     await length.reads('must have at least 40 characters');
     await editor.kept();
@@ -117,8 +118,7 @@ describe('a near miss, from the register to the approved record', () => {
     await runa.click(`${place}//button[normalize-space(.) = "Give them a route"]`);
     const route = new Sentence(runa, place);
     await route.change('Yard hand', 'Yard manager');
-    await route.change('add a condition', 'Cost');
-    await route.setValue('0', '500');
+    await new Writer(runa).write(`${place}//button[. = "add a condition"]`, 'Cost', 'is over', '500', 'that is all');
     await route.reads('signs when Cost is over 500');
     expect(await runa.axe()).toEqual([]);
     await runa.picture('routes');
@@ -287,10 +287,9 @@ describe('a near miss, from the register to the approved record', () => {
     await runa.waitUntil('both again', async () => (await runa.count(rows)) === 2);
 
     const filter = new Sentence(runa, '//main');
-    await filter.change('add a condition', 'Severity');
-    await filter.tickChoices('Scare', 'Damage', 'Scare');
-    await filter.change('+', 'Cost');
-    await filter.setValue('0', '800');
+    const writer = new Writer(runa);
+    await writer.write('//main//button[. = "add a condition"]', 'Severity', 'is …', 'Damage', 'that is all');
+    await writer.write('//main//button[. = "+ and, or"]', 'Cost', 'is over', '800', 'that is all');
     await filter.reads('Near misses whose Severity is Damage, and Cost is over 800');
     await runa.waitUntil('one over 800', async () => (await runa.count(rows)) === 1);
     await runa.seeText('1 of 2');

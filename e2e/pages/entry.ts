@@ -33,6 +33,17 @@ export class EntryPage {
     await this.onQuestion(key);
   }
 
+  /** Puts the focus on a question by its label and writes. */
+  async write(label: string, text: string): Promise<void> {
+    await this.#browser.write(label, text);
+  }
+
+  /** The question's worked-out value, once it is that. */
+  async shows(label: string, value: string): Promise<void> {
+    const row = `//div[@data-question][starts-with(normalize-space(.), ${literal(label)})]`;
+    await this.#browser.see(`${row}//output[normalize-space(.) = ${literal(value)}]`);
+  }
+
   async type(text: string): Promise<void> {
     await this.#browser.keys(text);
   }

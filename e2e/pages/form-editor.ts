@@ -1,5 +1,7 @@
 import { type Browser, Key, literal } from '../browser.ts';
+import { Formula } from './formula.ts';
 import { Sentence } from './sentence.ts';
+import { Writer } from './writer.ts';
 
 /** Set-up, Forms: one form's outline, with the live form beside it. */
 export class FormEditor {
@@ -46,10 +48,24 @@ export class FormEditor {
     return new Sentence(this.#browser, this.#place(question));
   }
 
-  async addRule(question: string, template: string): Promise<Sentence> {
-    const sentence = this.rules(question);
-    await sentence.change('add a rule', template);
-    return sentence;
+  /** Opens a rule of a question as a formula. */
+  async asFormula(question: string): Promise<Formula> {
+    const formula = new Formula(this.#browser);
+    await formula.open(this.#place(question));
+    return formula;
+  }
+
+  /** Adds a rule of a question whose condition or value is written as a formula. */
+  async writeFormula(question: string, begins: string, text: string): Promise<void> {
+    await this.addRule(question, begins);
+    await new Formula(this.#browser).write(text);
+    await this.#browser.press('Use');
+  }
+
+  /** Writes a rule of a question, word by word. */
+  async addRule(question: string, ...words: readonly string[]): Promise<Sentence> {
+    await new Writer(this.#browser).write(this.#browser.button(`Add a rule to ${question}`), ...words);
+    return this.rules(question);
   }
 
   /** The live form shows a question, or does not. */

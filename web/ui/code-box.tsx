@@ -6,7 +6,7 @@ import { EditorState, type Extension, Prec } from '@codemirror/state';
 import { type Command, EditorView, hoverTooltip, keymap, placeholder } from '@codemirror/view';
 import { styleTags, tags } from '@lezer/highlight';
 import { parser } from 'lezer-feel';
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 import {
   type Completion,
   checkExpression,
@@ -57,9 +57,12 @@ const theme = EditorView.theme({
     color: 'var(--ink)',
     maxWidth: '30rem',
   },
-  '.cm-tooltip-autocomplete > ul': { fontFamily: 'var(--font-sans)', maxHeight: '14rem' },
-  '.cm-tooltip-autocomplete > ul > li': { padding: '4px 8px' },
-  '.cm-tooltip-autocomplete > ul > li[aria-selected]': { background: 'var(--iolite-wash)', color: 'var(--ink)' },
+  '.cm-tooltip.cm-tooltip-autocomplete > ul': { fontFamily: 'var(--font-sans)', maxHeight: '14rem' },
+  '.cm-tooltip.cm-tooltip-autocomplete > ul > li': { padding: '4px 8px' },
+  '.cm-tooltip.cm-tooltip-autocomplete > ul > li[aria-selected]': {
+    background: 'var(--iolite-wash)',
+    color: 'var(--ink)',
+  },
   '.cm-completionDetail': { color: 'var(--ink-2)', fontStyle: 'normal', marginLeft: '10px' },
   '.cm-lintRange-error': { textDecoration: 'underline wavy var(--brick)', backgroundImage: 'none' },
   '.cm-lintRange-warning': { textDecoration: 'underline wavy var(--straw-mark)', backgroundImage: 'none' },
@@ -76,12 +79,15 @@ const toCode = ({ label, insert, kind, detail, help }: Completion): CodeCompleti
   boost: { choice: 3, field: 2, function: 1, word: 0 }[kind],
 });
 
-const complete = (vocabulary: Vocabulary): Extension =>
+/** What the editor asks of its surroundings, always the newest. */
+type Asked = () => Pick<Props, 'vocabulary' | 'expected'>;
+
+const complete = (asked: Asked): Extension =>
   autocompletion({
     icons: false,
     override: [
       (context) => {
-        const found = completionsAt(context.state.doc.toString(), context.pos, vocabulary);
+        const found = completionsAt(context.state.doc.toString(), context.pos, asked().vocabulary);
         const begun = found !== null && found.from < context.pos;
         if (!found || (!begun && !context.explicit && !context.matchBefore(/[."]$/))) return null;
         return { from: found.from, options: found.options.map(toCode), validFor: /^[a-z0-9_ ]*$/ };
@@ -89,11 +95,12 @@ const complete = (vocabulary: Vocabulary): Extension =>
     ],
   });
 
-const lint = (vocabulary: Vocabulary, expected: Expected): Extension =>
+const lint = (asked: Asked): Extension =>
   linter(
     (view): Diagnostic[] => {
       const text = view.state.doc.toString();
       if (text.trim() === '') return [];
+      const { vocabulary, expected } = asked();
       const checked = checkExpression(text, vocabulary, expected);
       const told = checked.ok ? checked.value.warnings : checked.problems;
       return told.map((each) => ({
@@ -106,9 +113,9 @@ const lint = (vocabulary: Vocabulary, expected: Expected): Extension =>
     { delay: 150 },
   );
 
-const help = (vocabulary: Vocabulary): Extension =>
+const help = (asked: Asked): Extension =>
   hoverTooltip((view, pos) => {
-    const found = helpAt(view.state.doc.toString(), pos, vocabulary);
+    const found = helpAt(view.state.doc.toString(), pos, asked().vocabulary);
     if (!found) return null;
     return {
       pos: found.span.from,
@@ -135,20 +142,23 @@ const always =
 const CodeBox = ({ text, vocabulary, expected, onChange, onUse, onCancel }: Props) => {
   const place = useRef<HTMLDivElement>(null);
   // The editor is made once; what it calls is always the newest.
-  const calls = useRef({ onChange, onUse, onCancel });
-  calls.current = { onChange, onUse, onCancel };
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the text it begins with does not change it later
+  const calls = useRef({ vocabulary, expected, onChange, onUse, onCancel });
+  useLayoutEffect(() => {
+    calls.current = { vocabulary, expected, onChange, onUse, onCancel };
+  });
+  const begin = useRef(text);
   useEffect(() => {
     if (!place.current) return;
     const keys = keymap.of([
       { key: 'Enter', run: always(() => calls.current.onUse()) },
       { key: 'Escape', run: always(() => calls.current.onCancel()) },
     ]);
+    const asked: Asked = () => calls.current;
     const view = new EditorView({
       parent: place.current,
       state: EditorState.create({
-        doc: text,
-        selection: { anchor: text.length },
+        doc: begin.current,
+        selection: { anchor: begin.current.length },
         extensions: [
           keymap.of(completionKeymap),
           Prec.low(keys),
@@ -159,9 +169,9 @@ const CodeBox = ({ text, vocabulary, expected, onChange, onUse, onCancel }: Prop
           ]),
           new LanguageSupport(language),
           syntaxHighlighting(highlight),
-          complete(vocabulary),
-          lint(vocabulary, expected),
-          help(vocabulary),
+          complete(asked),
+          lint(asked),
+          help(asked),
           placeholder('cost > 500 and severity = "damage"'),
           theme,
           EditorView.lineWrapping,
@@ -174,7 +184,7 @@ const CodeBox = ({ text, vocabulary, expected, onChange, onUse, onCancel }: Prop
     });
     view.focus();
     return () => view.destroy();
-  }, [vocabulary, expected]);
+  }, []);
   return <div ref={place} className="w-full min-w-0 text-sm" />;
 };
 

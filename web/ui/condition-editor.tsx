@@ -37,6 +37,8 @@ interface Props {
   readonly onChange: (text: string) => void;
   /** Shown behind the last clause; the clauses may all be taken away. */
   readonly mayBeEmpty?: boolean;
+  /** Whether fields of linked records may be spoken of. */
+  readonly far?: boolean;
   /** Where SQL must answer: why this condition cannot be used, or null. */
   readonly refuse?: (notInSql: string | null) => string | null;
 }
@@ -57,7 +59,7 @@ const CONDITION: Expected = { kind: 'condition' };
 
 /** A condition as a sentence whose parts open editors in place, or as a formula; both write the same text. */
 export const ConditionEditor = (props: Props) => {
-  const { text, context, mood, subject, onChange, mayBeEmpty = false, refuse } = props;
+  const { text, context, mood, subject, onChange, mayBeEmpty = false, far = true, refuse } = props;
   const [mode, setMode] = useState<'read' | 'write' | 'formula'>('read');
   const found = read(text);
   if (mode === 'formula' || (!found && text.trim() === '')) {
@@ -99,15 +101,16 @@ export const ConditionEditor = (props: Props) => {
             mood,
             subject: found.condition.clauses.length === 0 ? subject : undefined,
             after: found.condition,
+            far,
             finish: (written) => written,
           })}
           label="Condition"
-          focus
           onDone={(written) => {
             setMode('read');
             onChange(written);
           }}
           onCancel={() => setMode('read')}
+          onLeave={() => setMode('read')}
         />
       ) : (
         found && (

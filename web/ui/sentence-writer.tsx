@@ -6,17 +6,18 @@ interface Props<T> {
   readonly start: Writing<T>;
   /** What is written, for those who do not see it: "a rule of Boat". */
   readonly label: string;
-  /** Whether the box waits for the focus from the beginning. */
-  readonly focus: boolean;
   readonly onDone: (outcome: T) => void;
+  /** Escape was pressed. */
   readonly onCancel?: () => void;
+  /** The focus went elsewhere before anything was said. */
+  readonly onLeave?: () => void;
 }
 
 /**
  * A sentence written with a little help: what is said so far, and a box that offers what can come next. Letters
  * narrow the offers, Enter takes the first, Backspace in the empty box goes one step back, Escape leaves.
  */
-export const SentenceWriter = <T,>({ start, label, focus, onDone, onCancel }: Props<T>) => {
+export const SentenceWriter = <T,>({ start, label, onDone, onCancel, onLeave }: Props<T>) => {
   const [trail, setTrail] = useState<readonly Writing<T>[]>([]);
   const [typed, setTyped] = useState('');
   const writing = trail.at(-1) ?? start;
@@ -24,7 +25,7 @@ export const SentenceWriter = <T,>({ start, label, focus, onDone, onCancel }: Pr
   const take = (offer: Offer<T> | null) => {
     if (!offer) return;
     setTyped('');
-    if (offer.to.kind === 'on') return setTrail([...trail, offer.to.writing]);
+    if (offer.to.kind === 'on') return setTrail([...trail, offer.to.next()]);
     setTrail([]);
     onDone(offer.to.outcome);
   };
@@ -41,7 +42,7 @@ export const SentenceWriter = <T,>({ start, label, focus, onDone, onCancel }: Pr
   };
   return (
     // With every step a new box, which opens with what can come next.
-    <Combobox<Offer<T> | null> key={trail.length} value={null} onChange={take} immediate={trail.length > 0 || focus}>
+    <Combobox<Offer<T> | null> key={trail.length} value={null} onChange={take} immediate>
       <span className="flex flex-wrap items-center gap-x-1.5 gap-y-1" data-writer={label}>
         {trail.length > 0 && (
           <span data-said>
@@ -61,12 +62,16 @@ export const SentenceWriter = <T,>({ start, label, focus, onDone, onCancel }: Pr
           className="box h-8 max-w-96 min-w-48 grow basis-48 py-1"
           aria-label={trail.length === 0 ? label : `${label}: ${writing.said.map((part) => part.text).join(' ')} …`}
           autoComplete="off"
-          autoFocus={trail.length > 0 || focus}
+          autoFocus
           placeholder={writing.wants}
           displayValue={() => ''}
           onChange={(event) => setTyped(event.target.value)}
           onKeyDown={onKeyDown}
-          onBlur={() => setTyped('')}
+          onBlur={() => {
+            setTyped('');
+            // Left before anything was said: the box goes, and what it was opened from comes back.
+            if (trail.length === 0 && typed === '') onLeave?.();
+          }}
         />
       </span>
       <ComboboxOptions anchor={{ to: 'bottom start', gap: 2 }} className="slip max-h-72 w-80 empty:hidden">

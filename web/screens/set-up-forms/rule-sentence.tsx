@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import {
   type Expected,
   findField,
@@ -72,6 +72,7 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
             text={rule.condition}
             context={context}
             mood="is"
+            far={false}
             onChange={(condition) => onChange({ kind: 'asked_when', condition })}
           />
         </>
@@ -82,6 +83,7 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
           text={rule.condition}
           context={context}
           mood="must"
+          far={false}
           subject={question.field}
           onChange={(condition) => onChange({ ...rule, condition })}
         />
@@ -201,6 +203,13 @@ export const AddRule = ({
   onAdd: (rule: Rule) => void;
 }) => {
   const [formula, setFormula] = useState<Rule | null>(null);
+  const [writing, setWriting] = useState(false);
+  const opener = useRef<HTMLButtonElement>(null);
+  const close = () => {
+    setWriting(false);
+    // The focus goes back to where the next rule is added.
+    requestAnimationFrame(() => opener.current?.focus());
+  };
   const label = context.vocabulary.names.get(question.field)?.label ?? question.field;
   if (formula) {
     return (
@@ -216,12 +225,30 @@ export const AddRule = ({
       />
     );
   }
+  if (!writing) {
+    return (
+      <button
+        ref={opener}
+        type="button"
+        className="part"
+        aria-label={`Add a rule to ${label}`}
+        onClick={() => setWriting(true)}
+      >
+        add a rule
+      </button>
+    );
+  }
   return (
     <SentenceWriter
       start={writeRule(question, form, context)}
       label={`Rule of ${label}`}
-      focus={false}
-      onDone={(written) => (written.kind === 'rule' ? onAdd(written.rule) : setFormula(written.rule))}
+      onDone={(written) => {
+        close();
+        if (written.kind === 'rule') onAdd(written.rule);
+        else setFormula(written.rule);
+      }}
+      onCancel={close}
+      onLeave={() => setWriting(false)}
     />
   );
 };
