@@ -70,6 +70,11 @@ export const changesSchema = z.strictObject({
   choice_lists: z.array(choiceListSchema).default([]),
   registers: z.array(registerSchema).default([]),
   roles: z.array(roleSchema).default([]),
+  /** New keys of fields that there are: done first, so that the registers above name the fields by their new keys. */
+  renames: z
+    .array(z.strictObject({ register: keySchema, from: keySchema, to: keySchema }))
+    .max(400)
+    .default([]),
 });
 export type WorkspaceChanges = z.input<typeof changesSchema>;
 export const planSchema = z.object({

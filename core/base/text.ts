@@ -13,8 +13,14 @@ export const cleanLine = (text: string): string => cleanText(text).replace(/\s+/
 
 /** How many characters (Unicode code points) a text has, as FEEL's `string length` counts them. */
 export const countCharacters = (text: string): number => {
-  let count = 0;
-  for (const _ of text) count++;
+  // Two units that are the halves of one character beyond U+FFFF count once.
+  let count = text.length;
+  for (let i = 1; i < text.length; i++) {
+    const low = text.charCodeAt(i);
+    if (low < 0xdc00 || low > 0xdfff) continue;
+    const high = text.charCodeAt(i - 1);
+    if (high >= 0xd800 && high <= 0xdbff) count--;
+  }
   return count;
 };
 

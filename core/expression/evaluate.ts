@@ -18,6 +18,7 @@ import {
   or,
   order,
   type Tools,
+  toDecimal,
   toStored,
   type Value,
 } from './value.ts';
@@ -81,7 +82,7 @@ const shortNumber = (op: CompareOp, left: Term, right: Term): Run | null => {
   return (at) => {
     const given = at.values.read(path);
     if (typeof given !== 'string') return op === '=' ? false : op === '!=' ? true : null;
-    return test(given.length <= SHORT ? Number(given) - limit : new Decimal(given).cmp(bound));
+    return test(given.length <= SHORT ? Number(given) - limit : toDecimal(given).cmp(bound));
   };
 };
 
@@ -96,9 +97,33 @@ const ordering = (op: CompareOp): ((sign: number) => boolean) => {
   }
 };
 
+/** A field against nothing, or a text, choice or date against a constant: as stored, without a look at its type. */
+const asStored = (op: CompareOp, left: Term, right: Term): Run | null => {
+  if (left.op !== 'read' || left.base !== 'record' || left.by !== null || right.op !== 'constant') return null;
+  if (op !== '=' && op !== '!=') return null;
+  const { value } = right;
+  if (value !== null && typeof value !== 'string' && typeof value !== 'boolean') return null;
+  const path = left.steps.map((each) => each.name);
+  return op === '=' ? (at) => at.values.read(path) === value : (at) => at.values.read(path) !== value;
+};
+
+/** A text, choice or link that is one of several constants. */
+const amongConstants = ({ value, tests }: Term & { op: 'in' }): Run | null => {
+  if (value.op !== 'read' || value.base !== 'record' || value.by !== null) return null;
+  const constants = tests.map((test) =>
+    test.kind === 'equals' && test.value.op === 'constant' ? test.value.value : null,
+  );
+  if (!constants.every((each) => typeof each === 'string')) return null;
+  const path = value.steps.map((each) => each.name);
+  return (at) => {
+    const given = at.values.read(path);
+    return typeof given === 'string' && constants.includes(given);
+  };
+};
+
 const comparison = (op: CompareOp, left: Term, right: Term): Run => {
-  const short = shortNumber(op, left, right);
-  if (short) return short;
+  const quick = shortNumber(op, left, right) ?? asStored(op, left, right);
+  if (quick) return quick;
   const [a, b] = [compile(left), compile(right)];
   if (op === '=') return (at) => equal(a(at), b(at));
   if (op === '!=') return (at) => !equal(a(at), b(at));
@@ -205,6 +230,8 @@ const compile = (term: Term): Run => {
       return (at) => not(operand(at));
     }
     case 'in': {
+      const among = amongConstants(term);
+      if (among) return among;
       const value = compile(term.value);
       const tests = term.tests.map(testOf);
       return (at) => {

@@ -82,6 +82,19 @@ export const or = (a: Value, b: Value): Value =>
   a === true || b === true ? true : a === false && b === false ? false : null;
 export const not = (a: Value): Value => (typeof a === 'boolean' ? !a : null);
 
+const decimals = new Map<string, Decimal>();
+const MOST_REMEMBERED = 5_000;
+
+/** The decimal of a stored number. The same few texts come again and again, so what they say is remembered. */
+export const toDecimal = (text: string): Decimal => {
+  const found = decimals.get(text);
+  if (found) return found;
+  const made = new Decimal(text);
+  if (decimals.size >= MOST_REMEMBERED) decimals.clear();
+  decimals.set(text, made);
+  return made;
+};
+
 /** What the host gave, as a value of the type that is known of it. */
 export const fromGiven = (given: Given, type: Type): Value => {
   if (type.kind === 'list') {
@@ -89,7 +102,7 @@ export const fromGiven = (given: Given, type: Type): Value => {
     return given;
   }
   if (isList(given) || given === null) return null;
-  if (type.kind === 'number') return typeof given === 'string' ? new Decimal(given) : null;
+  if (type.kind === 'number') return typeof given === 'string' ? toDecimal(given) : null;
   return typeof given === 'object' ? null : given;
 };
 

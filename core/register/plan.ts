@@ -9,6 +9,14 @@ export type PlanStep =
   | { readonly kind: 'make_choice_list'; readonly list: ChoiceList }
   | { readonly kind: 'change_choice_list'; readonly list: ChoiceList; readonly added: number; readonly retired: number }
   | { readonly kind: 'make_register'; readonly register: Register }
+  /** Every expression that names the field is rewritten along; `rewritten` counts the forms and routes. */
+  | {
+      readonly kind: 'rename_field';
+      readonly register: Register;
+      readonly from: string;
+      readonly to: string;
+      readonly rewritten: number;
+    }
   | { readonly kind: 'add_field'; readonly register: Register; readonly field: Field }
   | { readonly kind: 'set_aside_field'; readonly register: Register; readonly field: Field }
   | { readonly kind: 'describe_register'; readonly register: Register };
@@ -162,6 +170,11 @@ export const sayStep = (step: PlanStep, catalogue: Catalogue, records: number): 
       return `The choice list ${step.list.label} is changed: ${step.added} added, ${step.retired} retired. Records keep what they hold.`;
     case 'make_register':
       return `The register ${step.register.plural} is made, with numbers from ${step.register.mark}-0001 and ${step.register.fields.length} fields: ${step.register.fields.map((field) => sayField(field, catalogue)).join(', ')}. Only set-up people see it until someone is let in.`;
+    case 'rename_field': {
+      const label = step.register.fields.find((field) => field.key === step.to)?.label ?? step.to;
+      const along = step.rewritten === 1 ? 'one form or route is' : `${step.rewritten} forms and routes are`;
+      return `${label} of ${step.register.plural} is called ${step.to} in formulas instead of ${step.from}; ${along} rewritten, no record is changed.`;
+    }
     case 'add_field':
       return `${step.register.plural} get the field ${sayField(step.field, catalogue)}, empty in ${records === 1 ? 'the one record' : `all ${records} records`}.`;
     case 'set_aside_field':

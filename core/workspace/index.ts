@@ -7,3 +7,4 @@ export {
   type Workspace,
   workspaceSchema,
 } from './definition.ts';
+export { renameInCatalogue, renameInForm, renameInRoute, renamingProblem } from './rename.ts';

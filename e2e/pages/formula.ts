@@ -54,6 +54,7 @@ export class Formula {
   }
 
   async text(): Promise<string> {
-    return (await this.#browser.see(BOX)).getText();
+    // As it stands, with every space: WebDriver's own text runs them together.
+    return (await (await this.#browser.see(BOX)).getAttribute('textContent')) ?? '';
   }
 }

@@ -120,6 +120,20 @@ const setAsideField = async (tx: Tx, register: Register, field: Field): Promise<
   );
 };
 
+/** The column goes by its new name, and what was noted of it in the history too. */
+const renameField = async (tx: Tx, register: Register, from: string, to: string): Promise<void> => {
+  await run(
+    tx,
+    text`alter table ${identifier('records', register.key)} rename column ${identifier(from)} to ${identifier(to)}`,
+  );
+  const [was, is] = [parameter(from, 'text'), parameter(to, 'text')];
+  await run(
+    tx,
+    text`update iolite.history set changes = (changes - ${was}) || jsonb_build_object(${is}, changes -> ${was})
+      where register = ${parameter(register.key, 'text')} and changes ? ${was}`,
+  );
+};
+
 const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
   switch (step.kind) {
     case 'make_choice_list':
@@ -130,6 +144,8 @@ const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
       return makeRegister(tx, step.register);
     case 'add_field':
       return addField(tx, step.register, step.field);
+    case 'rename_field':
+      return renameField(tx, step.register, step.from, step.to);
     case 'set_aside_field':
       return setAsideField(tx, step.register, step.field);
     case 'describe_register':

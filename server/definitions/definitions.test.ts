@@ -1,7 +1,15 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
-import { entry, makeBoat, makeNearMisses, nearMissForm, nearMissRegister, severities } from '../testing/near-misses.ts';
+import {
+  entry,
+  makeBoat,
+  makeNearMisses,
+  nearMissForm,
+  nearMissRegister,
+  nearMissRoute,
+  severities,
+} from '../testing/near-misses.ts';
 
 const FORM = '/api/forms/report_a_near_miss/entries';
 
@@ -219,5 +227,36 @@ describe('changing definitions that are in use', () => {
     const [changed, ...written] = await Promise.all([carryOut({ registers: [{ ...boats, fields }] }), ...writes]);
     expect(changed?.status).toBe(200);
     expect(written.map((answer) => answer.status)).toEqual(written.map(() => 201));
+  });
+
+  test('a new key is rewritten in every form, route and history, and records keep their values', async () => {
+    expect((await runa.put('/api/routes/near_misses', nearMissRoute)).status).toBe(200);
+    const added = await piet.post(FORM, entry({ title: 'Line parted', severity: 'damage', cost: '650' }));
+    expect(added.body.number).toMatch(/^NEA-/);
+    const path = `/api/registers/near_misses/records/${added.body.id}`;
+    await runa.patch(path, { from: { cost: '650' }, changes: { cost: '700' } });
+    const renames = [{ register: 'near_misses', from: 'cost', to: 'damage_cost' }];
+    const plan = await runa.post('/api/workspace/rehearse', { version: await version(), renames });
+    expect(plan.body.steps.map((step: { says: string }) => step.says)).toEqual([
+      'Cost of Near misses is called damage_cost in formulas instead of cost; 2 forms and routes are rewritten, no record is changed.',
+    ]);
+    expect((await carryOut({ renames })).status).toBe(200);
+    expect((await runa.get(path)).body.values.damage_cost).toBe('700');
+    const found = await runa.get('/api/registers/near_misses/records?filter=damage_cost%20%3D%20700');
+    expect(found.body.count).toBe(1);
+    expect((await runa.get('/api/registers/near_misses/records?filter=cost%20%3D%20700')).status).toBe(422);
+    const history = JSON.stringify((await runa.get(`${path}/history`)).body);
+    expect(history).toContain('700');
+    const form = (await runa.get('/api/forms/report_a_near_miss')).body.form;
+    const cost = form.questions.find((question: { field: string }) => question.field === 'damage_cost');
+    expect(JSON.stringify(cost.rules)).toContain('damage_cost > 0');
+    const tray = await (await server.as('Sana')).get('/api/in-tray');
+    expect(JSON.stringify(tray.body)).toContain('Line parted');
+    // The way back: nothing is lost on either.
+    const back = [{ register: 'near_misses', from: 'damage_cost', to: 'cost' }];
+    expect((await carryOut({ renames: back })).status).toBe(200);
+    expect((await runa.get(path)).body.values.cost).toBe('700');
+    const taken = [{ register: 'near_misses', from: 'cost', to: 'title' }];
+    expect((await carryOut({ renames: taken })).body.errors[0].detail).toContain('title');
   });
 });

@@ -1,23 +1,25 @@
 import { eq, sql } from 'drizzle-orm';
 import type { FormSummary, PlanAnswer, RouteSummary } from '#contract/index.ts';
 import { type Problem, problem, within } from '#core/base/index.ts';
+import type { Renaming } from '#core/expression/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
 import {
   type Catalogue,
   type ChoiceList,
   type Plan,
+  type PlanStep,
   planChange,
   type Register,
   sayStep,
 } from '#core/register/index.ts';
 import { compileRoute, type Route } from '#core/signoff/index.ts';
-import type { Role } from '#core/workspace/index.ts';
+import { type Role, renameInCatalogue, renameInForm, renameInRoute, renamingProblem } from '#core/workspace/index.ts';
 import type { Db, Tx } from '../db/client.ts';
 import { inTransaction, lockDefinitions, notify } from '../db/locks.ts';
 import { counters, workspace } from '../db/schema.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
 import { carryOutPlan } from './ddl.ts';
-import { type Definitions, type DefinitionsReader, keepDraft, publishDefinition } from './store.ts';
+import { type Definitions, type DefinitionsReader, keepDraft, publishDefinition, rewriteDefinitions } from './store.ts';
 
 /** Registers, choice lists and roles as they shall be; what is not named stays. */
 export interface Changes {
@@ -25,6 +27,7 @@ export interface Changes {
   readonly registers: readonly Register[];
   readonly choice_lists: readonly ChoiceList[];
   readonly roles: readonly Role[];
+  readonly renames: readonly Renaming[];
 }
 
 const applied = (catalogue: Catalogue, changes: Changes): Catalogue => ({
@@ -44,23 +47,61 @@ const keepCodes = (catalogue: Catalogue, list: ChoiceList): ChoiceList => {
 };
 
 /** Forms and routes that a change to the registers would break: it is refused, with what and where. */
-const brokenBy = (found: Definitions, after: Catalogue): Problem[] => [
+const brokenBy = (found: Definitions, after: Catalogue, renamed: Renamed): Problem[] => [
   ...[...found.forms.values()].flatMap(({ published }) => {
-    const compiled = published ? compileForm(published.document, after) : null;
+    const compiled = published ? compileForm(renamed.form(published.document), after) : null;
     return compiled && !compiled.ok ? within(['forms', published?.document.key ?? ''], compiled.problems) : [];
   }),
   ...[...found.routes.values()].flatMap(({ document }) => {
-    const compiled = compileRoute(document.route, after, new Set(found.roles.keys()));
+    const compiled = compileRoute(renamed.route(document.route), after, new Set(found.roles.keys()));
     return compiled.ok ? [] : within(['routes', document.route.key], compiled.problems);
   }),
 ];
 
-const planOf = (found: Definitions, changes: Changes): { plan: Plan; after: Catalogue } => {
-  const after = applied(found.catalogue, changes);
-  const plan = valueOrRefuse(planChange(found.catalogue, after));
-  const broken = brokenBy(found, after);
+/** What new keys make of the definitions: one after the other, each judged by the catalogue it meets. */
+interface Renamed {
+  readonly catalogue: Catalogue;
+  readonly steps: readonly PlanStep[];
+  readonly form: (form: Form) => Form;
+  readonly route: (route: Route) => Route;
+}
+
+const rename = (found: Definitions, renames: readonly Renaming[]): Renamed => {
+  let { catalogue } = found;
+  const steps: PlanStep[] = [];
+  const stages: { readonly renaming: Renaming; readonly before: Catalogue }[] = [];
+  const form = (given: Form) =>
+    stages.reduce((document, { renaming, before }) => renameInForm(document, before, renaming), given);
+  const route = (given: Route) =>
+    stages.reduce((document, { renaming, before }) => renameInRoute(document, before, renaming), given);
+  const forms = [...found.forms.values()].map(({ draft, published }) =>
+    [draft, published].flatMap((held) => held?.document ?? []),
+  );
+  const routes = [...found.routes.values()].map(({ document }) => document.route);
+  for (const renaming of renames) {
+    const wrong = renamingProblem(catalogue, renaming);
+    if (wrong) throw invalid([wrong]);
+    const before = catalogue;
+    catalogue = renameInCatalogue(before, renaming);
+    const differs = <T>(one: T, other: T) => JSON.stringify(one) !== JSON.stringify(other);
+    const rewritten =
+      forms.filter((versions) =>
+        versions.some((each) => differs(form(each), renameInForm(form(each), before, renaming))),
+      ).length + routes.filter((each) => differs(route(each), renameInRoute(route(each), before, renaming))).length;
+    const register = catalogue.registers.get(renaming.register);
+    if (register) steps.push({ kind: 'rename_field', register, from: renaming.from, to: renaming.to, rewritten });
+    stages.push({ renaming, before });
+  }
+  return { catalogue, steps, form, route };
+};
+
+const planOf = (found: Definitions, changes: Changes): { plan: Plan; after: Catalogue; renamed: Renamed } => {
+  const renamed = rename(found, changes.renames);
+  const after = applied(renamed.catalogue, changes);
+  const { steps } = valueOrRefuse(planChange(renamed.catalogue, after));
+  const broken = brokenBy(found, after, renamed);
   if (broken.length > 0) throw invalid(broken);
-  return { plan, after };
+  return { plan: { steps: [...renamed.steps, ...steps] }, after, renamed };
 };
 
 const toAnswer = (
@@ -119,12 +160,17 @@ export class DefinitionsService {
           'The set-up was changed meanwhile. Rehearse again to see what this would do now.',
         );
       }
-      const { plan, after } = planOf(found, changes);
+      const { plan, after, renamed } = planOf(found, changes);
       const counts = await readCounts(tx);
       await carryOutPlan(tx, plan);
+      if (changes.renames.length > 0) await rewriteDefinitions(tx, renamed.form, renamed.route);
       const lists = changes.choice_lists.flatMap((list) => after.choiceLists.get(list.key) ?? []);
       for (const list of lists) await publishDefinition(tx, 'choice_list', list.key, list, by);
-      for (const register of changes.registers) await publishDefinition(tx, 'register', register.key, register, by);
+      const touched = new Set([
+        ...changes.registers.map((each) => each.key),
+        ...changes.renames.map((each) => each.register),
+      ]);
+      for (const key of touched) await publishDefinition(tx, 'register', key, after.registers.get(key) ?? {}, by);
       for (const role of changes.roles) await publishDefinition(tx, 'role', role.key, role, by);
       return toAnswer(plan, after, await bumpVersion(tx), changes.roles, counts);
     });

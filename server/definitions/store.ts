@@ -1,4 +1,4 @@
-import { and, asc, eq, max } from 'drizzle-orm';
+import { and, asc, eq, inArray, max } from 'drizzle-orm';
 import type { z } from 'zod';
 import { type Form, formSchema } from '#core/form/index.ts';
 import {
@@ -128,6 +128,29 @@ export const publishDefinition = async (
   const position = held[0]?.position ?? (highest?.position ?? 0) + 1;
   await tx.insert(definitions).values({ kind, key, version, status: 'published', position, document, createdBy: by });
   return version;
+};
+
+/**
+ * Writes every version of every form and route anew, where a field they name got a new key: also those that running
+ * sign-offs and open entries still go by.
+ */
+export const rewriteDefinitions = async (
+  tx: Queryable,
+  form: (form: Form) => Form,
+  route: (route: Route) => Route,
+): Promise<void> => {
+  const rows = await tx
+    .select()
+    .from(definitions)
+    .where(inArray(definitions.kind, ['form', 'route']));
+  for (const row of rows) {
+    const document =
+      row.kind === 'form' ? form(formSchema.parse(row.document)) : route(routeSchema.parse(row.document));
+    await tx
+      .update(definitions)
+      .set({ document })
+      .where(and(eq(definitions.kind, row.kind), eq(definitions.key, row.key), eq(definitions.version, row.version)));
+  }
 };
 
 /** Keeps a draft: one row, written over until it is published. */

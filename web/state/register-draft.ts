@@ -3,9 +3,12 @@ import { FUNCTION_NAMES } from '#core/expression/index.ts';
 import type { ChoiceList, Field, Register } from '#core/register/index.ts';
 import type { FieldKindName, FieldType } from '#core/values/index.ts';
 
-/** A field while it is being made. Its key comes from its label until it is stored; then it stays. */
+/** A field while it is being made. Its key comes from its label until it is stored. */
 export interface FieldDraft {
   readonly id: number;
+  /** The key it is stored under; null while it is new. */
+  readonly stored: string | null;
+  /** The key it shall have; null: made from its label. */
   readonly key: string | null;
   readonly label: string;
   readonly kind: FieldKindName;
@@ -31,6 +34,7 @@ let nextId = 1;
 
 export const newField = (currency: string): FieldDraft => ({
   id: nextId++,
+  stored: null,
   key: null,
   label: '',
   kind: 'text',
@@ -44,7 +48,14 @@ export const newField = (currency: string): FieldDraft => ({
 
 const fromField = (field: Field, currency: string): FieldDraft => {
   const { type } = field;
-  const base = { ...newField(currency), key: field.key, label: field.label, kind: type.kind, required: field.required };
+  const base = {
+    ...newField(currency),
+    stored: field.key,
+    key: field.key,
+    label: field.label,
+    kind: type.kind,
+    required: field.required,
+  };
   switch (type.kind) {
     case 'number':
       return { ...base, decimals: type.decimals, unit: type.unit ?? '' };
@@ -105,6 +116,12 @@ export const toRegister = (draft: RegisterDraft, registers: ReadonlySet<string>)
     fields,
   };
 };
+
+/** The fields whose keys were changed, in an order in which no key is taken twice where that can be. */
+export const renamesOf = (draft: RegisterDraft): { register: string; from: string; to: string }[] =>
+  draft.fields.flatMap(({ stored, key }) =>
+    draft.key && stored && key && stored !== key ? [{ register: draft.key, from: stored, to: key }] : [],
+  );
 
 /** A choice list from its label and one choice a line. */
 export const toChoiceList = (label: string, lines: string, lists: ReadonlySet<string>): ChoiceList => {

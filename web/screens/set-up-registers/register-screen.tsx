@@ -12,6 +12,7 @@ import {
   newDraft,
   newField,
   type RegisterDraft,
+  renamesOf,
   toDraft,
   toRegister,
 } from '../../state/register-draft.ts';
@@ -29,6 +30,21 @@ export const SetUpRegisterScreen = () => {
   return <Editor key={`${key} ${workspace.version}`} start={start} />;
 };
 
+/** What the field is called in formulas; a new name is rewritten wherever the old one stands. */
+const FieldKey = ({ field, at, onField }: { field: FieldDraft; at: number; onField: (field: FieldDraft) => void }) => (
+  <label className="mt-1 flex items-center gap-1.5 text-[13px] text-ink-2">
+    in formulas
+    <input
+      className="box min-h-7 py-0.5 font-mono text-[13px]"
+      aria-label={`Key of field ${at + 1}`}
+      value={field.key ?? ''}
+      maxLength={48}
+      spellCheck={false}
+      onChange={(event) => onField({ ...field, key: event.target.value })}
+    />
+  </label>
+);
+
 const Editor = ({ start }: { start: RegisterDraft }) => {
   const { workspace, catalogue } = useWorkspace();
   const [draft, setDraft] = useState(start);
@@ -41,6 +57,7 @@ const Editor = ({ start }: { start: RegisterDraft }) => {
     version: workspace.version,
     registers: [register],
     choice_lists: [...draft.lists],
+    renames: renamesOf(draft),
   };
   const rehearse = useMutation({ mutationFn: () => call(api.rehearse, { body: changes }) });
   const carryOut = useMutation({
@@ -120,19 +137,22 @@ const Editor = ({ start }: { start: RegisterDraft }) => {
         <ol ref={fieldsEnd}>
           {draft.fields.map((field, at) => (
             <li key={field.id} className="ruled grid items-start gap-2 py-2 sm:grid-cols-[1fr_9.5rem_15rem_auto]">
-              <input
-                className="box"
-                aria-label={`Label of field ${at + 1}`}
-                value={field.label}
-                maxLength={200}
-                placeholder="Label"
-                onChange={(event) => putField(at, { ...field, label: event.target.value })}
-              />
+              <span>
+                <input
+                  className="box"
+                  aria-label={`Label of field ${at + 1}`}
+                  value={field.label}
+                  maxLength={200}
+                  placeholder="Label"
+                  onChange={(event) => putField(at, { ...field, label: event.target.value })}
+                />
+                {field.stored !== null && <FieldKey field={field} at={at} onField={(next) => putField(at, next)} />}
+              </span>
               <select
                 className="box"
                 aria-label={`Kind of field ${at + 1}`}
                 value={field.kind}
-                disabled={field.key !== null}
+                disabled={field.stored !== null}
                 onChange={(event) => {
                   const kind = KINDS.find((each) => each === event.target.value);
                   if (kind) putField(at, { ...field, kind });
@@ -239,7 +259,7 @@ interface SettingsProps {
 /** What a kind needs beside its name. */
 const FieldSettings = ({ field, at, draft, onField, onDraft }: SettingsProps) => {
   const { workspace } = useWorkspace();
-  const fixed = field.key !== null;
+  const fixed = field.stored !== null;
   switch (field.kind) {
     case 'link':
       return (

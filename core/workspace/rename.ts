@@ -1,0 +1,80 @@
+import { isReservedKey, KEY, type Problem, problem } from '../base/index.ts';
+import { FUNCTION_NAMES, type Renaming, renameInExpression, type Vocabulary } from '../expression/index.ts';
+import { type Form, formVocabulary, type Rule } from '../form/index.ts';
+import { type Catalogue, type Register, vocabularyOf } from '../register/index.ts';
+import type { Route } from '../signoff/index.ts';
+
+const renameInRegister = (register: Register, { register: key, from, to }: Renaming): Register =>
+  register.key === key
+    ? { ...register, fields: register.fields.map((field) => (field.key === from ? { ...field, key: to } : field)) }
+    : register;
+
+/** The catalogue after a field got a new key. */
+export const renameInCatalogue = (catalogue: Catalogue, renaming: Renaming): Catalogue => ({
+  ...catalogue,
+  registers: new Map([...catalogue.registers].map(([key, register]) => [key, renameInRegister(register, renaming)])),
+});
+
+const renameInRule = (rule: Rule, vocabulary: Vocabulary, own: boolean, renaming: Renaming): Rule => {
+  const rewrite = (text: string) => renameInExpression(text, vocabulary, renaming);
+  switch (rule.kind) {
+    case 'must_be_answered':
+      return rule;
+    case 'starts_as':
+    case 'worked_out_as':
+      return { ...rule, value: rewrite(rule.value) };
+    case 'asked_when':
+    case 'must':
+      return { ...rule, condition: rewrite(rule.condition) };
+    case 'fills':
+      return {
+        ...rule,
+        question: own && rule.question === renaming.from ? renaming.to : rule.question,
+        from: rewrite(rule.from),
+      };
+  }
+};
+
+/** A form after a field of some register got a new key; `before` is the catalogue of before. */
+export const renameInForm = (form: Form, before: Catalogue, renaming: Renaming): Form => {
+  const register = before.registers.get(form.register);
+  if (!register) return form;
+  const vocabulary = formVocabulary(form, register, before);
+  const own = form.register === renaming.register;
+  return {
+    ...form,
+    questions: form.questions.map((question) => ({
+      ...question,
+      field: own && question.field === renaming.from ? renaming.to : question.field,
+      rules: question.rules.map((rule) => renameInRule(rule, vocabulary, own, renaming)),
+    })),
+  };
+};
+
+/** A route after a field got a new key. */
+export const renameInRoute = (route: Route, before: Catalogue, renaming: Renaming): Route => {
+  const register = before.registers.get(route.register);
+  if (!register) return route;
+  const vocabulary = vocabularyOf(register, before);
+  return {
+    ...route,
+    steps: route.steps.map((step) => ({
+      ...step,
+      condition: step.condition === null ? null : renameInExpression(step.condition, vocabulary, renaming),
+    })),
+  };
+};
+
+/** Why a field cannot get a new key, or null. */
+export const renamingProblem = (catalogue: Catalogue, { register: key, from, to }: Renaming): Problem | null => {
+  const register = catalogue.registers.get(key);
+  const told = (detail: string) => problem('cannot_rename', ['renames'], detail);
+  if (!register?.fields.some((field) => field.key === from))
+    return told(`There is no field “${from}” to give a new key.`);
+  if (!KEY.test(to)) return told(`“${to}” is no key: small letters, digits and _, beginning with a letter.`);
+  if (isReservedKey(to, FUNCTION_NAMES))
+    return told(`“${to}” is a word of the rule language and cannot be a field's key.`);
+  return register.fields.some((field) => field.key === to)
+    ? told(`${register.plural} have a field with the key “${to}” already.`)
+    : null;
+};
