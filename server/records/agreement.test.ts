@@ -43,6 +43,11 @@ const check = (text: string): Checked => {
   return checked.value;
 };
 
+const refusedAsTooMuch = (text: string): boolean => {
+  const checked = checkExpression(text, vocabulary, { kind: 'any' });
+  return !checked.ok && checked.problems[0]?.code === 'too_much';
+};
+
 const values = (record: Parameters<typeof itemOf>[1]): Values => ({
   ...itemOf('near_misses', record),
   clock: target.clock,
@@ -145,9 +150,10 @@ describe('an expression gives the same answer in the core and in PostgreSQL', ()
     let answerable = 0;
     const found: unknown[] = [];
     for (let done = 0; done < cases && found.length === 0; done += batch) {
+      // What could make too long a text is refused on purpose: there is nothing to compare.
       const checked = fc
         .sample(anyExpression, { numRuns: Math.min(batch, cases - done), seed: seed + done })
-        .map(check);
+        .flatMap((text) => (refusedAsTooMuch(text) ? [] : [check(text)]));
       const inBoth = checked.filter((each) => each.notInSql === null);
       answerable += inBoth.length;
       for (let i = 0; i < inBoth.length; i += 25) found.push(...(await differences(inBoth.slice(i, i + 25))));
