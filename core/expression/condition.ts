@@ -53,9 +53,6 @@ const OPERATORS: { readonly [K in OrderTest]: CompareOp } = { over: '>', at_leas
 
 const operandOf = (expr: Expr): Operand | null => {
   if (expr.kind === 'path') return { kind: 'field', path: expr.names };
-  if (expr.kind === 'negate' && expr.operand.kind === 'literal' && expr.operand.literal.type === 'number') {
-    return { kind: 'number', text: `-${expr.operand.literal.text}` };
-  }
   if (expr.kind === 'call' && expr.args.length === 0) {
     if (expr.name === 'now') return { kind: 'now' };
     if (expr.name === 'today') return { kind: 'today' };

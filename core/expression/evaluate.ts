@@ -82,7 +82,8 @@ const shortNumber = (op: CompareOp, left: Term, right: Term): Run | null => {
   return (at) => {
     const given = at.values.read(path);
     if (typeof given !== 'string') return op === '=' ? false : op === '!=' ? true : null;
-    return test(given.length <= SHORT ? Number(given) - limit : toDecimal(given).cmp(bound));
+    const sign = given.length <= SHORT ? Number(given) - limit : (toDecimal(given)?.cmp(bound) ?? Number.NaN);
+    return Number.isNaN(sign) ? (op === '=' ? false : op === '!=' ? true : null) : test(sign);
   };
 };
 
@@ -176,8 +177,9 @@ const loop = (term: Term & { op: 'loop' }): Run => {
   if (term.form === 'for') {
     return (at) => {
       const made: Value[] = [];
-      const whole = each(at, 0, (value) => made.push(value) <= LONGEST_LIST);
-      return whole ? made : null;
+      if (each(at, 0, (value) => made.push(value) <= LONGEST_LIST)) return made;
+      at.tools.note('too_much', `This would make a list of more than ${LONGEST_LIST} items.`);
+      return null;
     };
   }
   const [start, stop, combine] = term.form === 'some' ? ([false, true, or] as const) : ([true, false, and] as const);

@@ -1,369 +1,13 @@
-import type { SyntaxNode } from '@lezer/common';
+import type { Tree } from '@lezer/common';
 import { parser } from 'lezer-feel';
-import {
-  DIGITS,
-  failed,
-  findDate,
-  findDecimal,
-  findDuration,
-  findMoment,
-  findTime,
-  fromLocal,
-  ok,
-  type Problem,
-  problem,
-  type Result,
-  type Span,
-} from '../base/index.ts';
-import type { ArithmeticOp, CompareOp, Expr, InTest, LiteralValue, Source } from './tree.ts';
+import { failed, ok, problem, type Result, type Span } from '../base/index.ts';
+import { Builder, DEEPEST, NAMES, Refused } from './builder.ts';
+import type { Expr } from './tree.ts';
 
 const LONGEST = 10_000;
-const DEEPEST = 200;
-const COMPARE = new Set<string>(['=', '!=', '<', '<=', '>', '>=']);
-const ARITHMETIC = new Set<string>(['+', '-', '*', '/', '**']);
-
-const isCompareOp = (text: string): text is CompareOp => COMPARE.has(text);
-const isArithmeticOp = (text: string): text is ArithmeticOp => ARITHMETIC.has(text);
-
-class Refused extends Error {
-  readonly problem: Problem;
-  constructor(code: string, detail: string, span: Span) {
-    super(detail);
-    this.problem = problem(code, [], detail, span);
-  }
-}
-
-/** One tree builder per text: the walk from lezer's concrete syntax to `Expr`. */
-class Builder {
-  readonly #text: string;
-  constructor(text: string) {
-    this.#text = text;
-  }
-
-  slice = (node: SyntaxNode): string => this.#text.slice(node.from, node.to);
-
-  refuse(node: Span, code: string, detail: string): never {
-    throw new Refused(code, detail, { from: node.from, to: node.to });
-  }
-
-  expr(node: SyntaxNode, depth: number): Expr {
-    if (depth > DEEPEST) this.refuse(node, 'too_deep', `This is nested more than ${DEEPEST} levels deep.`);
-    const span = { from: node.from, to: node.to };
-    const kids = childrenOf(node);
-    const next = depth + 1;
-    switch (node.name) {
-      case 'NumericLiteral': {
-        const text = this.slice(node);
-        const plain = text.startsWith('.') ? `0${text}` : text;
-        const number = findDecimal(plain);
-        if (!number) return this.refuse(span, 'bad_number', `“${text}” is not a number this language writes.`);
-        if (plain.replace(/^0+|\./g, '').length > DIGITS)
-          this.refuse(span, 'too_many_digits', `A number can have at most ${DIGITS} digits.`);
-        return { kind: 'literal', literal: { type: 'number', text: plain }, span };
-      }
-      case 'StringLiteral':
-        return { kind: 'literal', literal: { type: 'text', text: this.string(node) }, span };
-      case 'BooleanLiteral':
-        return { kind: 'literal', literal: { type: 'boolean', value: this.slice(node) === 'true' }, span };
-      case 'null':
-        return { kind: 'literal', literal: { type: 'null' }, span };
-      case 'DateTimeLiteral':
-        return this.dateTime(node, next);
-      case 'VariableName':
-        return { kind: 'path', names: [this.name(node)], spans: [span], span };
-      case 'PathExpression': {
-        const [from, to] = this.two(
-          node,
-          kids.filter((kid) => kid.name !== '.'),
-        );
-        const base = this.expr(from, next);
-        const nameSpan = { from: to.from, to: to.to };
-        if (base.kind === 'path' && from.name !== 'ParenthesizedExpression')
-          return { kind: 'path', names: [...base.names, this.name(to)], spans: [...base.spans, nameSpan], span };
-        return { kind: 'dot', base, name: this.slice(to).replace(/\s+/g, ' '), nameSpan, span };
-      }
-      case 'List':
-        return {
-          kind: 'list',
-          items: kids.filter((kid) => kid.name !== '[' && kid.name !== ']').map((kid) => this.expr(kid, next)),
-          span,
-        };
-      case 'FilterExpression': {
-        const [list, condition] = this.two(
-          node,
-          kids.filter((kid) => kid.name !== '[' && kid.name !== ']'),
-        );
-        return { kind: 'filter', list: this.expr(list, next), condition: this.expr(condition, next), span };
-      }
-      case 'QuantifiedExpression':
-        return this.loop(node, kids[0]?.name === 'every' ? 'every' : 'some', next);
-      case 'ForExpression':
-        return this.loop(node, 'for', next);
-      case 'ParenthesizedExpression':
-        return this.expr(
-          this.only(
-            node,
-            kids.filter((kid) => kid.name !== '(' && kid.name !== ')'),
-          ),
-          next,
-        );
-      case 'ArithmeticExpression':
-        return this.arithmetic(node, kids, next);
-      case 'Comparison':
-        return this.comparison(node, kids, next);
-      case 'Conjunction':
-      case 'Disjunction': {
-        const op = node.name === 'Conjunction' ? 'and' : 'or';
-        const [left, right] = this.two(
-          node,
-          kids.filter((kid) => kid.name !== op),
-        );
-        return { kind: 'logic', op, left: this.expr(left, next), right: this.expr(right, next), span };
-      }
-      case 'IfExpression': {
-        const parts = kids.filter((kid) => !['if', 'then', 'else'].includes(kid.name));
-        const [condition, then, otherwise] = parts;
-        if (!condition || !then || !otherwise)
-          return this.refuse(span, 'syntax', 'An “if” needs a “then” and an “else”.');
-        return {
-          kind: 'if',
-          condition: this.expr(condition, next),
-          whenTrue: this.expr(then, next),
-          whenFalse: this.expr(otherwise, next),
-          span,
-        };
-      }
-      case 'FunctionInvocation':
-        return this.call(node, kids, next);
-      default:
-        return this.refuse(
-          span,
-          'not_supported',
-          `“${this.slice(node).slice(0, 40)}” is not part of the rule language here.`,
-        );
-    }
-  }
-
-  /** A name of one word: lezer reads `a b` as one name of two, which is nearly always a missing operator. */
-  name(node: SyntaxNode): string {
-    const words = childrenOf(node).filter((kid) => kid.name === 'Identifier');
-    if (words.length !== 1) {
-      this.refuse(node, 'missing_operator', `Something is missing between the words of “${this.slice(node)}”.`);
-    }
-    return this.slice(node);
-  }
-
-  string(node: SyntaxNode): string {
-    const raw = this.slice(node).replaceAll('\n', '\\n').replaceAll('\r', '\\r').replaceAll('\t', '\\t');
-    try {
-      const value: unknown = JSON.parse(raw);
-      // PostgreSQL's texts hold every character but this one.
-      if (typeof value === 'string' && !value.includes('\u0000')) return value;
-    } catch {
-      // told below, with its place
-    }
-    return this.refuse(node, 'bad_text', 'A backslash here is followed by something a text cannot hold.');
-  }
-
-  /** `date("2026-11-23")` and its kin are literals; with anything but one text in the brackets they are calls. */
-  dateTime(node: SyntaxNode, depth: number): Expr {
-    const span = { from: node.from, to: node.to };
-    const at = node.getChild('AtLiteral');
-    const maker = node.getChild('DateTimeConstructor');
-    const parameters = node.getChild('PositionalParameters');
-    const given = parameters ? childrenOf(parameters) : at ? childrenOf(at) : [];
-    const [only] = given;
-    if (only?.name !== 'StringLiteral' || given.length !== 1) return this.call(node, childrenOf(node), depth);
-    const text = this.string(only);
-    const what = maker ? this.slice(maker).replace(/\s+/g, ' ') : '@';
-    const literal = readTemporal(what, text);
-    return literal
-      ? { kind: 'literal', literal, span }
-      : this.refuse(span, 'bad_date', `“${text.slice(0, 40)}” is not ${TEMPORAL_WORDS.get(what) ?? 'a date or time'}.`);
-  }
-
-  loop(node: SyntaxNode, form: 'some' | 'every' | 'for', depth: number): Expr {
-    const span = { from: node.from, to: node.to };
-    const sources = node.getChild('InExpressions')?.getChildren('InExpression') ?? [];
-    const body = node.lastChild;
-    if (!body || sources.length === 0) return this.refuse(span, 'syntax', `Something is missing in this “${form}”.`);
-    return {
-      kind: 'loop',
-      form,
-      sources: sources.map((each) => this.source(each, depth)),
-      body: this.expr(body, depth),
-      span,
-    };
-  }
-
-  source(node: SyntaxNode, depth: number): Source {
-    const name = node.getChild('Name');
-    const context = node.getChild('IterationContext');
-    const [from, to] = context ? childrenOf(context).filter((kid) => kid.name !== '..') : [];
-    if (!name || !from) return this.refuse(node, 'syntax', 'A loop needs a name, “in”, and a list.');
-    if (childrenOf(name).length !== 1)
-      this.refuse(name, 'missing_operator', `The name of a loop is one word, not “${this.slice(name)}”.`);
-    return {
-      name: this.slice(name),
-      nameSpan: { from: name.from, to: name.to },
-      from: this.expr(from, depth),
-      to: to ? this.expr(to, depth) : null,
-    };
-  }
-
-  arithmetic(node: SyntaxNode, kids: readonly SyntaxNode[], depth: number): Expr {
-    const span = { from: node.from, to: node.to };
-    const operator = kids.find((kid) => kid.name === 'ArithOp');
-    const op = operator ? this.slice(operator) : '';
-    const operands = kids.filter((kid) => kid.name !== 'ArithOp');
-    if (operands.length === 1 && op === '-')
-      return { kind: 'negate', operand: this.expr(this.only(node, operands), depth), span };
-    if (!operator || !isArithmeticOp(op))
-      return this.refuse(operator ?? span, 'not_supported', `The operator “${op}” is not known.`);
-    const [left, right] = this.two(node, operands);
-    return { kind: 'arithmetic', op, left: this.expr(left, depth), right: this.expr(right, depth), span };
-  }
-
-  comparison(node: SyntaxNode, kids: readonly SyntaxNode[], depth: number): Expr {
-    const span = { from: node.from, to: node.to };
-    const [first, operator, ...rest] = kids;
-    if (!first || !operator) return this.refuse(span, 'syntax', 'Something is missing in this comparison.');
-    const value = this.expr(first, depth);
-    if (operator.name === 'in') {
-      const tests = rest.flatMap((kid) => this.inTests(kid, depth));
-      if (tests.length === 0) this.refuse(span, 'syntax', '“in” needs at least one value to be in.');
-      return { kind: 'in', value, tests, span };
-    }
-    if (operator.name === 'between') {
-      const [low, high] = this.two(
-        node,
-        rest.filter((kid) => kid.name !== 'and'),
-      );
-      return { kind: 'between', value, low: this.expr(low, depth), high: this.expr(high, depth), span };
-    }
-    const op = this.slice(operator);
-    const right = rest[0];
-    if (!right || rest.length > 1 || right.name === 'SimplePositiveUnaryTest' || !isCompareOp(op)) {
-      return this.refuse(span, 'bad_operator', 'Two operators stand side by side here. Equal is =, not equal is !=.');
-    }
-    return { kind: 'compare', op, left: value, right: this.expr(right, depth), span };
-  }
-
-  inTests(node: SyntaxNode, depth: number): InTest[] {
-    const kids = childrenOf(node);
-    const [first, second] = kids;
-    switch (node.name) {
-      case '(':
-      case ')':
-        return [];
-      case 'PositiveUnaryTests':
-      case 'PositiveUnaryTest':
-        return kids.flatMap((kid) => this.inTests(kid, depth));
-      case 'List':
-        return kids.filter((kid) => kid.name !== '[' && kid.name !== ']').flatMap((kid) => this.inTests(kid, depth));
-      case 'ParenthesizedExpression': {
-        const inner = node.getChild('SimplePositiveUnaryTest');
-        return inner ? this.inTests(inner, depth) : [{ kind: 'equals', value: this.expr(node, depth) }];
-      }
-      case 'SimplePositiveUnaryTest': {
-        if (first?.name === 'Interval') return this.inTests(first, depth);
-        const op = first ? this.slice(first) : '';
-        if (!second || !isCompareOp(op))
-          return this.refuse(node, 'bad_operator', 'This test after “in” is not understood.');
-        return [{ kind: 'compare', op, value: this.expr(second, depth) }];
-      }
-      case 'Interval': {
-        const [low, high] = this.two(
-          node,
-          kids.filter((kid) => !['[', ']', '(', ')', '..'].includes(kid.name)),
-        );
-        const text = this.slice(node);
-        return [
-          {
-            kind: 'range',
-            low: this.expr(low, depth),
-            high: this.expr(high, depth),
-            lowIn: text.startsWith('['),
-            highIn: text.endsWith(']'),
-          },
-        ];
-      }
-      default:
-        return [{ kind: 'equals', value: this.expr(node, depth) }];
-    }
-  }
-
-  call(node: SyntaxNode, kids: readonly SyntaxNode[], depth: number): Expr {
-    const span = { from: node.from, to: node.to };
-    const callee = kids[0];
-    if (!callee || !CALLEES.has(callee.name))
-      return this.refuse(span, 'not_supported', 'Only a named function can be called.');
-    const nameSpan = { from: callee.from, to: callee.to };
-    const name = this.slice(callee).replace(/\s+/g, ' ');
-    const byName = node.getChild('NamedParameters');
-    if (byName) {
-      const given = byName.getChildren('NamedParameter').map((each) => {
-        const [parameter, value] = this.two(each, childrenOf(each));
-        return { name: this.slice(parameter).replace(/\s+/g, ' '), value: this.expr(value, depth) };
-      });
-      return {
-        kind: 'call',
-        name,
-        args: given.map((each) => each.value),
-        named: given.map((each) => each.name),
-        nameSpan,
-        span,
-      };
-    }
-    const parameters = node.getChild('PositionalParameters');
-    const args = parameters ? childrenOf(parameters).map((kid) => this.expr(kid, depth)) : [];
-    return { kind: 'call', name, args, named: null, nameSpan, span };
-  }
-
-  only(node: SyntaxNode, kids: readonly SyntaxNode[]): SyntaxNode {
-    const [kid] = kids;
-    return kid && kids.length === 1 ? kid : this.refuse(node, 'syntax', 'Something is missing here.');
-  }
-
-  two(node: SyntaxNode, kids: readonly SyntaxNode[]): [SyntaxNode, SyntaxNode] {
-    const [a, b] = kids;
-    return a && b && kids.length === 2 ? [a, b] : this.refuse(node, 'syntax', 'Something is missing here.');
-  }
-}
-
-const CALLEES = new Set(['VariableName', 'SpecialFunctionName', 'DateTimeConstructor']);
-
-const TEMPORAL_WORDS: ReadonlyMap<string, string> = new Map([
-  ['date', 'a day of the calendar, such as "2026-11-23"'],
-  ['time', 'a time of day, such as "10:40:00"'],
-  ['date and time', 'a date and time, such as "2026-11-23T10:40:00Z"'],
-  ['duration', 'a duration, such as "P3D", "PT8H" or "P1Y6M"'],
-  ['@', 'a date, a time, a date and time or a duration'],
-]);
-
-/** A literal of a day, time, moment or duration, or null where the text is none of what `what` makes. */
-const readTemporal = (what: string, text: string): LiteralValue | null => {
-  const may = (kind: string) => what === kind || what === '@';
-  const date = may('date') ? findDate(text) : null;
-  if (date) return { type: 'date', date };
-  const time = may('time') ? findTime(text) : null;
-  if (time) return { type: 'time', time };
-  const duration = may('duration') ? findDuration(text) : null;
-  if (duration)
-    return duration.kind === 'days' ? { type: 'days', ms: duration.ms } : { type: 'months', months: duration.months };
-  if (!may('date and time')) return null;
-  const moment = findMoment(text);
-  if (moment) return { type: 'moment', moment };
-  const midnight = what === '@' ? null : findDate(text);
-  const local = midnight ? `${midnight}T00:00:00` : text;
-  return fromLocal(local, 'UTC') ? { type: 'local', local } : null;
-};
-
-const childrenOf = (node: SyntaxNode): SyntaxNode[] => {
-  const kids: SyntaxNode[] = [];
-  for (let kid = node.firstChild; kid; kid = kid.nextSibling) kids.push(kid);
-  return kids;
-};
+const MOST_OPERATORS = 200;
+/** Chains longer than this the grammar's parser may give up on inside brackets. */
+const LONG_CHAIN = 40;
 
 /** How deep brackets nest, read before the parser recurses over them. */
 const bracketDepth = (text: string): number => {
@@ -376,6 +20,32 @@ const bracketDepth = (text: string): number => {
   return most;
 };
 
+const strict = parser.configure({ strict: true });
+/** In longer texts the place of an error is where reading ended, as mending them to go on could take seconds. */
+const MENDED = 500;
+
+/** The syntax tree, or the place of the first error. */
+const parsed = (text: string): Tree | Span => {
+  try {
+    return strict.parse(text);
+  } catch (thrown) {
+    if (!(thrown instanceof SyntaxError)) throw thrown;
+    const place = Number(/\d+$/.exec(thrown.message)?.[0] ?? 0);
+    if (text.length > MENDED) return { from: place, to: place };
+  }
+  let error: Span | null = null;
+  parser.parse(text).iterate({
+    enter: (node) => {
+      if (node.type.isError && !error) error = { from: node.from, to: node.to };
+    },
+  });
+  return error ?? { from: 0, to: text.length };
+};
+
+/** Operators outside of texts, counted before the parser meets them: its time grows faster than they do. */
+const countOperators = (text: string): number =>
+  text.replace(/"(?:[^"\\]|\\.)*"/g, '').match(/[-+*/<>=]+|\b(?:and|or|in|between)\b/g)?.length ?? 0;
+
 const build = (text: string): Result<Expr> => {
   const whole = { from: 0, to: text.length };
   if (text.trim() === '') return failed(problem('empty', [], 'Nothing is written here.', whole));
@@ -385,18 +55,19 @@ const build = (text: string): Result<Expr> => {
   if (bracketDepth(text) > DEEPEST) {
     return failed(problem('too_deep', [], `Brackets are nested more than ${DEEPEST} levels deep.`, whole));
   }
-  const tree = parser.parse(text);
-  let error: Span | null = null;
-  tree.iterate({
-    enter: (node) => {
-      if (node.type.isError && !error) error = { from: node.from, to: node.to };
-    },
-  });
-  if (error) return failed(problem('syntax', [], describeError(text, error), error));
+  const operators = countOperators(text);
+  if (operators > MOST_OPERATORS)
+    return failed(problem('too_long', [], `An expression can have at most ${MOST_OPERATORS} operators.`, whole));
+  const joined = NAMES.join(text);
+  const tree = parsed(joined);
+  if (!('topNode' in tree)) {
+    const long = operators > LONG_CHAIN ? ' Or it is too long: chains in brackets are read up to 40 operators.' : '';
+    return failed(problem('syntax', [], describeError(text, tree) + long, tree));
+  }
   const top = tree.topNode.firstChild;
   if (!top || top.nextSibling) return failed(problem('syntax', [], 'This is not one expression.', whole));
   try {
-    return ok(new Builder(text).expr(top, 0));
+    return ok(new Builder(joined).expr(top, 0));
   } catch (thrown) {
     if (thrown instanceof Refused) return failed(thrown.problem);
     throw thrown;

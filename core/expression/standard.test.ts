@@ -70,6 +70,12 @@ const TABLES: Readonly<Record<string, readonly (readonly [text: string, wanted: 
     ['5 in [1, 2, 5]', 'true'],
     ['5 in ]4..6[', 'true'],
     ['5 in (> 3, < 1)', 'true'],
+    // What stands right of a bare `in` ends before the next `and` or `or`, and `and` holds tighter.
+    ['5 in [1..6] and false', 'false'],
+    ['false and 5 in [1..6] or true', 'true'],
+    ['5 in [9..10] or 5 in (1, 5) and true', 'true'],
+    ['true or 5 in > 9 and false', 'true'],
+    ['2 between 1 and 3 and false', 'false'],
     ['2 between 1 and 3', 'true'],
     ['4 between 1 and 3', 'false'],
     ['null between 1 and 3', 'null'],

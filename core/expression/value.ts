@@ -1,4 +1,4 @@
-import { type Clock, Decimal, showDays, showMonths } from '../base/index.ts';
+import { type Clock, Decimal, findDecimal, showDays, showMonths } from '../base/index.ts';
 import type { StoredValue } from '../values/index.ts';
 import type { CompareOp } from './tree.ts';
 import type { Type } from './type.ts';
@@ -85,11 +85,12 @@ export const not = (a: Value): Value => (typeof a === 'boolean' ? !a : null);
 const decimals = new Map<string, Decimal>();
 const MOST_REMEMBERED = 5_000;
 
-/** The decimal of a stored number. The same few texts come again and again, so what they say is remembered. */
-export const toDecimal = (text: string): Decimal => {
+/** The decimal of a stored number, or null where it is none. The same few texts come again and again: remembered. */
+export const toDecimal = (text: string): Decimal | null => {
   const found = decimals.get(text);
   if (found) return found;
-  const made = new Decimal(text);
+  const made = findDecimal(text);
+  if (!made) return null;
   if (decimals.size >= MOST_REMEMBERED) decimals.clear();
   decimals.set(text, made);
   return made;

@@ -1,6 +1,7 @@
 import { CONVERSIONS } from './convert.ts';
 import { DATE_FUNCTIONS } from './date.ts';
 import { LIST_FUNCTIONS } from './list.ts';
+import { LIST_MAKERS } from './list-making.ts';
 import { NUMBER_FUNCTIONS } from './number.ts';
 import type { BuiltIn } from './signature.ts';
 import { TEXT_FUNCTIONS } from './text.ts';
@@ -11,6 +12,7 @@ export const BUILT_INS: readonly BuiltIn[] = [
   ...NUMBER_FUNCTIONS,
   ...TEXT_FUNCTIONS,
   ...LIST_FUNCTIONS,
+  ...LIST_MAKERS,
   ...DATE_FUNCTIONS,
   ...CONVERSIONS,
   ...TRADE_FUNCTIONS,

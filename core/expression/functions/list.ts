@@ -6,9 +6,7 @@ import {
   type BuiltIn,
   decimalOf,
   finite,
-  LONGEST_LIST,
   listOfArg,
-  optional,
   over,
   type Parameter,
   parameter,
@@ -16,7 +14,6 @@ import {
   type Shape,
   type Signature,
   type SqlCall,
-  wholeOf,
 } from './signature.ts';
 
 const list = (of: Shape): Parameter => parameter('list', { list: of });
@@ -106,13 +103,11 @@ const quantifier = (name: 'all' | 'any', start: boolean, combine: (a: Value, b: 
 const keyOf = (value: Value): unknown =>
   Decimal.isDecimal(value) ? value.toFixed() : isList(value) ? JSON.stringify(value.map(keyOf)) : value;
 
-const distinct = (items: readonly Value[]): Value[] => {
+export const distinct = (items: readonly Value[]): Value[] => {
   const found = new Map<unknown, Value>();
   for (const each of items) if (!found.has(keyOf(each))) found.set(keyOf(each), each);
   return [...found.values()];
 };
-
-const within = (items: readonly Value[]): Value => (items.length > LONGEST_LIST ? null : items);
 
 const median = (items: readonly Value[]): Value => {
   const sorted = items.map(decimalOf).toSorted((a, b) => a.cmp(b));
@@ -140,30 +135,12 @@ const deviation = (items: readonly Value[]): Value => {
   return finite(new Decimal(squares.mul(n).sub(sum.mul(sum))).div(n * (n - 1)).sqrt());
 };
 
-/** A place counted from 1, from the end with negative numbers, as a place in the array; null where there is none. */
-const placeIn = (items: readonly Value[], position: Value | undefined): number | null => {
-  const place = wholeOf(position);
-  if (place === null || place === 0 || Math.abs(place) > items.length) return null;
-  return place > 0 ? place - 1 : items.length + place;
-};
-
 const numbersOnly =
   (run: (items: readonly Value[]) => Value): Signature['run'] =>
   ([value]) =>
     listOfArg(value).includes(null) ? null : run(listOfArg(value));
 
-const make = (parameters: readonly Parameter[], run: Signature['run'], extra: Partial<Signature> = {}): Signature => ({
-  parameters,
-  result: 'list T',
-  takesNothing: true,
-  run: (args, tools) => (isList(args[0] ?? null) ? run(args, tools) : null),
-  sql: OUTSIDE,
-  ...extra,
-});
-
-const element = parameter('element', 'T');
-
-/** List functions (OMG DMN 1.4 §10.3.4.4). */
+/** The list functions whose answer is one value (OMG DMN 1.4 §10.3.4.4). */
 export const LIST_FUNCTIONS: readonly BuiltIn[] = [
   {
     name: 'list contains',
@@ -176,7 +153,7 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.4',
     signatures: [
       {
-        parameters: [list('T'), element],
+        parameters: [list('T'), parameter('element', 'T')],
         result: BOOLEAN,
         takesNothing: true,
         run: ([items, value]) =>
@@ -387,133 +364,5 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
     ],
     clause: '10.3.4.4',
     signatures: ofList({ of: 'number', result: listOf(NUMBER), run: numbersOnly(mode), sql: OUTSIDE }),
-  },
-  {
-    name: 'sublist',
-    group: 'list',
-    help: 'Part of a list from a place on, counted from 1; a negative place counts from the end.',
-    examples: [
-      ['sublist([4, 5, 6], 1, 2)', '[4, 5]'],
-      ['sublist([4, 5, 6], -2)', '[5, 6]'],
-    ],
-    clause: '10.3.4.4',
-    signatures: [
-      make(
-        [list('T'), parameter('start position', 'number'), optional('length', 'number')],
-        ([items, start, length]) => {
-          const all = listOfArg(items);
-          const from = placeIn(all, start);
-          const count = length === undefined ? all.length : wholeOf(length);
-          return from === null || count === null || count < 0 ? null : all.slice(from, from + count);
-        },
-      ),
-    ],
-  },
-  {
-    name: 'append',
-    group: 'list',
-    help: 'The list with more items at its end.',
-    examples: [['append([1], 2, 3)', '[1, 2, 3]']],
-    clause: '10.3.4.4',
-    signatures: [
-      make([list('T'), parameter('item', 'T')], ([items, ...more]) => within([...listOfArg(items), ...more]), {
-        rest: true,
-      }),
-    ],
-  },
-  {
-    name: 'concatenate',
-    group: 'list',
-    help: 'Lists one behind the other.',
-    examples: [['concatenate([1, 2], [3])', '[1, 2, 3]']],
-    clause: '10.3.4.4',
-    signatures: [make([list('T')], (lists) => within(lists.flatMap(listOfArg)), { rest: true })],
-  },
-  {
-    name: 'insert before',
-    group: 'list',
-    help: 'The list with an item put in before a place.',
-    examples: [['insert before([1, 3], 1, 2)', '[2, 1, 3]']],
-    clause: '10.3.4.4',
-    signatures: [
-      make([list('T'), parameter('position', 'number'), parameter('newItem', 'T')], ([items, position, item]) => {
-        const place = placeIn(listOfArg(items), position);
-        return place === null ? null : listOfArg(items).toSpliced(place, 0, item ?? null);
-      }),
-    ],
-  },
-  {
-    name: 'remove',
-    group: 'list',
-    help: 'The list without the item at a place.',
-    examples: [['remove([1, 2, 3], 2)', '[1, 3]']],
-    clause: '10.3.4.4',
-    signatures: [
-      make([list('T'), parameter('position', 'number')], ([items, position]) => {
-        const place = placeIn(listOfArg(items), position);
-        return place === null ? null : listOfArg(items).toSpliced(place, 1);
-      }),
-    ],
-  },
-  {
-    name: 'reverse',
-    group: 'list',
-    help: 'The list from its end to its beginning.',
-    examples: [['reverse([1, 2, 3])', '[3, 2, 1]']],
-    clause: '10.3.4.4',
-    signatures: [make([list('T')], ([items]) => listOfArg(items).toReversed())],
-  },
-  {
-    name: 'index of',
-    group: 'list',
-    help: 'The places at which a value stands in a list.',
-    examples: [['index of([1, 2, 3, 2], 2)', '[2, 4]']],
-    clause: '10.3.4.4',
-    signatures: [
-      make(
-        [list('T'), parameter('match', 'T')],
-        ([items, match]) =>
-          listOfArg(items).flatMap((each, i) => (equal(each, match ?? null) ? [new Decimal(i + 1)] : [])),
-        { result: listOf(NUMBER) },
-      ),
-    ],
-  },
-  {
-    name: 'union',
-    group: 'list',
-    help: 'Lists one behind the other, every value once.',
-    examples: [['union([1, 2], [2, 3])', '[1, 2, 3]']],
-    clause: '10.3.4.4',
-    signatures: [make([list('T')], (lists) => within(distinct(lists.flatMap(listOfArg))), { rest: true })],
-  },
-  {
-    name: 'distinct values',
-    group: 'list',
-    help: 'Every value of a list once.',
-    examples: [['distinct values([1, 2, 3, 2, 1])', '[1, 2, 3]']],
-    clause: '10.3.4.4',
-    signatures: [make([list('T')], ([items]) => distinct(listOfArg(items)))],
-  },
-  {
-    name: 'flatten',
-    group: 'list',
-    help: 'A list of lists as one list.',
-    examples: [['flatten([[1, 2], [3], [4]])', '[1, 2, 3, 4]']],
-    clause: '10.3.4.4',
-    signatures: [
-      make([parameter('list', { list: { list: 'T' } })], ([items]) => within(listOfArg(items).flatMap(listOfArg))),
-    ],
-  },
-  {
-    name: 'sort',
-    group: 'list',
-    help: 'The list in order, what is nothing at its end.',
-    examples: [['sort([3, 1, 2])', '[1, 2, 3]']],
-    clause: '10.3.4.9',
-    signatures: [
-      make([list('ordered')], ([items]) =>
-        listOfArg(items).toSorted((a, b) => order(a, b) ?? Number(a === null) - Number(b === null)),
-      ),
-    ],
   },
 ];

@@ -52,6 +52,19 @@ const limited = (text: string, tools: Tools): Value => {
   return null;
 };
 
+const joinTexts = (items: readonly Value[], between: string, tools: Tools): Value => {
+  let made = '';
+  let first = true;
+  for (const item of items) {
+    if (item === null) continue;
+    made += first ? textOf(item) : between + textOf(item);
+    first = false;
+    // Told as soon as it is too long, so that it is never all put together.
+    if (made.length > LONGEST_TEXT) return limited(made, tools);
+  }
+  return made;
+};
+
 /** FEEL counts from 1, and from the end with negative numbers. */
 const substring = (text: string, start: number, length: number | null): Value => {
   const codes = toCodes(text);
@@ -350,15 +363,7 @@ export const TEXT_FUNCTIONS: readonly BuiltIn[] = [
         result: TEXT,
         takesNothing: true,
         run: ([list, delimiter], tools) =>
-          isList(list ?? null)
-            ? limited(
-                listOfArg(list)
-                  .filter((each) => each !== null)
-                  .map(textOf)
-                  .join(textOf(delimiter)),
-                tools,
-              )
-            : null,
+          isList(list ?? null) ? joinTexts(listOfArg(list), textOf(delimiter), tools) : null,
         sql: 'it joins texts of a list',
         longest: () => LONGEST_TEXT,
       },
