@@ -12,6 +12,7 @@ import { openDatabase, prepareDatabase } from '#server/db/client.ts';
 import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
 import { makeApp } from '#server/http/app.ts';
 import { LiveEvents } from '#server/live/live.ts';
+import { median } from './measure.ts';
 
 const url = process.env.DATABASE_URL ?? '';
 const SIZE = Number(process.env.RECORDS ?? 10_000);
@@ -126,7 +127,6 @@ for (const address of Object.values(addresses)) await measure(address);
 for (let round = 0; round < ROUNDS; round++) {
   for (const name of ['bare', 'ours', 'counted'] as const) rates[name].push(await measure(addresses[name]));
 }
-const median = (values: number[]): number => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 const [fast, mine, counted] = [median(rates.bare), median(rates.ours), median(rates.counted)];
 console.log(
   `records: ${SIZE} invoices, ${sizes.clients} clients, ${sizes.boats} boats; imported over HTTP in ${importSeconds.toFixed(1)} s`,

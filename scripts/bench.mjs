@@ -1,4 +1,5 @@
-// `npm run bench`: builds the benchmarks and runs them on a PostgreSQL of their own. Prints ratios.
+// `npm run bench`: builds the benchmarks and runs them on a PostgreSQL of their own. Prints ratios. With names behind
+// `--` (language, list-page, filter) only those.
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -16,10 +17,14 @@ run(process.execPath, [
   '--config',
   'vite.bench.config.ts',
 ]);
-const cluster = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-bench-')), { throwAway: true });
-try {
-  const url = await cluster.start();
-  run(process.execPath, ['dist/bench/list-page.js'], { env: { ...process.env, DATABASE_URL: url } });
-} finally {
-  cluster.remove();
+const which = process.argv.slice(2);
+const wanted = (name) => which.length === 0 || which.includes(name);
+if (wanted('language')) run(process.execPath, ['dist/bench/language.js']);
+for (const name of ['list-page', 'filter'].filter(wanted)) {
+  const cluster = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-bench-')), { throwAway: true });
+  try {
+    run(process.execPath, [`dist/bench/${name}.js`], { env: { ...process.env, DATABASE_URL: await cluster.start() } });
+  } finally {
+    cluster.remove();
+  }
 }

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { catalogue, clock, nearMisses } from '../register/example.arb.ts';
 import { vocabularyOf } from '../register/index.ts';
 import { checkExpression, evaluate, type Value } from './index.ts';
-import { itemOf, RECORDS } from './random.arb.ts';
+import { itemOf, RECORDS } from './records.arb.ts';
 
 const vocabulary = vocabularyOf(nearMisses, catalogue);
 const record = RECORDS.near_misses?.[1] ?? {};

@@ -10,7 +10,8 @@ import {
   toSqlFilter,
   type Values,
 } from '#core/expression/index.ts';
-import { anyExpression, itemOf, RECORDS } from '#core/expression/random.arb.ts';
+import { anyExpression } from '#core/expression/random.arb.ts';
+import { itemOf, RECORDS } from '#core/expression/records.arb.ts';
 import { catalogue, clock, nearMisses } from '#core/register/example.arb.ts';
 import { vocabularyOf } from '#core/register/index.ts';
 import { sql as fragment, type SqlFragment } from '#core/sql/index.ts';

@@ -1,0 +1,177 @@
+/**
+ * A compiled filter against the same condition written by hand in SQL, on a million invoices; and the list page at
+ * growing sizes. The records are written straight into the table: what is measured is reading.
+ */
+import { readFile } from 'node:fs/promises';
+import { createServer } from 'node:http';
+import pg from 'pg';
+import { compileList } from '#core/list/index.ts';
+import { sql as fragment } from '#core/sql/index.ts';
+import { catalogueOf, workspaceSchema } from '#core/workspace/index.ts';
+import { openDatabase, prepareDatabase } from '#server/db/client.ts';
+import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
+import { makeApp } from '#server/http/app.ts';
+import { LiveEvents } from '#server/live/live.ts';
+import { median } from './measure.ts';
+import { printed } from './print.ts';
+
+const SIZES = (process.env.SIZES ?? '100000,1000000').split(',').map(Number);
+const ROUNDS = 15;
+const url = process.env.DATABASE_URL ?? '';
+const database = openDatabase(url);
+await prepareDatabase(database.db, 'server/db/migrations');
+const workspace = workspaceSchema.parse(JSON.parse(await readFile('demo/tern-quay/workspace.json', 'utf8')));
+await applyWorkspace(database.db, workspace, [
+  { name: 'Runa Oakes', email: 'runa.oakes@example.org', roles: ['operations_manager'] },
+]);
+const pool = new pg.Pool({ connectionString: url, max: 2, options: '-c jit=off -c timezone=UTC' });
+const catalogue = catalogueOf(workspace);
+const invoices = catalogue.registers.get('invoices');
+if (!invoices) throw new Error('the demonstration has no invoices');
+const clock = { now: '2026-11-23T10:40:00.000Z', zone: 'Europe/London' };
+
+/** Invented rows up to a size, spread over dates, amounts and states as a yard's would be. */
+const fill = async (size: number): Promise<void> => {
+  const person = '00000000-0000-7000-8000-000000000001';
+  const id = (kind: string, n: string) => `('00000000-0000-7000-8${kind}-' || lpad(to_hex(${n}), 12, '0'))::uuid`;
+  const common = (mark: string) =>
+    `i, '${mark}-' || lpad(i::text, greatest(4, length(i::text)), '0'), 1, now(), '${person}'::uuid, now(), '${person}'::uuid`;
+  const columns = 'id, seq, number, version, created_at, created_by, updated_at, updated_by';
+  await pool.query('truncate records.invoices, records.boats, records.clients, records.berths cascade');
+  await pool.query(
+    `insert into records.clients (${columns}, find_text, find_title, name) select ${id('0c1', 'i')}, ${common('CLI')}, ' client ' || i, ' client ' || i, 'Client ' || i from generate_series(1, ${size / 5}) i`,
+  );
+  await pool.query(
+    `insert into records.boats (${columns}, find_text, find_title, name, owner, length_overall) select ${id('0b1', 'i')}, ${common('BOA')}, ' boat ' || i, ' boat ' || i, 'Boat ' || i, ${id('0c1', 'i')}, 4 + i % 20 from generate_series(1, ${size / 5}) i`,
+  );
+  await pool.query(
+    `insert into records.invoices (${columns}, find_text, find_title, subject, client, boat, issued_on, due_on, net, vat, gross, paid, state)
+      select ${id('0a1', 'i')}, ${common('INV')}, ' berth fee ' || i, ' berth fee ' || i, 'Berth fee ' || i, ${id('0c1', `1 + i % ${size / 5}`)}, ${id('0b1', `1 + i % ${size / 5}`)},
+        date '2020-01-01' + i % 2500, date '2020-01-31' + i % 2500, i % 4000 + 0.5, (i % 4000) * 0.2, i % 4000 * 1.2 + 0.5, 0,
+        (array['draft','issued','part_paid','paid','credited'])[1 + i % 5] from generate_series(1, ${size}) i`,
+  );
+  await pool.query('vacuum analyze');
+};
+
+/** Each filter as people write it, and the same by hand. Division is left out, as the goal says. */
+const FILTERS: readonly (readonly [feel: string, hand: string])[] = [
+  ['state = "issued"', `t.state = 'issued'`],
+  ['gross > 4000 and state in ("issued", "part_paid")', `t.gross > 4000 and t.state in ('issued', 'part_paid')`],
+  ['client = null or gross - paid > 4700', 't.client is null or t.gross - t.paid > 4700'],
+  [
+    'due_on < date("2020-03-01") and not(state = "paid")',
+    `t.due_on < '2020-03-01' and not coalesce(t.state = 'paid', false)`,
+  ],
+  ['contains(subject, "fee 77777")', `strpos(t.subject, 'fee 77777') > 0`],
+  [
+    'boat.length_overall > 22 and gross > 4000',
+    '(select b.length_overall from records.boats b where b.id = t.boat) > 22 and t.gross > 4000',
+  ],
+  ['issued_on < today() - duration("P2000D")', `t.issued_on < date '2026-11-23' - 2000`],
+];
+
+const timed = async (text: string, values: readonly unknown[]): Promise<number> => {
+  const from = performance.now();
+  await pool.query({ text, values: [...values] });
+  return performance.now() - from;
+};
+const planOf = async (text: string, values: readonly unknown[]): Promise<string> => {
+  const { rows } = await pool.query({ text: `explain (costs off) ${text}`, values: [...values] });
+  const lines: string[] = rows.map((row) => String(row['QUERY PLAN']));
+  // Which tables are read how: conditions are printed differently where they are cast differently.
+  return lines
+    .filter((line) => /Scan|Sort|Aggregate|Limit/.test(line))
+    .map((line) =>
+      line
+        .trim()
+        .replace(/^-> +/, '')
+        // What a table is called in the query is no difference.
+        .replace(/ on (\w+) \w+$/, ' on $1'),
+    )
+    .join(' | ');
+};
+
+const compiled = (filter: string) => {
+  const list = compileList(
+    invoices,
+    catalogue,
+    { filter, find: '', sort: '', descending: false },
+    fragment`true`,
+    clock,
+  );
+  if (!list.ok) throw new Error(`${filter}: ${list.problems[0]?.detail}`);
+  return printed(list.value.where);
+};
+
+let closing = false;
+const live = new LiveEvents(url);
+const server = createServer(
+  makeApp({ database, live, demonstration: true, note: (where, error) => !closing && console.error(where, error) }),
+);
+await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+const address = server.address();
+const base = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
+const signIn = await fetch(`${base}/api/session`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify({ person: 'runa.oakes@example.org' }),
+});
+const cookie = signIn.headers.get('set-cookie')?.split(';')[0] ?? '';
+const PAGE = `filter=${encodeURIComponent('gross > 500 and state in ("issued", "part_paid")')}&sort=-number&limit=50&count=no`;
+
+/** One list page over HTTP, with all that belongs to it. */
+const listPage = async (): Promise<number> => {
+  const from = performance.now();
+  const answer = await fetch(`${base}/api/registers/invoices/records?${PAGE}`, { headers: { cookie } });
+  if (!(await answer.text()).includes('INV-')) throw new Error('the page is empty');
+  return performance.now() - from;
+};
+
+const pages: number[] = [];
+for (const size of SIZES) {
+  await fill(size);
+  const ratios: number[] = [];
+  if (size === Math.max(...SIZES)) {
+    for (const [feel, hand] of FILTERS) {
+      const { text, values } = compiled(feel);
+      const ours = `select count(*) from records.invoices t where ${text}`;
+      const theirs = `select count(*) from records.invoices t where t.archived_at is null and (${hand})`;
+      const [mine, other] = [(await pool.query(ours, values)).rows[0].count, (await pool.query(theirs)).rows[0].count];
+      if (mine !== other) throw new Error(`${feel}: ${mine} against ${other}`);
+      const [a, b]: [number[], number[]] = [[], []];
+      for (let round = 0; round < ROUNDS; round++) {
+        a.push(await timed(ours, values));
+        b.push(await timed(theirs, []));
+      }
+      const same = (await planOf(ours, values)) === (await planOf(theirs, []));
+      ratios.push(median(a) / median(b));
+      console.log(
+        `${feel.padEnd(52)} ${median(a).toFixed(1).padStart(7)} ms, by hand ${median(b).toFixed(1).padStart(7)} ms: ${(median(a) / median(b)).toFixed(2)} times; the plan is ${same ? 'the same' : `another: ${await planOf(ours, values)} against ${await planOf(theirs, [])}`}`,
+      );
+    }
+    console.log(
+      `filters on ${size} records: median ${median(ratios).toFixed(2)}, most ${Math.max(...ratios).toFixed(2)} times the SQL by hand`,
+    );
+  }
+  const { text, values } = compiled('gross > 500 and state in ("issued", "part_paid")');
+  const count = `select count(*) from records.invoices t where ${text}`;
+  const [shown, counted]: [number[], number[]] = [[], []];
+  for (let round = 0; round < 10; round++) await listPage();
+  for (let round = 0; round < ROUNDS * 3; round++) shown.push(await listPage());
+  for (let round = 0; round < ROUNDS; round++) counted.push(await timed(count, values));
+  pages.push(median(shown));
+  console.log(
+    `list page of 50 over HTTP at ${size} records: ${median(shown).toFixed(2)} ms; its count ${median(counted).toFixed(1)} ms, apart`,
+  );
+}
+const [small = 1] = pages;
+console.log(
+  `the page at ${SIZES.at(-1)} records takes ${((pages.at(-1) ?? 0) / small).toFixed(2)} times what it takes at ${SIZES[0]}`,
+);
+closing = true;
+server.closeAllConnections();
+server.close();
+await live.stop();
+await pool.end();
+await database.close();
+process.exit(0);
