@@ -1,3 +1,4 @@
+export { usesOf } from './check/calls.ts';
 export { type Checked, checkExpression, type Expected, readsOf } from './check/index.ts';
 export { type Completion, completionsAt, helpAt } from './complete.ts';
 export {

@@ -1,5 +1,12 @@
 import { findNearest, type Span } from '../../base/index.ts';
-import { BUILT_IN, FUNCTION_NAMES, LONGEST_TEXT, type Shape, type Signature } from '../functions/index.ts';
+import {
+  BUILT_IN,
+  type BuiltIn,
+  FUNCTION_NAMES,
+  LONGEST_TEXT,
+  type Shape,
+  type Signature,
+} from '../functions/index.ts';
 import { parsePattern } from '../pattern/parse.ts';
 import type { Size, Term } from '../term.ts';
 import { either, fits, isOrdered, listOf, NOTHING, sayType, type Type } from '../type.ts';
@@ -146,6 +153,11 @@ const inOrder = (signature: Signature, args: readonly Term[], names: readonly st
 export const sayUse = (name: string, signature: Signature): string =>
   `${name}(${signature.parameters.map((each) => `${each.name}${each.optional ? '?' : ''}`).join(', ')}${signature.rest ? ', …' : ''})`;
 
+/** The ways in which a function is called, each once. */
+export const usesOf = (builtIn: BuiltIn): string[] => [
+  ...new Set(builtIn.signatures.map((signature) => sayUse(builtIn.name, signature))),
+];
+
 /** The term of a function's call. */
 export const called = (
   name: string,
@@ -176,11 +188,10 @@ export const called = (
     if (found) return found;
     if (at.problems.length > known) return { op: 'constant', value: null, type: NOTHING, span };
   }
-  const uses = builtIn.signatures.map((signature) => sayUse(name, signature));
   const byCount = candidates.filter(({ signature, given }) => attemptCount(signature, given.length));
   const [only] = byCount;
   if (!only)
-    return at.tell('arguments', span, `This is not how “${name}” is called. Write ${[...new Set(uses)].join(' or ')}.`);
+    return at.tell('arguments', span, `This is not how “${name}” is called. Write ${usesOf(builtIn).join(' or ')}.`);
   const wrong = attempt(only.signature, only.given, at);
   const place = wrong.ok ? 0 : Math.max(0, wrong.wrong);
   const arg = only.given[place];
