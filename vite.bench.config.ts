@@ -2,5 +2,11 @@ import { defineConfig } from 'vite';
 
 /** Bundles the benchmarks for Node; packages stay outside. */
 export default defineConfig({
-  build: { ssr: true, rolldownOptions: { input: ['bench/list-page.ts', 'bench/language.ts', 'bench/filter.ts'] }, outDir: 'dist/bench', emptyOutDir: true, target: 'node20' },
+  build: {
+    ssr: true,
+    rolldownOptions: { input: ['bench/list-page.ts', 'bench/language.ts', 'bench/filter.ts'] },
+    outDir: 'dist/bench',
+    emptyOutDir: true,
+    target: 'node20',
+  },
 });

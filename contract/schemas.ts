@@ -20,7 +20,11 @@ export const personSchema = z.object({
   email: z.string(),
   roles: z.array(z.string()),
 });
-export const meSchema = personSchema.extend({ setup: z.boolean() });
+export const meSchema = personSchema.extend({
+  setup: z.boolean(),
+  /** The record they are tied to, where the workspace ties people to one. */
+  record: uuidSchema.nullable(),
+});
 export type Me = z.infer<typeof meSchema>;
 
 export const sessionInfoSchema = z.object({
@@ -53,6 +57,7 @@ export const workspaceAnswerSchema = z.object({
   zone: z.string(),
   currency: z.string(),
   holidays: z.array(z.string()),
+  people: z.object({ register: z.string(), email: z.string() }).nullable(),
   choice_lists: z.array(choiceListSchema),
   registers: z.array(registerSchema),
   /** By register key: what this person may do, and how many records there are for them. */

@@ -10,6 +10,8 @@ export interface Locale {
   readonly currency: string;
   /** Days on which nobody works, besides Saturdays and Sundays; ISO dates. */
   readonly holidays?: readonly string[];
+  /** Where people have a record of their own, and the field that holds their e-mail. */
+  readonly people?: { readonly register: string; readonly email: string } | null;
 }
 
 /** Registers and choice lists by key: what a definition may refer to. Iteration is in the workspace's order. */
@@ -55,6 +57,9 @@ const makeVocabulary = (register: Register, catalogue: Catalogue): Vocabulary =>
   return {
     names: new Map([...own, ...back].map((named) => [named.name, named])),
     register: register.key,
+    ...(catalogue.people && catalogue.registers.has(catalogue.people.register)
+      ? { peopleRegister: catalogue.people.register }
+      : {}),
     zone: catalogue.zone,
     linked: (key) => {
       const target = catalogue.registers.get(key);

@@ -32,6 +32,8 @@ export const workspaceSchema = z.strictObject({
   currency: z.string().regex(/^[A-Z]{3}$/),
   /** Days on which nobody works, besides Saturdays and Sundays; for working days. */
   holidays: z.array(daySchema).max(2000).default([]),
+  /** The register whose records are people, and its field with their e-mail: by it `me.record` is found. */
+  people: z.strictObject({ register: keySchema, email: keySchema }).nullable().default(null),
   choice_lists: z.array(choiceListSchema),
   registers: z.array(registerSchema),
   roles: z.array(roleSchema),
@@ -42,12 +44,13 @@ export type Workspace = z.infer<typeof workspaceSchema>;
 
 /** A workspace's registers and lists by key, for all that is compiled against them. */
 export const catalogueOf = (
-  workspace: Pick<Workspace, 'locale' | 'zone' | 'currency' | 'holidays' | 'registers' | 'choice_lists'>,
+  workspace: Pick<Workspace, 'locale' | 'zone' | 'currency' | 'holidays' | 'people' | 'registers' | 'choice_lists'>,
 ): Catalogue => ({
   locale: workspace.locale,
   zone: workspace.zone,
   currency: workspace.currency,
   holidays: workspace.holidays,
+  people: workspace.people,
   registers: new Map(workspace.registers.map((register) => [register.key, register])),
   choiceLists: new Map(workspace.choice_lists.map((list) => [list.key, list])),
 });

@@ -141,7 +141,8 @@ const makeClients = (random: Random, nextId: () => string, today: string, count:
         email: `${name
           .toLowerCase()
           .replace(/[^a-z]+/g, '.')
-          .replace(/^\.|\.$/g, '')}${i}@example.org`,
+          // The first client is the demonstration's person of that name: her e-mail ties the two.
+          .replace(/^\.|\.$/g, '')}${i === 0 ? '' : i}@example.org`,
         phone: phone(random),
         address: `${random.whole(1, 80)} ${random.pick(STREET)}\nTern Quay`,
         client_since: addDays(today, -random.whole(30, 4000)),

@@ -27,6 +27,7 @@ export const workspace = iolite.table('workspace', {
   currency: text('currency').notNull(),
   /** ISO dates. */
   holidays: text('holidays').array().notNull().default([]),
+  people: jsonb('people').$type<{ register: string; email: string }>(),
 });
 
 /** Every version of every definition. Published versions never change; a draft is one row that is written over. */

@@ -36,6 +36,7 @@ export const applyWorkspace = async (db: Db, file: Workspace, newPeople: readonl
       zone: file.zone,
       currency: file.currency,
       holidays: file.holidays,
+      people: file.people,
     });
     await carryOutPlan(tx, plan);
     for (const list of file.choice_lists) await publishDefinition(tx, 'choice_list', list.key, list, null);

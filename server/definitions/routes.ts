@@ -40,6 +40,7 @@ export const definitionHandlers: Handlers<
       zone: found.catalogue.zone,
       currency: found.catalogue.currency,
       holidays: [...(found.catalogue.holidays ?? [])],
+      people: found.catalogue.people ?? null,
       choice_lists: [...found.catalogue.choiceLists.values()].filter((list) => setup || lists.has(list.key)),
       registers,
       rights,

@@ -14,10 +14,10 @@ import {
   mayFill,
   type Versioned,
 } from '../definitions/store.ts';
-import { factsOf } from '../http/context.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
 import { findByTitle, findRecord, readPaths } from '../records/read.ts';
 import { addRecords, changeRecord } from '../records/write.ts';
+import { readFacts } from '../session/facts.ts';
 import type { Person } from '../session/service.ts';
 import { enterRoute, findSentBack } from '../signoff/service.ts';
 
@@ -186,7 +186,7 @@ export const sendEntry = (
     const { register } = compiled.value;
     const author = { person: person.id, at: new Date(clock.now), form: { key, version: form.version } };
     const judgedAt = entryClock(entry.filled_in_at, clock);
-    const me = personItem(factsOf(person));
+    const me = personItem(await readFacts(tx, found, person));
     if (entry.record) {
       const { id, from } = entry.record;
       const sentBack = await findSentBack(tx, id, person.id);

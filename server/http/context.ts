@@ -1,6 +1,5 @@
 import type { Clock } from '#core/base/index.ts';
 import { toMomentText } from '#core/base/index.ts';
-import type { PersonFacts } from '#core/expression/index.ts';
 import type { Db } from '../db/client.ts';
 import type { DefinitionsService } from '../definitions/service.ts';
 import type { Definitions, DefinitionsReader } from '../definitions/store.ts';
@@ -33,12 +32,4 @@ export const clockOf = (found: Definitions): Clock => ({
   now: toMomentText(Date.now()),
   zone: found.catalogue.zone,
   holidays: found.catalogue.holidays ?? [],
-});
-
-/** A person as rules and filters may name them. */
-export const factsOf = (person: Person): PersonFacts => ({
-  name: person.name,
-  email: person.email,
-  roles: person.roles,
-  record: null,
 });

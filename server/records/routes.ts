@@ -5,8 +5,9 @@ import { holdDefinitions, inTransaction } from '../db/locks.ts';
 import { people } from '../db/schema.ts';
 import { type Definitions, listsOf, personRights, visibleCatalogue } from '../definitions/store.ts';
 import type { Handlers } from '../http/app.ts';
-import { type Context, clockOf, factsOf, signedIn } from '../http/context.ts';
+import { type Context, clockOf, signedIn } from '../http/context.ts';
 import { notAllowed, notFound } from '../http/problem.ts';
+import { readFacts } from '../session/facts.ts';
 import { afterChange, enterRoute, readTrack, takesPart } from '../signoff/service.ts';
 import { readHistory } from './history.ts';
 import { findRecord, readPage } from './read.ts';
@@ -66,7 +67,11 @@ export const recordHandlers: Handlers<
   records: async (context, { params, query }) => {
     const { person, found } = signedIn(context);
     const register = seenRegister(context, params.key);
-    return readPage(context.db, register, visibleCatalogue(found, person), query, clockOf(found), factsOf(person));
+    // The person's own record is looked for only where a filter may ask for it.
+    const asked = query.filter.includes('me.')
+      ? await readFacts(context.db, found, person)
+      : { ...person, record: null };
+    return readPage(context.db, register, visibleCatalogue(found, person), query, clockOf(found), asked);
   },
   addRecord: async (context, { params, body }) => {
     const { person } = signedIn(context);

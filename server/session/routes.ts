@@ -1,17 +1,20 @@
 import { asc } from 'drizzle-orm';
 import type { Me } from '#contract/index.ts';
+import type { Db } from '../db/client.ts';
 import { people, workspace } from '../db/schema.ts';
 import { type Definitions, isSetup } from '../definitions/store.ts';
 import type { Handlers } from '../http/app.ts';
 import { signedIn } from '../http/context.ts';
+import { readFacts } from './facts.ts';
 import { type Person, signIn, signOut } from './service.ts';
 
-const toMe = (person: Person, found: Definitions): Me => ({
+const toMe = async (db: Db, person: Person, found: Definitions): Promise<Me> => ({
   id: person.id,
   name: person.name,
   email: person.email,
   roles: [...person.roles],
   setup: isSetup(found, person),
+  record: (await readFacts(db, found, person)).record,
 });
 
 export const sessionHandlers: Handlers<'sessionInfo' | 'signIn' | 'signOut' | 'me'> = {
@@ -27,12 +30,12 @@ export const sessionHandlers: Handlers<'sessionInfo' | 'signIn' | 'signOut' | 'm
         email,
         role: roles.map((key) => found.roles.get(key)?.label ?? key).join(', '),
       })),
-      me: signed ? toMe(signed.person, signed.found) : null,
+      me: signed ? await toMe(db, signed.person, signed.found) : null,
     };
   },
   signIn: async ({ db, reader, demonstration }, { body, response }) => {
     const person = await signIn(db, response, body.person, body.password, demonstration);
-    return toMe(person, await reader.read(db));
+    return toMe(db, person, await reader.read(db));
   },
   signOut: async ({ db }, { request, response }) => {
     await signOut(db, request, response);
@@ -40,6 +43,6 @@ export const sessionHandlers: Handlers<'sessionInfo' | 'signIn' | 'signOut' | 'm
   },
   me: async (context) => {
     const { person, found } = signedIn(context);
-    return toMe(person, found);
+    return toMe(context.db, person, found);
   },
 };

@@ -39,5 +39,5 @@ export const useMe = (): Me => {
 /** The person signed in, as rules may name them. */
 export const useFacts = (): PersonFacts => {
   const me = useMe();
-  return useMemo(() => ({ name: me.name, email: me.email, roles: me.roles, record: null }), [me]);
+  return useMemo(() => ({ name: me.name, email: me.email, roles: me.roles, record: me.record }), [me]);
 };

@@ -1,0 +1,1 @@
+ALTER TABLE "iolite"."workspace" ADD COLUMN "people" jsonb;
