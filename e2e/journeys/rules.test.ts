@@ -112,4 +112,16 @@ describe('rules and filters are written as sentences and as formulas', () => {
     await editor.writeFormula('Net', 'is worked out as', 'gross - vat');
     await runa.seeText('These questions wait for each other: Net → ');
   });
+
+  test('a field gets another key, and the rules that name it follow', async () => {
+    await runa.visit(`${iolite.address}/set-up/registers/invoices`);
+    await runa.write('Key of field 7', 'vat_due');
+    await runa.press('Rehearse');
+    await runa.seeText('VAT of Invoices is called vat_due in formulas instead of vat');
+    expect(await runa.axe()).toEqual([]);
+    await runa.press('Carry out');
+    await runa.see('//main//tbody/tr');
+    await runa.visit(`${iolite.address}/set-up/forms/raise_an_invoice`);
+    await new FormEditor(runa).rules('Total').reads('is worked out as net + vat_due');
+  });
 });

@@ -36,6 +36,19 @@ const FOUND: readonly string[] = [
   'if cost > 1 then witnessed else title = null',
   'cost * 3 - 1 = 1499',
   'when <= now()',
+  // SQL's greatest passes over nothing.
+  'substring before(what_happened, owner.phone)',
+  // A branch of nothing has no type of its own.
+  '(if owner = boat.owner then null else null) in (<= -0.01, 3)',
+  // Years before 1 were shown as years after it.
+  'ceiling(cost, 1) / when.year',
+  // A function's collation met the one texts are compared by.
+  'substring(what_happened, -1, 2) > substring(upper case(me.name), 1)',
+  // What stands right of a bare “in” took in the rest.
+  'cost in [0..500] and witnessed',
+  'witnessed or cost in > 3 and title = null',
+  // The parser gave up on nested names of several words.
+  'years and months duration(date((date and time("2026-03-29T01:00:00Z") - ((reported_on - ((years and months duration(max(boat.owner.near_misses.reported_on), today()) + duration("P1M")) + (duration("P1M") - duration("P1Y2M")))) - add working days(date(when), -1)))), max(boat.owner.near_misses[cost > 0].reported_on))',
 ];
 
 const check = (text: string): Checked => {

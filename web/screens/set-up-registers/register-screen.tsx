@@ -32,10 +32,10 @@ export const SetUpRegisterScreen = () => {
 
 /** What the field is called in formulas; a new name is rewritten wherever the old one stands. */
 const FieldKey = ({ field, at, onField }: { field: FieldDraft; at: number; onField: (field: FieldDraft) => void }) => (
-  <label className="mt-1 flex items-center gap-1.5 text-[13px] text-ink-2">
+  <label className="mt-1 flex items-baseline gap-1.5 whitespace-nowrap pl-2.5 text-[13px] text-ink-2">
     in formulas
     <input
-      className="box min-h-7 py-0.5 font-mono text-[13px]"
+      className="min-h-6 min-w-0 grow border-b border-dotted border-edge bg-transparent font-mono text-[13px] text-ink"
       aria-label={`Key of field ${at + 1}`}
       value={field.key ?? ''}
       maxLength={48}
@@ -332,7 +332,7 @@ const FieldSettings = ({ field, at, draft, onField, onDraft }: SettingsProps) =>
         </span>
       );
     case 'money':
-      return <span className="self-center text-ink-2">in {field.currency}</span>;
+      return <span className="pt-1.5 text-ink-2">in {field.currency}</span>;
     case 'text':
     case 'long_text':
     case 'yes_no':
