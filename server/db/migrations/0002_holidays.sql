@@ -1,1 +1,0 @@
-ALTER TABLE "iolite"."workspace" ADD COLUMN "holidays" text[] DEFAULT '{}' NOT NULL;

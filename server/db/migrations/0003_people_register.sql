@@ -1,1 +1,0 @@
-ALTER TABLE "iolite"."workspace" ADD COLUMN "people" jsonb;
