@@ -141,6 +141,26 @@ const countOf = async (tx: Queryable, list: CompiledList): Promise<number> => {
   return row?.n ?? 0;
 };
 
+/**
+ * What PostgreSQL expects a filter to cost at most, in its own unit (about a page read in order); a million records
+ * read through with one look at another table each are some ten million, and take seconds.
+ */
+const MOST_COST = 20_000_000;
+const plansSchema = z.tuple([z.object({ Plan: z.object({ 'Total Cost': z.number() }) })]);
+
+/** Refuses a filter that goes through lists of records and would take minutes over as many as there are now. */
+export const refuseTooSlow = async (tx: Queryable, list: CompiledList, most = MOST_COST): Promise<void> => {
+  if (!list.filter?.reach.records) return;
+  const table = aliasedTable(recordTable(list.register), 't');
+  const counted = tx.select({ n: sql`count(*)` }).from(table).where(toDrizzle(list.where));
+  const { rows } = await tx.execute<{ 'QUERY PLAN': unknown }>(sql`explain (format json) ${counted.getSQL()}`);
+  const [{ Plan: plan }] = plansSchema.parse(rows[0]?.['QUERY PLAN']);
+  if (plan['Total Cost'] <= most) return;
+  throw invalid([
+    problem('too_slow', ['filter'], 'Over so many records this would take too long. Ask of fewer lists inside lists.'),
+  ]);
+};
+
 /** A page of a list with its count. `catalogue` holds only what the person may see. */
 export const readPage = async (
   tx: Queryable,
@@ -154,6 +174,7 @@ export const readPage = async (
   const sort = descending ? query.sort.slice(1) : query.sort;
   const asked = { filter: query.filter, find: query.find, sort, descending };
   const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock, me));
+  await refuseTooSlow(tx, list);
   const { start, toAnswer } = readingOf(register, catalogue);
   const where =
     query.after === '' ? list.where : fragment`${list.where} and ${afterCursor(list, readCursor(query.after))}`;
