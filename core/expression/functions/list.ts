@@ -4,6 +4,7 @@ import { BOOLEAN, listOf, NUMBER, type Type } from '../type.ts';
 import { and, equal, isList, or, order, type Value } from '../value.ts';
 import {
   type BuiltIn,
+  counted,
   decimalOf,
   finite,
   listOfArg,
@@ -177,7 +178,7 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
       {
         parameters: [list('T')],
         result: NUMBER,
-        run: ([items]) => new Decimal(listOfArg(items).length),
+        run: ([items]) => counted(listOfArg(items).length),
         sql: (call) => over(call.list(0), () => sql`count(*)::numeric`),
         size: () => ({ before: 10, after: 0 }),
       },

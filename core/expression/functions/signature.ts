@@ -94,6 +94,11 @@ export const wholeOf = (value: Value | undefined): number | null => {
   return Number.isSafeInteger(number) ? number : null;
 };
 
+const COUNTS = Array.from({ length: 1_000 }, (_, n) => new Decimal(n));
+
+/** A count as a number of the language; small ones are made once. */
+export const counted = (n: number): Decimal => COUNTS[n] ?? new Decimal(n);
+
 export const finite = (value: Decimal): Value => (value.isFinite() ? value : null);
 
 /** An aggregate over a list in SQL. */

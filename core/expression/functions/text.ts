@@ -1,4 +1,4 @@
-import { countCharacters, Decimal } from '../../base/index.ts';
+import { countCharacters } from '../../base/index.ts';
 import { type SqlFragment, sql, parameter as sqlParameter } from '../../sql/index.ts';
 import { findMatch, fromCodes, toCodes } from '../pattern/match.ts';
 import { parsePattern, toPostgres } from '../pattern/parse.ts';
@@ -6,6 +6,7 @@ import { BOOLEAN, listOf, NUMBER, TEXT } from '../type.ts';
 import { isList, type Tools, type Value } from '../value.ts';
 import {
   type BuiltIn,
+  counted,
   LONGEST_LIST,
   LONGEST_TEXT,
   listOfArg,
@@ -138,7 +139,7 @@ export const TEXT_FUNCTIONS: readonly BuiltIn[] = [
     signatures: [
       {
         ...one(
-          (text) => new Decimal(countCharacters(text)),
+          (text) => counted(countCharacters(text)),
           NUMBER,
           (call) => sql`char_length(${call.at(0)})::numeric`,
         ),
