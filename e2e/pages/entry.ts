@@ -41,7 +41,7 @@ export class EntryPage {
   /** The question's worked-out value, once it is that. */
   async shows(label: string, value: string): Promise<void> {
     const row = `//div[@data-question][starts-with(normalize-space(.), ${literal(label)})]`;
-    await this.#browser.see(`${row}//output[normalize-space(.) = ${literal(value)}]`);
+    await this.#browser.see(`${row}//output[starts-with(normalize-space(.), ${literal(value)})]`);
   }
 
   async type(text: string): Promise<void> {

@@ -231,6 +231,11 @@ describe('changing definitions that are in use', () => {
 
   test('a new key is rewritten in every form, route and history, and records keep their values', async () => {
     expect((await runa.put('/api/routes/near_misses', nearMissRoute)).status).toBe(200);
+    await runa.put('/api/forms/report_a_near_miss/draft', nearMissForm);
+    await runa.post('/api/forms/report_a_near_miss/publish', {
+      fill_in_by: ['yard_hand'],
+      seen_by: ['yard_hand', 'yard_manager'],
+    });
     const added = await piet.post(FORM, entry({ title: 'Line parted', severity: 'damage', cost: '650' }));
     expect(added.body.number).toMatch(/^NEA-/);
     const path = `/api/registers/near_misses/records/${added.body.id}`;

@@ -90,7 +90,16 @@ const complete = (asked: Asked): Extension =>
         const found = completionsAt(context.state.doc.toString(), context.pos, asked().vocabulary);
         const begun = found !== null && found.from < context.pos;
         if (!found || (!begun && !context.explicit && !context.matchBefore(/[."]$/))) return null;
-        return { from: found.from, options: found.options.map(toCode), validFor: /^[a-z0-9_ ]*$/ };
+        // A word that is whole and begins no other needs no offer, which would only cover what is said below.
+        const word = context.state.sliceDoc(found.from, context.pos);
+        const labels = new Set(found.options.map((option) => option.label));
+        const fits = found.options.filter((option) => option.label.startsWith(word));
+        if (!context.explicit && fits.length === 1 && fits[0]?.label === word) return null;
+        return {
+          from: found.from,
+          options: found.options.map(toCode),
+          validFor: (text) => /^[a-z0-9_ ]*$/.test(text) && !labels.has(text),
+        };
       },
     ],
   });

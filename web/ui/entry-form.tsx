@@ -109,11 +109,19 @@ const WorkedOut = ({
 }: Pick<EntryState, 'compiled' | 'links'> & { id: string; state: QuestionState; describedBy: string | undefined }) => {
   const { field } = state.question;
   const linked = typeof state.value === 'string' ? links[state.value]?.title : undefined;
+  const numeric = field.type.kind === 'money' || field.type.kind === 'number';
   const shown = linked ?? behaviourOf(field.type).show(state.value, valueContext(compiled.catalogue));
   return (
     <>
-      <output id={id} aria-describedby={describedBy} className="box box-filled block">
+      <output
+        id={id}
+        aria-describedby={describedBy}
+        className={`box box-filled flex gap-2 ${numeric ? 'justify-end' : ''}`}
+      >
         {shown === '' ? <span className="text-ink-2">nothing yet</span> : shown}
+        {field.type.kind === 'money' && shown !== '' && !shown.endsWith(field.type.currency) && (
+          <span className="text-ink-2">{field.type.currency}</span>
+        )}
       </output>
       <p className="pt-0.5 text-[13px] text-haze">{state.note ?? 'Worked out from the other answers'}</p>
     </>
