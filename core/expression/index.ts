@@ -17,10 +17,9 @@ export { evaluate, evaluateStored, type Values } from './evaluate.ts';
 export { BUILT_INS, type BuiltIn, FUNCTION_NAMES } from './functions/index.ts';
 export { parseExpression } from './parse.ts';
 export { type PersonFacts, personItem } from './person.ts';
-export { fieldsLike, readDay, readOperand } from './read-operand.ts';
+export { fieldsLike, readOperand } from './read-operand.ts';
 export { type Renaming, renameInExpression } from './rename.ts';
 export {
-  firstOperand,
   type Mood,
   type Part,
   type SayContext,
@@ -32,10 +31,10 @@ export {
   testWords,
   toTest,
 } from './sentence.ts';
-export { type SqlTarget, toSql, toSqlFilter } from './to-sql.ts';
+export { toSql, toSqlFilter } from './to-sql.ts';
 export { type CompareOp, children, type Expr } from './tree.ts';
-export { sayType, type Type } from './type.ts';
+export type { Type } from './type.ts';
 export type { Given, Item, NoteCode, Value } from './value.ts';
-export { findField, findNamed, type Named, type NamedType, type Vocabulary } from './vocabulary.ts';
+export { findField, findNamed, type Named, type Vocabulary } from './vocabulary.ts';
 export { writeExpression } from './write.ts';
 export { matching, type Offer, type Writing, writeCondition, writeValue } from './writer.ts';

@@ -20,6 +20,8 @@ interface Props {
   readonly text: string;
   readonly vocabulary: Vocabulary;
   readonly expected: Expected;
+  /** What tells of the text, beside the box. */
+  readonly describedBy: string;
   readonly onChange: (text: string) => void;
   readonly onUse: () => void;
   readonly onCancel: () => void;
@@ -148,7 +150,7 @@ const always =
   };
 
 /** The box a formula is typed in. Tab leaves it, as it leaves any other box. */
-const CodeBox = ({ text, vocabulary, expected, onChange, onUse, onCancel }: Props) => {
+const CodeBox = ({ text, vocabulary, expected, describedBy, onChange, onUse, onCancel }: Props) => {
   const place = useRef<HTMLDivElement>(null);
   // The editor is made once; what it calls is always the newest.
   const calls = useRef({ vocabulary, expected, onChange, onUse, onCancel });
@@ -184,7 +186,7 @@ const CodeBox = ({ text, vocabulary, expected, onChange, onUse, onCancel }: Prop
           placeholder('cost > 500 and severity = "damage"'),
           theme,
           EditorView.lineWrapping,
-          EditorView.contentAttributes.of({ 'aria-label': 'Formula', 'aria-describedby': 'formula-says' }),
+          EditorView.contentAttributes.of({ 'aria-label': 'Formula', 'aria-describedby': describedBy }),
           EditorView.updateListener.of((update) => {
             if (update.docChanged) calls.current.onChange(update.state.doc.toString());
           }),
@@ -193,7 +195,7 @@ const CodeBox = ({ text, vocabulary, expected, onChange, onUse, onCancel }: Prop
     });
     view.focus();
     return () => view.destroy();
-  }, []);
+  }, [describedBy]);
   return <div ref={place} className="w-full min-w-0 text-sm" />;
 };
 

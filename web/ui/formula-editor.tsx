@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useId, useState } from 'react';
 import {
   checkExpression,
   type Expected,
@@ -35,6 +35,7 @@ export const FormulaEditor = ({
   onCancel,
 }: Props) => {
   const [typed, setTyped] = useState(text);
+  const says = useId();
   const empty = typed.trim() === '';
   const checked = checkExpression(typed, context.vocabulary, expected);
   const refused = checked.ok ? (refuse?.(checked.value.notInSql) ?? null) : null;
@@ -59,12 +60,13 @@ export const FormulaEditor = ({
           text={text}
           vocabulary={context.vocabulary}
           expected={expected}
+          describedBy={says}
           onChange={setTyped}
           onUse={use}
           onCancel={onCancel}
         />
       </Suspense>
-      <span id="formula-says" role={wrong.length > 0 ? 'alert' : 'status'}>
+      <span id={says} role={wrong.length > 0 ? 'alert' : 'status'}>
         {wrong.map((detail) => (
           <span key={detail} className="wrong block">
             {detail}

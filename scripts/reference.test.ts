@@ -1,9 +1,9 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { catalogue, clock, nearMisses } from '../register/example.arb.ts';
-import { vocabularyOf } from '../register/index.ts';
-import { BUILT_INS, type BuiltIn, checkExpression, evaluate, usesOf } from './index.ts';
-import { itemOf, RECORDS } from './records.arb.ts';
+import { BUILT_INS, type BuiltIn, checkExpression, evaluate, usesOf } from '#core/expression/index.ts';
+import { itemOf, RECORDS } from '#core/expression/records.arb.ts';
+import { catalogue, clock, nearMisses } from '#core/register/example.arb.ts';
+import { vocabularyOf } from '#core/register/index.ts';
 
 const FILE = 'docs/rule-language.md';
 const BEGIN = '<!-- functions: written by the test with IOLITE_WRITE_DOCS=yes -->\n';
