@@ -20,6 +20,7 @@ export { type PersonFacts, personItem } from './person.ts';
 export { fieldsLike, readOperand } from './read-operand.ts';
 export { type Renaming, renameInExpression } from './rename.ts';
 export {
+  firstOperand,
   type Mood,
   type Part,
   type SayContext,
