@@ -5,7 +5,7 @@ const TESTS = '\\.(test|arb)\\.tsx?$|/testing/';
 const rows = {
   core: {
     folders: ['core'],
-    packages: ['decimal\\.js', 'zod', 'lezer-feel', '@lezer/common'],
+    packages: ['decimal\\.js', 'zod', 'lezer-feel', '@lezer/common', 'libphonenumber-js', 'papaparse'],
     node: false,
   },
   contract: { folders: ['contract', 'core'], packages: ['zod'], node: false },

@@ -3,7 +3,7 @@ import { FeelFunction, evaluate as feelin, parseExpression as feelinParse } from
 import { checkExpression, evaluate, type Values } from '#core/expression/index.ts';
 import { compileForm, type Entry, fillIn, formSchema, newEntry } from '#core/form/index.ts';
 import { type Catalogue, registerSchema, vocabularyOf } from '#core/register/index.ts';
-import type { StoredValue } from '#core/values/index.ts';
+import type { Scalar } from '#core/values/index.ts';
 import { median } from './measure.ts';
 
 const clock = { now: '2026-11-23T10:40:00.000Z', zone: 'Europe/London' };
@@ -40,7 +40,7 @@ const RULES = [
   'string length(title) >= 10',
   'if witnessed then cost > 100 else cost > 500',
 ];
-const RECORDS: readonly Readonly<Record<string, StoredValue>>[] = [
+const RECORDS: readonly Readonly<Record<string, Scalar>>[] = [
   { cost: '650.25', paid: '100', severity: 'damage', title: 'Warp parted at the bollard', witnessed: true },
   { cost: '12.5', paid: '12', severity: 'scare', title: 'Near miss', witnessed: false },
   { cost: null, paid: null, severity: null, title: null, witnessed: null },

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
+import { givenTypeSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
 import { endpoint, none } from './endpoint.ts';
 import * as s from './schemas.ts';
@@ -86,6 +87,20 @@ export const api = {
     answer: s.routeSummarySchema,
     setup: true,
   }),
+  workOut: endpoint('post', '/api/registers/{key}/work-out', 'What a formula gives for real records, storing nothing', {
+    params: key,
+    query: none,
+    body: z.strictObject({ formula: z.string().min(1).max(10_000), gives: givenTypeSchema }),
+    answer: s.workedOutSchema,
+    setup: true,
+  }),
+  setAside: endpoint('get', '/api/registers/{key}/set-aside', 'Fields that were set aside and can be brought back', {
+    params: key,
+    query: none,
+    body: none,
+    answer: s.setAsideSchema,
+    setup: true,
+  }),
   records: endpoint('get', '/api/registers/{key}/records', 'A page of a list', {
     params: key,
     query: s.listQuerySchema,
@@ -118,6 +133,43 @@ export const api = {
     query: none,
     body: s.changeSchema,
     answer: s.recordDetailSchema,
+  }),
+  linked: endpoint('get', '/api/registers/{key}/records/{id}/linked', 'What points to a record, register by register', {
+    params: record,
+    query: none,
+    body: none,
+    answer: s.linkedGroupsSchema,
+  }),
+  archiveRecord: endpoint(
+    'delete',
+    '/api/registers/{key}/records/{id}',
+    'Archive a record: it leaves lists and look-ups, keeps its links, and can be brought back',
+    {
+      params: record,
+      query: z.object({ anyway: z.enum(['yes']).optional(), move_to: s.uuidSchema.optional() }),
+      body: none,
+      answer: nothing,
+      status: 204,
+    },
+  ),
+  bringBackRecord: endpoint('post', '/api/registers/{key}/records/{id}/bring-back', 'Bring an archived record back', {
+    params: record,
+    query: none,
+    body: none,
+    answer: nothing,
+    status: 204,
+  }),
+  rehearseCsv: endpoint('post', '/api/registers/{key}/csv/rehearse', 'What importing a CSV file would do', {
+    params: key,
+    query: none,
+    body: s.csvImportSchema,
+    answer: s.csvPlanSchema,
+  }),
+  importCsv: endpoint('post', '/api/registers/{key}/csv/import', 'Import a CSV file, all of it or nothing', {
+    params: key,
+    query: none,
+    body: s.csvImportSchema,
+    answer: s.csvPlanSchema,
   }),
   history: endpoint('get', '/api/registers/{key}/records/{id}/history', 'Who changed what, newest first', {
     params: record,
@@ -160,6 +212,8 @@ export const api = {
 
 /** Server-sent events; not an endpoint of one answer. */
 export const LIVE_PATH = '/api/live';
+/** Takes a file as its bytes, with its name in the query; answers what it is. */
+export const FILES_PATH = '/api/files';
 
 /** Puts parameters into a path, each percent-encoded. */
 export const fillPath = (path: string, params: Readonly<Record<string, string>>): string =>

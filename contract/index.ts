@@ -1,14 +1,21 @@
-export { api, fillPath, LIVE_PATH } from './api.ts';
+export { api, FILES_PATH, fillPath, LIVE_PATH } from './api.ts';
 export type { Endpoint, Method } from './endpoint.ts';
 export { openApiDocument } from './openapi.ts';
 export {
+  type CsvPlan,
+  csvImportSchema,
+  type FileFacts,
   type FormAnswer,
   type FormSummary,
+  fileSchema,
   type HistoryAnswer,
   type InTray,
   type Linked,
+  type LinkedGroups,
   type LiveEvent,
   type LookUp,
+  linkedSchema,
+  listQuerySchema,
   liveEventSchema,
   type Me,
   type Page,
@@ -18,8 +25,12 @@ export {
   type RecordAnswer,
   type RecordDetail,
   type RouteSummary,
+  recordValuesSchema,
   type Sent,
+  type SetAside,
+  storedValueSchema,
   type Track,
   type WorkspaceAnswer,
   type WorkspaceChanges,
+  workedOutSchema,
 } from './schemas.ts';

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
 import { choiceListSchema, keySchema, registerSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
+import type { StoredValue } from '#core/values/index.ts';
 import { roleSchema } from '#core/workspace/index.ts';
 
 export const uuidSchema = z
@@ -9,7 +10,17 @@ export const uuidSchema = z
   .regex(/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/, 'This must be a UUID.');
 const moment = z.string();
 
-export const storedValueSchema = z.union([z.string(), z.boolean(), z.null()]);
+const scalarSchema = z.union([z.string(), z.boolean(), z.null()]);
+const rowSchema = z.object({
+  id: z.string(),
+  values: z.record(z.string(), z.union([scalarSchema, z.array(z.string())])),
+});
+/** A value as it is stored: a text, yes or no, nothing, a list of codes or ids, or rows. */
+export const storedValueSchema: z.ZodType<StoredValue> = z.union([
+  scalarSchema,
+  z.array(z.string()),
+  z.array(rowSchema),
+]);
 export const recordValuesSchema = z.record(z.string(), storedValueSchema);
 /** What is sent in may be anything; the register says what it should be, field by field. */
 export const givenValuesSchema = z.record(z.string().max(100), z.unknown());
@@ -80,6 +91,8 @@ export const changesSchema = z.strictObject({
     .array(z.strictObject({ register: keySchema, from: keySchema, to: keySchema }))
     .max(400)
     .default([]),
+  /** Fields that were set aside and shall come back, by the ids of their setting aside; done after the new keys. */
+  bring_back: z.array(uuidSchema).max(100).default([]),
 });
 export type WorkspaceChanges = z.input<typeof changesSchema>;
 export const planSchema = z.object({
@@ -88,9 +101,26 @@ export const planSchema = z.object({
 });
 export type PlanAnswer = z.infer<typeof planSchema>;
 
-export const linkedSchema = z.object({ id: uuidSchema, number: z.string(), title: z.string() });
+export const linkedSchema = z.object({
+  id: uuidSchema,
+  number: z.string(),
+  title: z.string(),
+  /** What the register shows beside the title, in words; what is empty is left out. */
+  beside: z.array(z.string()),
+});
 export type Linked = z.infer<typeof linkedSchema>;
 export const stageSchema = z.enum(['waiting', 'approved', 'sent_back', 'refused']);
+
+export const fileSchema = z.object({
+  id: uuidSchema,
+  name: z.string(),
+  media_type: z.string(),
+  size: z.int(),
+  /** In pixels, of a photo. */
+  width: z.int().nullable(),
+  height: z.int().nullable(),
+});
+export type FileFacts = z.infer<typeof fileSchema>;
 
 export const recordSchema = z.object({
   id: uuidSchema,
@@ -100,6 +130,10 @@ export const recordSchema = z.object({
   values: recordValuesSchema,
   /** By link field: what it points to, as far as this person may see it. */
   links: z.record(z.string(), linkedSchema),
+  /** By id: what lists of links and links in rows point to, as far as this person may see it. */
+  linked: z.record(z.string(), linkedSchema),
+  /** By id: the files its fields hold. */
+  files: z.record(z.string(), fileSchema),
   stage: stageSchema.nullable(),
 });
 export type RecordAnswer = z.infer<typeof recordSchema>;
@@ -131,11 +165,67 @@ export const recordDetailSchema = recordSchema.extend({
   choice_lists: z.array(choiceListSchema),
   created_at: moment,
   created_by: z.string(),
+  archived_at: moment.nullable(),
   updated_at: moment,
   may_change: z.boolean(),
   sign_off: trackSchema.nullable(),
 });
 export type RecordDetail = z.infer<typeof recordDetailSchema>;
+
+/** What points to a record: one group per link that leads to its register. */
+export const linkedGroupsSchema = z.object({
+  groups: z.array(
+    z.object({
+      key: z.string(),
+      label: z.string(),
+      /** The register whose records these are; for rows the one they stand in. */
+      register: keySchema,
+      /** The field by which they point here: a form opened with it carries the link along. Null for rows. */
+      field: z.string().nullable(),
+      count: z.int(),
+      records: z.array(recordSchema),
+    }),
+  ),
+});
+export type LinkedGroups = z.infer<typeof linkedGroupsSchema>;
+
+export const csvImportSchema = z.strictObject({
+  csv: z.string().max(11_000_000),
+  /** By column of the file, in its order: the field it fills, `number` for the record's own number, or null. */
+  columns: z.array(z.string().nullable()).max(400),
+  /** Rows are matched to records by this column's field; '' adds every row. */
+  match: z.string().max(60).default(''),
+  /** How numbers and dates are written: plainly (1250.50, 2026-11-23), or as the workspace writes them. */
+  written: z.enum(['plain', 'local']).default('plain'),
+});
+export const csvPlanSchema = z.object({
+  added: z.int(),
+  changed: z.int(),
+  unchanged: z.int(),
+  refused: z.array(z.object({ line: z.int(), detail: z.string() })),
+  /** The first rows as they would be stored, in words. */
+  sample: z.array(
+    z.object({
+      line: z.int(),
+      outcome: z.enum(['added', 'changed', 'unchanged', 'refused']),
+      cells: z.array(z.string()),
+    }),
+  ),
+});
+export type CsvPlan = z.infer<typeof csvPlanSchema>;
+
+/** A formula on real records: what it read of each, by the labels in `reads`, and what it gave. */
+export const workedOutSchema = z.object({
+  reads: z.array(z.string()),
+  records: z.array(
+    z.object({ id: uuidSchema, number: z.string(), title: z.string(), read: z.array(z.string()), value: z.string() }),
+  ),
+});
+
+export const setAsideSchema = z.object({
+  fields: z.array(z.object({ id: uuidSchema, label: z.string(), rows: z.string().nullable(), at: moment })),
+});
+export type SetAside = z.infer<typeof setAsideSchema>;
 
 export const listQuerySchema = z.object({
   filter: z.string().max(10_000).default(''),
@@ -144,6 +234,10 @@ export const listQuerySchema = z.object({
   sort: z.string().max(60).default(''),
   after: z.string().max(2000).default(''),
   limit: z.coerce.number().int().min(1).max(500).default(50),
+  /** Keys of the fields that are wanted, by commas; empty: all. */
+  columns: z.string().max(4000).default(''),
+  /** `yes` shows what was archived instead. */
+  archived: z.enum(['yes', 'no']).default('no'),
   /** `no` leaves the count out, for pages after the first. */
   count: z.enum(['yes', 'no']).default('yes'),
 });
@@ -166,7 +260,17 @@ export const historySchema = z.object({
       id: z.string(),
       at: moment,
       by: z.string(),
-      action: z.enum(['added', 'changed', 'imported', 'approved', 'sent_back', 'refused', 'sent_again']),
+      action: z.enum([
+        'added',
+        'changed',
+        'imported',
+        'approved',
+        'sent_back',
+        'refused',
+        'sent_again',
+        'archived',
+        'brought_back',
+      ]),
       /** The form it came through, if any. */
       form: z.object({ key: z.string(), label: z.string(), version: z.int() }).nullable(),
       comment: z.string().nullable(),
@@ -177,6 +281,8 @@ export const historySchema = z.object({
 export type HistoryAnswer = z.infer<typeof historySchema>;
 
 export const formAnswerSchema = formSummarySchema.extend({
+  /** The form every register has without being designed has a key no other form can have. */
+  form: formSchema.extend({ key: z.string() }),
   /** What the form needs to be filled in: its register, and the lists and registers it names. */
   register: registerSchema,
   registers: z.array(registerSchema),

@@ -40,6 +40,8 @@ export {
 export { Decimal, DIGITS, exactly, findDecimal, round34, roundHalfAway } from './decimal.ts';
 export { isUuid, uuidV7 } from './ids.ts';
 export { isReservedKey, KEY, toKey } from './keys.ts';
+export { findMatch, fromCodes, toCodes } from './pattern/match.ts';
+export { type Pattern, parsePattern, toPostgres } from './pattern/parse.ts';
 export {
   failed,
   ok,

@@ -1,7 +1,7 @@
 import type { Span } from '../base/index.ts';
 import { sayUse } from './check/calls.ts';
 import { BUILT_IN, BUILT_INS, PROPERTIES } from './functions/index.ts';
-import { sayType, type Type } from './type.ts';
+import { fromValueType, sayType, type Type } from './type.ts';
 import { findNamed, ME_NAMES, type Named, type Vocabulary } from './vocabulary.ts';
 
 /** Something that can be written at a place of a formula. */
@@ -36,7 +36,9 @@ const WORDS = [
 ];
 
 const typeOfNamed = (named: Named): Type =>
-  named.type.kind === 'records' ? { kind: 'list', of: { kind: 'record', register: named.type.register } } : named.type;
+  named.type.kind === 'records'
+    ? { kind: 'list', of: { kind: 'record', register: named.type.register } }
+    : fromValueType(named.type);
 
 const field = (named: Named): Completion => ({
   label: named.name,
@@ -69,6 +71,7 @@ const afterPath = (path: readonly string[], vocabulary: Vocabulary): Completion[
   const { type } = found.named;
   if (type.kind === 'link' || type.kind === 'records')
     return [...(vocabulary.linked(type.register)?.names.values() ?? [])].map(field);
+  if (type.kind === 'choice') return (vocabulary.columns?.(type.list) ?? []).map(field);
   return [...PROPERTIES]
     .filter(([, signatures]) => signatures.some((signature) => signature.parameters[0]?.shape === type.kind))
     .map(([name]) => ({ label: name, insert: name, kind: 'word', detail: `of ${found.named.label}`, help: '' }));

@@ -8,6 +8,7 @@ export type Operand =
   | { readonly kind: 'text'; readonly text: string }
   | { readonly kind: 'boolean'; readonly value: boolean }
   | { readonly kind: 'date'; readonly date: string }
+  | { readonly kind: 'time'; readonly time: string }
   | { readonly kind: 'moment'; readonly moment: string }
   | { readonly kind: 'today' }
   | { readonly kind: 'now' }
@@ -24,6 +25,10 @@ export type Test =
   | { readonly kind: 'is'; readonly values: readonly Operand[] }
   /** Answered, and none of these. */
   | { readonly kind: 'is_not'; readonly values: readonly Operand[] }
+  /** Of a list: it has one that is this. */
+  | { readonly kind: 'includes'; readonly value: Operand }
+  /** Of a list: it has some, it has none. */
+  | { readonly kind: 'has_some' | 'has_none' }
   | { readonly kind: OrderTest; readonly value: Operand }
   | { readonly kind: 'between'; readonly low: Operand; readonly high: Operand }
   | { readonly kind: 'contains' | 'starts_with'; readonly text: string }
@@ -73,6 +78,7 @@ const operandOf = (expr: Expr): Operand | null => {
     case 'moment':
       return { kind: 'moment', moment: expr.literal.moment };
     case 'time':
+      return { kind: 'time', time: expr.literal.time };
     case 'local':
     case 'days':
     case 'months':
@@ -112,6 +118,11 @@ const clauseOf = (expr: Expr): Clause | null => {
       return { field: field.names, test: { kind, text: part.literal.text } };
     }
   }
+  if (expr.kind === 'call' && expr.named === null && expr.name === 'list contains') {
+    const [field, item] = expr.args;
+    const value = item ? operandOf(item) : null;
+    return field?.kind === 'path' && value ? { field: field.names, test: { kind: 'includes', value } } : null;
+  }
   if (expr.kind === 'logic' && expr.op === 'and') return isNotClause(expr.left, expr.right);
   return null;
 };
@@ -134,6 +145,12 @@ const comparison = (op: CompareOp, left: Expr, right: Expr): Clause | null => {
     if (order === 'at_least') return { field, test: { kind: 'at_least_characters', count: count.text } };
     if (order === 'at_most') return { field, test: { kind: 'at_most_characters', count: count.text } };
     return null;
+  }
+  if (left.kind === 'call' && left.name === 'count' && left.args[0]?.kind === 'path') {
+    const field = left.args[0].names;
+    if (operandText(operandOf(right) ?? { kind: 'today' }) !== '0') return null;
+    if (op === '>') return { field, test: { kind: 'has_some' } };
+    return op === '=' ? { field, test: { kind: 'has_none' } } : null;
   }
   if (left.kind !== 'path') return null;
   if (isNothing(right)) {
@@ -216,6 +233,8 @@ export const operandText = (operand: Operand): string => {
       return String(operand.value);
     case 'date':
       return `date(${quote(operand.date)})`;
+    case 'time':
+      return `time(${quote(operand.time)})`;
     case 'moment':
       return `date and time(${quote(operand.moment)})`;
     case 'away': {
@@ -249,6 +268,12 @@ const clauseText = ({ field, test }: Clause): string => {
       return oneOf(path, test.values);
     case 'is_not':
       return `(${path} != null and not(${oneOf(path, test.values)}))`;
+    case 'includes':
+      return `list contains(${path}, ${operandText(test.value)})`;
+    case 'has_some':
+      return `count(${path}) > 0`;
+    case 'has_none':
+      return `count(${path}) = 0`;
     case 'over':
     case 'at_least':
     case 'under':

@@ -1,4 +1,4 @@
-import { type Clock, Decimal } from '../base/index.ts';
+import { type Clock, Decimal, roundHalfAway } from '../base/index.ts';
 import type { StoredValue } from '../values/index.ts';
 import type { Checked } from './check/index.ts';
 import { LONGEST_LIST } from './functions/index.ts';
@@ -22,6 +22,7 @@ import {
   toStored,
   type Value,
 } from './value.ts';
+import type { Formula } from './vocabulary.ts';
 
 /** Where an expression finds its values. */
 export interface Values extends Item {
@@ -216,6 +217,14 @@ const compile = (term: Term): Run => {
       const { slot } = term;
       return (at) => at.items[slot] ?? null;
     }
+    case 'column': {
+      const { values } = term;
+      const of = compile(term.of);
+      return (at) => {
+        const code = of(at);
+        return typeof code === 'string' ? (values.get(code) ?? null) : null;
+      };
+    }
     case 'compare':
       return comparison(term.with, term.left, term.right);
     case 'and':
@@ -340,10 +349,21 @@ export const evaluate = (checked: Checked, values: Values): Value => evaluateTer
 export const evaluateStored = (checked: Checked, values: Values): StoredValue =>
   toStored(evaluate(checked, values), checked.type);
 
+/** What a worked-out field holds: its formula's outcome, a number rounded half away from zero to the field's decimals. */
+export const evaluateFormula = (formula: Formula, values: Values): StoredValue => {
+  const term = formula.term();
+  if (!term) return null;
+  const value = evaluateTerm(term, values);
+  return Decimal.isDecimal(value) && formula.decimals !== null
+    ? roundHalfAway(value, formula.decimals).toFixed()
+    : toStored(value, term.type);
+};
+
 const NOWHERE: Clock = { now: '', zone: '' };
 
 /** Whether what a call is worked out from is the same at every reading: no clock, no zone, no holidays. */
-const isFixed = (term: Term & { op: 'call' }): boolean => !READS_CLOCK.has(term.name) && !term.args.some(isMoment);
+export const isFixed = (term: Term & { op: 'call' }): boolean =>
+  !READS_CLOCK.has(term.name) && !term.args.some(isMoment);
 const isMoment = (term: Term): boolean => term.type.kind === 'moment';
 const READS_CLOCK = new Set(['today', 'now', 'working days', 'add working days', 'date and time']);
 

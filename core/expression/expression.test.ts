@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { catalogue, clock, nearMisses } from '../register/example.arb.ts';
 import { valueContext, vocabularyOf } from '../register/index.ts';
-import type { StoredValue } from '../values/index.ts';
+import type { Scalar, StoredValue } from '../values/index.ts';
 import {
   checkExpression,
   conditionText,
@@ -15,7 +15,7 @@ import {
 const vocabulary = vocabularyOf(nearMisses, catalogue);
 const context = { vocabulary, values: valueContext(catalogue) };
 
-const run = (text: string, values: Readonly<Record<string, StoredValue>> = {}): StoredValue | string[] => {
+const run = (text: string, values: Readonly<Record<string, Scalar>> = {}): StoredValue | string[] => {
   const checked = checkExpression(text, vocabulary, { kind: 'any' });
   if (!checked.ok) return checked.problems.map((each) => each.code);
   return evaluateStored(checked.value, { clock, read: (path) => values[path.join('.')] ?? null });

@@ -13,7 +13,7 @@ export {
   type Test,
   type TestKind,
 } from './condition.ts';
-export { evaluate, evaluateStored, type Values } from './evaluate.ts';
+export { evaluate, evaluateFormula, evaluateStored, type Values } from './evaluate.ts';
 export { BUILT_INS, type BuiltIn, FUNCTION_NAMES } from './functions/index.ts';
 export { parseExpression } from './parse.ts';
 export { type PersonFacts, personItem } from './person.ts';
@@ -32,10 +32,21 @@ export {
   testWords,
   toTest,
 } from './sentence.ts';
-export { toSql, toSqlFilter } from './to-sql.ts';
+export { isStorable } from './storable.ts';
+export { everyTerm, type Term } from './term.ts';
+export { toSql, toSqlFilter, toSqlFormula } from './to-sql.ts';
 export { type CompareOp, children, type Expr } from './tree.ts';
 export type { Type } from './type.ts';
-export type { Given, Item, NoteCode, Value } from './value.ts';
-export { findField, findNamed, type Named, type Vocabulary } from './vocabulary.ts';
+export { type Given, type Item, type NoteCode, toGiven, type Value } from './value.ts';
+export {
+  type Formula,
+  findField,
+  findNamed,
+  type ListColumn,
+  type Named,
+  type NamedType,
+  type Vocabulary,
+  type Way,
+} from './vocabulary.ts';
 export { writeExpression } from './write.ts';
 export { matching, type Offer, type Writing, writeCondition, writeValue } from './writer.ts';

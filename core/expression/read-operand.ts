@@ -33,9 +33,11 @@ export const readDay = (text: string): string | null => {
   return words ? makeDate(Number(words[3]), MONTHS.indexOf(words[2] ?? '') + 1, Number(words[1])) : null;
 };
 
-const FIELD_TYPES = { number: { kind: 'number', decimals: 6 }, moment: { kind: 'moment' } } as const satisfies Readonly<
-  Record<string, FieldType>
->;
+const FIELD_TYPES = {
+  number: { kind: 'number', decimals: 6 },
+  moment: { kind: 'moment' },
+  time: { kind: 'time' },
+} as const satisfies Readonly<Record<string, FieldType>>;
 
 /** Other fields a value of this type may be compared with, nearest first: the record's own. */
 export const fieldsLike = (type: ValueType, context: SayContext, besides?: string): Operand[] =>
@@ -82,7 +84,16 @@ export const readOperand = (typed: string, type: ValueType, context: SayContext)
       const choice = context.vocabulary.choices(type.list).find((each) => foldText(each.label) === text);
       return choice ? { kind: 'text', text: choice.code } : null;
     }
+    case 'time': {
+      const read = behaviourOf(FIELD_TYPES.time).parse(typed, context.values);
+      return read.ok && typeof read.value === 'string' ? { kind: 'time', time: read.value } : null;
+    }
+    case 'choices':
+      return readOperand(typed, { kind: 'choice', list: type.list }, context);
     case 'link':
+    case 'links':
+    case 'texts':
+    case 'rows':
       return null;
   }
 };

@@ -1,8 +1,8 @@
-import type { StoredValue } from '../values/index.ts';
+import type { Scalar } from '../values/index.ts';
 import type { Given, Item } from './index.ts';
 
 /** Records of the test catalogue, with nothing in every place and values at the edges of order and of the calendar. */
-export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, StoredValue>>[]>> = {
+export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, Scalar>>[]>> = {
   clients: [
     { id: '00000000-0000-7000-8000-00000000c001', name: 'Ødegård', phone: '+47 22' },
     { id: '00000000-0000-7000-8000-00000000c002', name: 'straße ΑΣ', phone: null },
@@ -110,7 +110,7 @@ const LINKS: Readonly<Record<string, string>> = { boat: 'boats', owner: 'clients
 const BACK: Readonly<Record<string, string>> = { clients: 'owner', boats: 'boat' };
 
 /** A record as the evaluator reads it: across links, and with the records that point back. */
-export const itemOf = (register: string, record: Readonly<Record<string, StoredValue>>): Item => ({
+export const itemOf = (register: string, record: Readonly<Record<string, Scalar>>): Item => ({
   read: ([name = '', ...rest]): Given => {
     const list = RECORDS[name];
     if (list) return list.filter((each) => each[BACK[register] ?? ''] === record.id).map((each) => itemOf(name, each));

@@ -56,7 +56,8 @@ const placesOf = (text: string, term: Term, vocabulary: Vocabulary, renaming: Re
       if (register === renaming.register && step.name === from) places.push({ ...place.span, by: to });
       // The records that point back by a link may carry the link's key in their name.
       const back = `${renaming.register}_by_`;
-      if (each.by === from && step.to === renaming.register && step.name === back + from)
+      const by = each.by !== null && each.by !== 'own' ? each.by.field : null;
+      if (by === from && step.to === renaming.register && step.name === back + from)
         places.push({ ...place.span, by: back + to });
       register = step.to ?? '';
     });

@@ -51,6 +51,12 @@ export const testWords = (kind: TestKind, type: ValueType, mood: Mood): string =
       return say('is not', 'must not be');
     case 'between':
       return say('is between', 'must be between');
+    case 'includes':
+      return say('include', 'must include');
+    case 'has_some':
+      return say('has some', 'must have some');
+    case 'has_none':
+      return say('has none', 'must have none');
     case 'contains':
       return say('contains', 'must contain');
     case 'starts_with':
@@ -63,7 +69,7 @@ export const testWords = (kind: TestKind, type: ValueType, mood: Mood): string =
     case 'at_least':
     case 'under':
     case 'at_most': {
-      const [is, must] = (type.kind === 'date' || type.kind === 'moment' ? TIME : PLAIN)[kind];
+      const [is, must] = (type.kind === 'date' || type.kind === 'time' || type.kind === 'moment' ? TIME : PLAIN)[kind];
       return say(is, must);
     }
   }
@@ -77,6 +83,7 @@ export const testsFor = (type: ValueType): readonly TestKind[] => {
     case 'number':
       return [...ORDERED, 'between', 'is', 'is_not', 'answered', 'not_answered'];
     case 'date':
+    case 'time':
     case 'moment':
       return ['at_most', 'at_least', 'under', 'over', 'between', 'answered', 'not_answered'];
     case 'text':
@@ -96,6 +103,12 @@ export const testsFor = (type: ValueType): readonly TestKind[] => {
       return ['is', 'answered', 'not_answered'];
     case 'link':
       return ['is', 'is_not', 'answered', 'not_answered'];
+    case 'choices':
+      return ['includes', 'has_some', 'has_none'];
+    case 'links':
+    case 'texts':
+    case 'rows':
+      return ['has_some', 'has_none'];
   }
 };
 
@@ -112,11 +125,17 @@ export const firstOperand = (type: ValueType, vocabulary: Vocabulary): Operand |
       return { kind: 'text', text: '' };
     case 'boolean':
       return { kind: 'boolean', value: true };
-    case 'choice': {
+    case 'time':
+      return { kind: 'time', time: '12:00:00' };
+    case 'choice':
+    case 'choices': {
       const first = vocabulary.choices(type.list)[0];
       return first ? { kind: 'text', text: first.code } : null;
     }
     case 'link':
+    case 'links':
+    case 'texts':
+    case 'rows':
       return null;
   }
 };
@@ -136,7 +155,11 @@ export const toTest = (kind: TestKind, type: ValueType, vocabulary: Vocabulary, 
   switch (kind) {
     case 'answered':
     case 'not_answered':
+    case 'has_some':
+    case 'has_none':
       return { kind };
+    case 'includes':
+      return first ? { kind, value: first } : null;
     case 'is':
     case 'is_not':
       if (old && 'values' in old) return { kind, values: old.values };
@@ -160,8 +183,10 @@ export const toTest = (kind: TestKind, type: ValueType, vocabulary: Vocabulary, 
 const fieldTypeOf = (type: ValueType): FieldType | null => {
   switch (type.kind) {
     case 'choice':
+    case 'choices':
       return { kind: 'choice', list: type.list };
     case 'date':
+    case 'time':
     case 'moment':
       return { kind: type.kind };
     case 'boolean':
@@ -169,6 +194,9 @@ const fieldTypeOf = (type: ValueType): FieldType | null => {
     case 'text':
     case 'number':
     case 'link':
+    case 'links':
+    case 'texts':
+    case 'rows':
       return null;
   }
 };
@@ -192,6 +220,8 @@ export const sayOperand = (operand: Operand, type: ValueType, context: SayContex
     }
     case 'boolean':
       return operand.value ? 'yes' : 'no';
+    case 'time':
+      return behaviourOf({ kind: 'time' }).show(operand.time, context.values);
     case 'date':
       return behaviourOf({ kind: 'date' }).show(operand.date, context.values);
     case 'moment':
@@ -219,7 +249,11 @@ const sayTest = (test: Test, type: ValueType, mood: Mood, context: SayContext): 
   switch (test.kind) {
     case 'answered':
     case 'not_answered':
+    case 'has_some':
+    case 'has_none':
       return [head];
+    case 'includes':
+      return [head, { role: 'value', text: sayOperand(test.value, type, context) }];
     case 'is':
     case 'is_not': {
       const said = test.values.map((value) => sayOperand(value, type, context));

@@ -3,6 +3,7 @@ import type { Signature } from './functions/signature.ts';
 import type { CompareOp } from './tree.ts';
 import type { Type } from './type.ts';
 import type { Value } from './value.ts';
+import type { Formula, Way } from './vocabulary.ts';
 
 /** At most so many digits before and after the point. */
 export interface Size {
@@ -18,6 +19,8 @@ export interface Step {
   readonly name: string;
   /** For a step that leads on: the register it leads to. */
   readonly to: string | null;
+  /** For a field that is worked out. */
+  readonly formula?: Formula;
 }
 
 export type TermTest =
@@ -51,8 +54,16 @@ export type Term = {
   readonly longest?: number | undefined;
 } & (
   | { readonly op: 'constant'; readonly value: Value }
-  | { readonly op: 'read'; readonly base: Base; readonly steps: readonly Step[]; readonly by: string | null }
+  | { readonly op: 'read'; readonly base: Base; readonly steps: readonly Step[]; readonly by: Way | null }
   | { readonly op: 'item'; readonly slot: number }
+  /** What stands in a column of a choice list's own, for the choice that `of` gives. */
+  | {
+      readonly op: 'column';
+      readonly of: Term;
+      readonly list: string;
+      readonly column: string;
+      readonly values: ReadonlyMap<string, Value>;
+    }
   | { readonly op: 'compare'; readonly with: CompareOp; readonly left: Term; readonly right: Term }
   | { readonly op: 'and' | 'or'; readonly left: Term; readonly right: Term }
   | { readonly op: 'not'; readonly operand: Term }
@@ -96,6 +107,8 @@ export const termsBelow = (term: Term): readonly Term[] => {
       return [term.left, term.right];
     case 'not':
       return [term.operand];
+    case 'column':
+      return [term.of];
     case 'in':
       return [term.value, ...term.tests.flatMap(testTerms)];
     case 'if':

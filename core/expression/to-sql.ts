@@ -1,5 +1,5 @@
 import { type Clock, Decimal, today } from '../base/index.ts';
-import { all, any, identifier, join, parameter, type SqlFragment, type SqlType, sql } from '../sql/index.ts';
+import { all, any, identifier, join, parameter, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
 import type { Checked } from './check/index.ts';
 import { joinAnd, type SqlCall, type SqlList, type SqlTools } from './functions/signature.ts';
 import type { PersonFacts } from './person.ts';
@@ -7,6 +7,7 @@ import type { Base, LoopSource, Step, Term, TermTest } from './term.ts';
 import type { CompareOp } from './tree.ts';
 import type { TypeKind } from './type.ts';
 import type { Value } from './value.ts';
+import type { Formula } from './vocabulary.ts';
 
 const TYPES: { readonly [K in TypeKind]: SqlType } = {
   null: 'text',
@@ -29,6 +30,8 @@ export interface SqlTarget {
   readonly alias: string;
   readonly clock: Clock;
   readonly me?: PersonFacts;
+  /** Work out also what stands in columns of its own: where those columns cannot be read, as in one of them. */
+  readonly anew?: boolean;
 }
 
 const MOST_NESTED = 3;
@@ -61,7 +64,9 @@ const whyNotValue = (term: Term, depth: number): string | null => {
     case 'item':
       return null;
     case 'read':
-      return term.base === 'before' ? 'the values before a change stand in no table' : null;
+      return whyNotRead(term, depth);
+    case 'column':
+      return whyNotValue(term.of, depth);
     case 'compare':
     case 'and':
     case 'or':
@@ -93,6 +98,16 @@ const whyNotValue = (term: Term, depth: number): string | null => {
   }
 };
 
+/** A path, and the formulas of the worked-out fields on it, which are asked as part of it. */
+const whyNotRead = (term: Term & { op: 'read' }, depth: number): string | null => {
+  if (term.base === 'before') return 'the values before a change stand in no table';
+  return firstReason(term.steps, ({ name, formula }) => {
+    if (!formula) return null;
+    const inner = formula.term();
+    return inner ? whyNotValue(inner, depth) : `${name} is worked out from itself, or its formula is wrong`;
+  });
+};
+
 const whyNotLoop = (term: Term & { op: 'loop' }, depth: number): string | null =>
   firstReason(term.sources, (source: LoopSource) => whyNotList(source.list, depth)) ?? whyNotValue(term.body, depth);
 
@@ -101,7 +116,7 @@ const whyNotList = (term: Term, depth: number): string | null => {
   if (term.type.kind === 'list' && term.type.of.kind === 'null') return 'it goes through a list of nothing';
   switch (term.op) {
     case 'read':
-      return term.base === 'before' ? 'the values before a change stand in no table' : null;
+      return whyNotRead(term, depth);
     case 'list':
       return firstReason(term.items, (item) => whyNotValue(item, depth));
     case 'numbers':
@@ -132,11 +147,13 @@ class Writer {
   readonly #target: SqlTarget;
   readonly #tools: SqlTools;
   readonly #places = new Map<number, Place>();
-  #aliases = 0;
+  /** Counted over a whole statement: a formula inside another takes its aliases from the same row. */
+  readonly #aliases: { count: number };
 
-  constructor(target: SqlTarget) {
+  constructor(target: SqlTarget, aliases = { count: 0 }) {
     const { clock } = target;
     this.#target = target;
+    this.#aliases = aliases;
     this.#tools = {
       now: parameter(clock.now, 'timestamptz'),
       today: parameter(today(clock), 'date'),
@@ -146,7 +163,7 @@ class Writer {
   }
 
   alias(letter: string): string {
-    return `${letter}${++this.#aliases}`;
+    return `${letter}${++this.#aliases.count}`;
   }
 
   constant(value: Value, kind: TypeKind): SqlFragment {
@@ -164,7 +181,15 @@ class Writer {
     if (base === 'me') return { value: this.me(name), rest, from: first };
     const place = typeof base === 'number' ? this.#places.get(base) : { alias: this.#target.alias };
     if (!place || !('alias' in place)) throw new RangeError(`no record stands for ${String(base)}`);
-    return { value: identifier(place.alias, name), rest, from: first };
+    return { value: first ? this.fieldOf(place.alias, first) : identifier(place.alias, name), rest, from: first };
+  }
+
+  /** A field of the record an alias stands for: its column, or what its formula works out. */
+  fieldOf(alias: string, { name, formula }: Step): SqlFragment {
+    if (!formula || (formula.stored && !this.#target.anew)) return identifier(alias, name);
+    const term = formula.term();
+    if (!term) return sql`null`;
+    return rounded(new Writer({ ...this.#target, alias }, this.#aliases).value(term), formula);
   }
 
   me(name: string): SqlFragment {
@@ -178,24 +203,41 @@ class Writer {
     let { value, rest, from } = this.begin(base, steps);
     for (const step of rest) {
       const alias = this.alias('l');
-      value = sql`(select ${identifier(alias, step.name)} from ${identifier('records', from?.to ?? '')} ${identifier(alias)} where ${identifier(alias, 'id')} = ${value})`;
+      value = sql`(select ${this.fieldOf(alias, step)} from ${tableOf(from?.to ?? '')} ${identifier(alias)} where ${identifier(alias, 'id')} = ${value})`;
       from = step;
     }
     return value;
   }
 
-  /** The records whose link points to the one a path leads to. */
+  /** The records whose link points to the one a path leads to, or those whose ids stand in its list. */
   records(term: Term & { op: 'read' }): { list: SqlList; alias: string } {
     const last = term.steps.at(-1);
     const before = term.steps.slice(0, -1);
+    const to = last?.to ?? '';
+    if (term.by === 'own') {
+      const ids = this.path(term.base, term.steps);
+      const alias = this.alias('r');
+      const id = identifier(alias, 'id');
+      const list: SqlList = {
+        from: sql`${tableOf(to)} ${identifier(alias)}`,
+        where: [sql`${id} = any(${ids})`],
+        item: id,
+        order: sql`array_position(${ids}, ${id})`,
+      };
+      return { alias, list };
+    }
     const owner =
       before.length > 0 ? this.path(term.base, before) : this.begin(term.base, [{ name: 'id', to: null }]).value;
     const alias = this.alias('r');
+    const by = identifier(alias, term.by?.field ?? '');
+    const points = term.by?.many ? sql`${by} @> array[${owner}]` : sql`${by} = ${owner}`;
+    // Rows go with their record: only records of their own can be archived.
+    const there = to.includes('.') ? [] : [sql`${identifier(alias, 'archived_at')} is null`];
     return {
       alias,
       list: {
-        from: sql`${identifier('records', last?.to ?? '')} ${identifier(alias)}`,
-        where: [sql`${identifier(alias, term.by ?? '')} = ${owner}`, sql`${identifier(alias, 'archived_at')} is null`],
+        from: sql`${tableOf(to)} ${identifier(alias)}`,
+        where: [points, ...there],
         item: identifier(alias, 'id'),
         order: identifier(alias, 'seq'),
       },
@@ -221,6 +263,8 @@ class Writer {
     switch (term.op) {
       case 'read':
         if (term.by !== null) return this.records(term).list;
+        if (term.base !== 'me')
+          return this.table(sql`unnest(${this.path(term.base, term.steps)}) with ordinality`, ['item', 'n']);
         return this.table(sql`unnest(${parameter(this.#target.me?.roles ?? [], 'text[]')}) with ordinality`, [
           'item',
           'n',
@@ -388,6 +432,10 @@ class Writer {
         if (!place) throw new RangeError('an item outside its loop');
         return 'item' in place ? place.item : identifier(place.alias, 'id');
       }
+      case 'column': {
+        const alias = this.alias('c');
+        return sql`(select ${identifier(alias, term.column)} from ${identifier('choices', term.list)} ${identifier(alias)} where ${identifier(alias, 'code')} = ${this.value(term.of)})`;
+      }
       case 'compare':
         return this.compared(term.with, term.left, term.right, loose);
       case 'and':
@@ -422,6 +470,15 @@ const descending = (order: SqlFragment): SqlFragment => sql`${order} desc`;
  * aggregates. Nothing of the expression's text is pasted in. Only for what `notInSql` says nothing against.
  */
 export const toSql = (checked: Checked, target: SqlTarget): SqlFragment => new Writer(target).value(checked.term);
+
+const rounded = (value: SqlFragment, { decimals }: Formula): SqlFragment =>
+  decimals === null ? value : sql`round(${value}, ${parameter(decimals, 'integer')})`;
+
+/** What a worked-out field holds, over its register's table; nothing while its formula is wrong. */
+export const toSqlFormula = (formula: Formula, target: SqlTarget): SqlFragment => {
+  const term = formula.term();
+  return term ? rounded(new Writer(target).value(term), formula) : sql`null`;
+};
 
 /** The same where only true counts, as in a filter: nothing may stand for false there, so that indexes can answer. */
 export const toSqlFilter = (checked: Checked, target: SqlTarget): SqlFragment =>

@@ -1,3 +1,5 @@
+import type { ValueType } from '../values/index.ts';
+
 /** What kind of value an expression gives. Durations of days and of months are two kinds, as a month has no length. */
 export type Type =
   | {
@@ -78,6 +80,22 @@ export const fits = (a: Type, b: Type): boolean => {
 export const either = (a: Type, b: Type): Type => {
   if (a.kind === 'list' && b.kind === 'list') return listOf(either(a.of, b.of));
   return a.kind === 'null' ? b : a;
+};
+
+/** The type of a field's value. */
+export const fromValueType = (type: ValueType): Type => {
+  switch (type.kind) {
+    case 'choices':
+      return listOf({ kind: 'choice', list: type.list });
+    case 'links':
+      return listOf({ kind: 'record', register: type.register });
+    case 'texts':
+      return listOf(TEXT);
+    case 'rows':
+      return listOf(NOTHING);
+    default:
+      return type;
+  }
 };
 
 const ORDERED: ReadonlySet<TypeKind> = new Set(['number', 'text', 'date', 'time', 'moment', 'days', 'months', 'null']);

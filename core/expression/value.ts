@@ -1,10 +1,10 @@
 import { type Clock, Decimal, findDecimal, showDays, showMonths } from '../base/index.ts';
-import type { StoredValue } from '../values/index.ts';
+import { type RowValue, rowsOf, type Scalar, type StoredValue, textsOf } from '../values/index.ts';
 import type { CompareOp } from './tree.ts';
 import type { Type } from './type.ts';
 
 /** What a host gives for a path: a stored value, or the records of rows and of what points back. */
-export type Given = StoredValue | readonly Item[] | readonly string[];
+export type Given = Scalar | readonly Item[] | readonly string[];
 
 /** A record an expression can read. A path through a link that holds nothing is nothing. */
 export interface Item {
@@ -107,8 +107,16 @@ export const fromGiven = (given: Given, type: Type): Value => {
   return typeof given === 'object' ? null : given;
 };
 
-/** A value in its stored form, numbers and durations as plain text; lists and records have none and give nothing. */
+/** A stored value as a host gives it; rows are read by `row`. */
+export const toGiven = (value: StoredValue, row: (row: RowValue) => Item): Given => {
+  if (value === null || typeof value === 'string' || typeof value === 'boolean') return value;
+  const rows = rowsOf(value);
+  return rows.length > 0 ? rows.map(row) : textsOf(value);
+};
+
+/** A value in its stored form, numbers and durations as plain text; records have none and give nothing. */
 export const toStored = (value: Value, type: Type): StoredValue => {
+  if (isList(value)) return value.filter((each) => typeof each === 'string');
   if (Decimal.isDecimal(value)) return value.toFixed();
   if (typeof value === 'number') return type.kind === 'months' ? showMonths(value) : showDays(value);
   return typeof value === 'string' || typeof value === 'boolean' ? value : null;

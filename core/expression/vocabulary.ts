@@ -1,13 +1,38 @@
 import type { Choice, ValueType } from '../values/index.ts';
+import type { Term } from './term.ts';
 
-/** What a name stands for: a stored value, or the records of `register` whose link `by` points here. */
-export type NamedType = ValueType | { readonly kind: 'records'; readonly register: string; readonly by: string };
+/**
+ * How a record leads to many: the records whose field points here (by a link to one, or by one to many), or its own
+ * list of ids.
+ */
+export type Way = { readonly field: string; readonly many: boolean } | 'own';
+
+/** What a name stands for: a stored value, or records of `register`. */
+export type NamedType = ValueType | { readonly kind: 'records'; readonly register: string; readonly by: Way };
+
+/** How a worked-out field comes to its value. */
+export interface Formula {
+  /** Its checked formula; null while that is wrong. */
+  readonly term: () => Term | null;
+  /** To how many decimals a number is rounded, half away from zero; null for what is no number. */
+  readonly decimals: number | null;
+  /** Whether the database keeps the value in a column of its own. */
+  readonly stored: boolean;
+}
 
 /** A name that an expression may use. */
 export interface Named {
   readonly name: string;
   readonly label: string;
   readonly type: NamedType;
+  readonly formula?: Formula;
+}
+
+/** A column of a choice list's own, as `rate.percentage` reads it. */
+export interface ListColumn {
+  readonly name: string;
+  readonly label: string;
+  readonly type: ValueType;
 }
 
 /**
@@ -21,6 +46,8 @@ export interface Vocabulary {
   /** The names of another register, or null where it may not be seen. */
   readonly linked: (register: string) => Vocabulary | null;
   readonly choices: (list: string) => readonly Choice[];
+  /** A choice list's own columns. */
+  readonly columns?: (list: string) => readonly ListColumn[];
   /** The zone in which a date and time without an offset is read. */
   readonly zone: string;
   /** Whether there are values from before a change. */
@@ -83,10 +110,18 @@ const follow = (
   let named = start;
   const labels: string[] = [];
   for (const name of path) {
-    if (named) at = named.type.kind === 'link' && at ? at.linked(named.type.register) : null;
-    named = at?.names.get(name);
+    const names: ReadonlyMap<string, Named> | null = named && at ? namesBehind(named.type, at) : (at?.names ?? null);
+    if (named && at) at = named.type.kind === 'link' ? at.linked(named.type.register) : at;
+    named = names?.get(name);
     if (!named) return null;
     labels.push(named.label);
   }
   return named ? { named, labels } : null;
+};
+
+/** The names behind the dot of a link or of a choice; null where nothing may follow. */
+const namesBehind = (type: NamedType, vocabulary: Vocabulary): ReadonlyMap<string, Named> | null => {
+  if (type.kind === 'link') return vocabulary.linked(type.register)?.names ?? null;
+  if (type.kind !== 'choice') return null;
+  return new Map((vocabulary.columns?.(type.list) ?? []).map((column) => [column.name, column]));
 };

@@ -126,8 +126,7 @@ const tests = <T>(
     )
     .map((kind): Offer<T> => {
       const label = testWords(kind, type, mood);
-      const needsNone = kind === 'answered' || kind === 'not_answered';
-      return needsNone
+      return needsNoValue(kind)
         ? { label, to: { kind: 'on', next: () => clauseEnd(setting, progress, { field, test: { kind } }) } }
         : {
             label: `${label} …`,
@@ -147,6 +146,10 @@ const tests = <T>(
   return { said, wants: 'what is said of it', offers: (typed) => matching(offers, typed) };
 };
 
+/** The tests that say all by themselves. */
+const needsNoValue = (kind: TestKind): kind is 'answered' | 'not_answered' | 'has_some' | 'has_none' =>
+  kind === 'answered' || kind === 'not_answered' || kind === 'has_some' || kind === 'has_none';
+
 interface Open {
   readonly field: readonly string[];
   readonly type: ValueType;
@@ -163,6 +166,11 @@ const WANTS: { readonly [K in ValueType['kind']]: string } = {
   moment: 'a date and time, now, or 2 days ago',
   choice: 'one of its choices',
   link: 'another field',
+  time: 'a time of day',
+  choices: 'one of its choices',
+  links: 'a record',
+  texts: 'a text',
+  rows: 'a row',
 };
 
 /** The test that values make, or null where one more is needed. */
@@ -224,6 +232,7 @@ const knownValues = (type: ValueType, context: SayContext, { field, given }: Ope
   const like = fieldsLike(type, context, field[0]);
   switch (type.kind) {
     case 'choice':
+    case 'choices':
       return context.vocabulary
         .choices(type.list)
         .filter((choice) => !choice.retired && !given.some((each) => each.kind === 'text' && each.text === choice.code))

@@ -7,8 +7,15 @@ import {
   readsOf,
   type Vocabulary,
 } from '../expression/index.ts';
-import { type Catalogue, type Field, type Register, vocabularyOf } from '../register/index.ts';
-import { behaviourOf } from '../values/index.ts';
+import {
+  type Catalogue,
+  checkFormula,
+  type Field,
+  type Register,
+  readsItselfOnly,
+  vocabularyOf,
+} from '../register/index.ts';
+import { behaviourOf, type FieldTypeOf } from '../values/index.ts';
 import type { Form, Question } from './definition.ts';
 
 export interface CompiledMust {
@@ -114,6 +121,7 @@ class Compiler {
     const askedWhen: Checked[] = [];
     const musts: CompiledMust[] = [];
     const fills: Fill[] = [];
+    if (field.type.kind === 'worked_out') workedOut = this.ofRegister(field, field.type, place);
     question.rules.forEach((rule, i) => {
       const here = [...place, 'rules', i];
       switch (rule.kind) {
@@ -183,6 +191,21 @@ class Compiler {
       return null;
     }
     return result.value;
+  }
+
+  /** A field the register works out is worked out in the form too, from what the form asks. */
+  ofRegister(field: Field, type: FieldTypeOf<'worked_out'>, place: readonly (string | number)[]): Checked | null {
+    const checked = checkFormula(type, this.vocabulary);
+    const formula = this.vocabulary.names.get(field.key)?.formula;
+    if (checked.ok && formula && readsItselfOnly(formula)) return checked.value;
+    this.problems.push(
+      problem(
+        'reaches_beyond',
+        [...place, 'field'],
+        `${field.label} is worked out from more than this form asks: it is known once the record is stored.`,
+      ),
+    );
+    return null;
   }
 
   fill(question: Question, target: string, from: string, here: readonly (string | number)[]): Fill | null {

@@ -4,13 +4,15 @@ import {
   evaluate,
   evaluateStored,
   findCondition,
+  type Given,
   type Item,
   type SayContext,
   sayClause,
+  toGiven,
   type Values,
 } from '../expression/index.ts';
-import { checkValues, type RecordValues, valueContext } from '../register/index.ts';
-import { behaviourOf, minorUnits, type StoredValue } from '../values/index.ts';
+import { brokenMusts, checkValues, type RecordValues, rowItem, valueContext } from '../register/index.ts';
+import { behaviourOf, isGivenKind, isNothing, minorUnits, type StoredValue, sameValue } from '../values/index.ts';
 import type { CompiledForm, CompiledQuestion } from './compile.ts';
 
 /** What a look-up fills, as it was when the record was chosen. */
@@ -32,6 +34,12 @@ export interface Entry {
   /** The values of the record a change form started from, else null. */
   readonly record: RecordValues | null;
 }
+
+/** Between a question, a row's id and a field, where a cell of a row could not be read. */
+const CELL = '/';
+
+/** Where `unread` keeps the text of a cell. */
+export const cellKey = (question: string, row: string, field: string): string => [question, row, field].join(CELL);
 
 export const newEntry = (id: string, record: RecordValues | null = null): Entry => ({
   id,
@@ -61,7 +69,13 @@ export interface FilledIn {
   readonly questions: readonly QuestionState[];
   readonly problems: readonly Problem[];
   /** What it was worked out from, so that the next time only what changed since is worked out again. */
-  readonly from: { readonly compiled: CompiledForm; readonly entry: Entry; readonly clock: Clock };
+  readonly from: {
+    readonly compiled: CompiledForm;
+    readonly entry: Entry;
+    readonly clock: Clock;
+    /** The questions with their own problems only, before those of the whole record were added. */
+    readonly own: ReadonlyMap<string, QuestionState>;
+  };
 }
 
 type Settled = Pick<QuestionState, 'value' | 'source' | 'filledBy' | 'note'>;
@@ -69,10 +83,19 @@ const NOTHING: Settled = { value: null, source: 'nothing', filledBy: null, note:
 
 /** A worked-out value as its field keeps it: a number rounded half away from zero to the field's decimals. */
 const kept = (value: StoredValue, question: CompiledQuestion): StoredValue => {
-  const { type } = question.field;
+  const type = question.field.type.kind === 'worked_out' ? question.field.type.gives : question.field.type;
   const number = typeof value === 'string' ? findDecimal(value) : null;
-  if (!number || (type.kind !== 'number' && type.kind !== 'money')) return value;
-  return roundHalfAway(number, type.kind === 'money' ? minorUnits(type.currency) : type.decimals).toFixed();
+  if (!number) return value;
+  switch (type.kind) {
+    case 'number':
+      return roundHalfAway(number, type.decimals).toFixed();
+    case 'percent':
+      return roundHalfAway(number, type.decimals + 2).toFixed();
+    case 'money':
+      return roundHalfAway(number, minorUnits(type.currency)).toFixed();
+    default:
+      return value;
+  }
 };
 
 const workOut = (question: CompiledQuestion, rule: Checked, values: Values): Settled => {
@@ -147,12 +170,22 @@ const problemsOf = (
   values: Values,
 ): Problem[] => {
   const { key, label } = question;
+  const cells = Object.keys(entry.unread).filter((name) => name.startsWith(`${key}${CELL}`));
+  if (cells.length > 0)
+    return [
+      problem(
+        'unread_cell',
+        [key],
+        `${label}: ${cells.length === 1 ? 'one cell' : `${cells.length} cells`} cannot be read.`,
+      ),
+    ];
   const unread = question.workedOut ? undefined : entry.unread[key];
   if (unread !== undefined) {
     const read = behaviourOf(question.field.type).parse(unread, valueContext(compiled.catalogue));
     return read.ok ? [] : read.problems.map((each) => ({ ...each, path: [key] }));
   }
-  if (settled.value === null)
+  if (isGivenKind(question.field.type.kind)) return [];
+  if (isNothing(settled.value))
     return question.required ? [problem('required', [key], `${label} must be answered.`)] : [];
   const checked = checkValues(compiled.register, { [key]: settled.value }, compiled.catalogue);
   if (!checked.ok) return [...checked.problems];
@@ -162,11 +195,17 @@ const problemsOf = (
     .map((must) => problem('must', [key], sayBroken(question, must.condition, must.message, settled.value, say)));
 };
 
+const cellsOf = (entry: Entry, key: string): string =>
+  Object.entries(entry.unread)
+    .filter(([name]) => name.startsWith(`${key}${CELL}`))
+    .join('\n');
+
 /** Whether what a person did about a question differs between two entries. */
 const touched = (compiled: CompiledForm, key: string, before: Entry, after: Entry): boolean =>
   before.typed[key] !== after.typed[key] ||
   Object.hasOwn(before.typed, key) !== Object.hasOwn(after.typed, key) ||
   before.unread[key] !== after.unread[key] ||
+  (before.unread !== after.unread && cellsOf(before, key) !== cellsOf(after, key)) ||
   (compiled.filledBy.get(key) ?? []).some((by) => before.snapshots[by] !== after.snapshots[by]);
 
 const meets = (keys: ReadonlySet<string>, changed: ReadonlySet<string>): boolean => {
@@ -181,20 +220,44 @@ export interface FillInOptions {
   readonly last?: FilledIn | undefined;
 }
 
+/** What the register asks of the whole record, told at the first question it is about that is asked. */
+const withRecordProblems = (
+  compiled: CompiledForm,
+  own: readonly QuestionState[],
+  values: RecordValues,
+  clock: Clock,
+): readonly QuestionState[] => {
+  if (compiled.register.constraints.length === 0) return own;
+  const broken = brokenMusts(compiled.register, values, compiled.catalogue, clock);
+  if (broken.length === 0) return own;
+  const fallback = own.findLast((state) => state.asked)?.question.key;
+  const placed = broken.map((each) => {
+    const at = String(each.path[0] ?? '');
+    return { ...each, path: [own.some((state) => state.asked && state.question.key === at) ? at : (fallback ?? at)] };
+  });
+  return own.map((state) => {
+    const here = placed.filter((each) => each.path[0] === state.question.key);
+    return here.length === 0 ? state : { ...state, problems: [...state.problems, ...here] };
+  });
+};
+
 /** Everything that follows from an entry: which questions are asked, what each holds and why, and what is wrong. */
 export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, options: FillInOptions = {}): FilledIn => {
   const { me } = options;
   const last =
     options.last?.from.compiled === compiled && options.last.from.entry.record === entry.record ? options.last : null;
+  const priors = last?.from.own;
   const later = last?.from.clock.now !== clock.now;
   const known = new Map<string, StoredValue>();
   const asked = new Set<string>();
   const { record } = entry;
+  const asGiven = (name: string, value: StoredValue): Given =>
+    toGiven(value, (row) => rowItem(compiled.register, name, row, compiled.catalogue, clock, values));
   const values: Values = {
     clock,
     me,
-    before: record ? { read: ([name = '']) => record[name] ?? null } : undefined,
-    read: ([name = '']) => known.get(name) ?? null,
+    before: record ? { read: ([name = '']) => asGiven(name, record[name] ?? null) } : undefined,
+    read: ([name = '']) => asGiven(name, known.get(name) ?? null),
   };
   // A question is worked out again when the person touched it or something it follows from came out differently.
   const changed = new Set<string>();
@@ -202,7 +265,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
   const settled = new Map<string, Settled>();
   for (const question of compiled.order) {
     const { key } = question;
-    const before = last?.byKey.get(key);
+    const before = priors?.get(key);
     const stale =
       !last ||
       !before ||
@@ -225,9 +288,9 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
     known.set(key, value.value);
     settled.set(key, value);
   }
-  const questions = compiled.questions.map((question): QuestionState => {
+  const own = compiled.questions.map((question): QuestionState => {
     const { key } = question;
-    const before = last?.byKey.get(key);
+    const before = priors?.get(key);
     if (before && !again.has(key) && !meets(question.mustInputs, changed) && !(later && question.mustTimed))
       return before;
     const { value, source, filledBy, note } = settled.get(key) ?? NOTHING;
@@ -242,11 +305,12 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       problems: isAsked ? problemsOf(compiled, entry, question, { value, source, filledBy, note }, values) : [],
     };
   });
+  const questions = withRecordProblems(compiled, own, Object.fromEntries(known), clock);
   return {
     questions,
     byKey: new Map(questions.map((state) => [state.question.key, state])),
     problems: questions.flatMap((state) => state.problems),
-    from: { compiled, entry, clock },
+    from: { compiled, entry, clock, own: new Map(own.map((state) => [state.question.key, state])) },
   };
 };
 
@@ -261,12 +325,12 @@ export const toSend = (filledIn: FilledIn, entry: Entry, askedOnOpening: Readonl
     // What is worked out, the server works out itself.
     if (state.question.workedOut) continue;
     if (entry.record === null) {
-      if (state.asked) values[key] = state.value;
+      if (state.asked && !isGivenKind(state.question.field.type.kind)) values[key] = state.value;
       continue;
     }
     const before = entry.record[key] ?? null;
     const after = state.asked ? state.value : askedOnOpening.has(key) ? null : before;
-    if (after !== before) values[key] = after;
+    if (!sameValue(after, before)) values[key] = after;
   }
   return values;
 };

@@ -9,6 +9,7 @@ export {
   ruleSchema,
 } from './definition.ts';
 export {
+  cellKey,
   type Entry,
   type FilledIn,
   fillIn,
@@ -18,6 +19,7 @@ export {
   toSend,
   type ValueSource,
 } from './fill-in.ts';
+export { plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { receiveEntry } from './receive.ts';
 export { fillTargets, type Written, writeRule } from './rule-writer.ts';
 export { fillSources, type RulePart, ruleCondition, sayRule, startOperand } from './say-rule.ts';

@@ -1,7 +1,7 @@
 import { type Clock, findNearest, type Problem, problem, type Result } from '../base/index.ts';
 import type { Item } from '../expression/index.ts';
 import { checkValues, type RecordValues } from '../register/index.ts';
-import type { StoredValue } from '../values/index.ts';
+import { isGivenKind, isNothing, type StoredValue } from '../values/index.ts';
 import type { CompiledForm } from './compile.ts';
 import { fillIn, newEntry } from './fill-in.ts';
 
@@ -40,14 +40,16 @@ export const receiveEntry = (
   const before = record === null ? null : fillIn(compiled, newEntry('', record), clock, { me });
   const values: Record<string, StoredValue> = {};
   for (const state of filledIn.questions) {
-    const { key, label } = { key: state.question.key, label: state.question.label };
+    const { key, label, field } = state.question;
+    // What the register works out or numbers, nobody stores.
+    if (isGivenKind(field.type.kind)) continue;
     if (state.question.workedOut && Object.hasOwn(typed, key)) {
       problems.push(problem('worked_out', [key], `${label} is worked out, so it cannot be answered.`));
       continue;
     }
     if (!state.asked) {
       const given = typed[key] ?? null;
-      if (given !== null)
+      if (!isNothing(given))
         problems.push(
           problem('not_asked', [key], `${label} is not asked with these answers, so it cannot be answered.`),
         );

@@ -1,3 +1,4 @@
+export { type Cell, type CsvTable, MOST_CSV_ROWS, readCsv, writeCsv } from './csv.ts';
 export {
   afterCursor,
   type CompiledList,

@@ -1,8 +1,18 @@
 import { type Clock, foldText, ok, problem, type Result } from '../base/index.ts';
-import { type Checked, checkExpression, type PersonFacts, toSqlFilter } from '../expression/index.ts';
+import { type Checked, checkExpression, type PersonFacts, toSqlFilter, toSqlFormula } from '../expression/index.ts';
 import { type Catalogue, type Field, type Register, titleField, vocabularyOf } from '../register/index.ts';
-import { all, any, identifier, parameter, type SqlFragment, type SqlType, sql } from '../sql/index.ts';
-import { behaviourOf } from '../values/index.ts';
+import {
+  all,
+  any,
+  identifier,
+  parameter,
+  rowsKey,
+  type SqlFragment,
+  type SqlType,
+  sql,
+  tableOf,
+} from '../sql/index.ts';
+import { behaviourOf, isListKind, PEOPLE } from '../values/index.ts';
 
 /** What a list asks: a FEEL filter ('' for none), words to find, one sort key, where the page begins. */
 export interface ListQuery {
@@ -10,6 +20,8 @@ export interface ListQuery {
   readonly find: string;
   readonly sort: string;
   readonly descending: boolean;
+  /** What was archived instead of what was not. */
+  readonly archived?: boolean;
 }
 
 export interface CompiledList {
@@ -55,9 +67,26 @@ const findCondition = (register: Register, catalogue: Catalogue, find: string): 
   });
 };
 
-const sortable = (field: Field, catalogue: Catalogue): CompiledList['sortKey'] => {
+const sortable = (register: Register, field: Field, catalogue: Catalogue, clock: Clock): CompiledList['sortKey'] => {
   const behaviour = behaviourOf(field.type);
   const { type } = field;
+  if (type.kind === 'worked_out') {
+    const formula = vocabularyOf(register, catalogue).names.get(field.key)?.formula;
+    if (!formula) return null;
+    const value = formula.stored ? column(field.key) : toSqlFormula(formula, { alias: ALIAS, clock });
+    return { value: behaviour.sql === 'text' ? collated(value) : value, type: behaviour.sql };
+  }
+  if (type.kind === 'person') {
+    const name = sql`(select ${identifier('s', 'name')} from ${tableOf(PEOPLE)} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
+    return { value: collated(name), type: 'text' };
+  }
+  // Of what a record has many, their number counts.
+  if (type.kind === 'rows') {
+    const rows = tableOf(rowsKey(register.key, field.key));
+    const count = sql`(select count(*)::integer from ${rows} ${identifier('s')} where ${identifier('s', 'entry')} = ${column('id')})`;
+    return { value: count, type: 'integer' };
+  }
+  if (isListKind(type.kind)) return { value: sql`cardinality(${column(field.key)})`, type: 'integer' };
   if (type.kind === 'choice') {
     const position = sql`(select ${identifier('c', 'position')} from ${identifier('choices', type.list)} ${identifier('c')} where ${identifier('c', 'code')} = ${column(field.key)})`;
     return { value: position, type: 'integer' };
@@ -65,13 +94,14 @@ const sortable = (field: Field, catalogue: Catalogue): CompiledList['sortKey'] =
   if (type.kind === 'link') {
     const target = catalogue.registers.get(type.register);
     if (!target) return null;
-    const title = titleField(target).key;
-    const named = sql`(select ${identifier('s', title)}::text from ${identifier('records', target.key)} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
+    const title = titleField(target);
+    if (title.type.kind === 'worked_out') return null;
+    const named = sql`(select ${identifier('s', title.key)}::text from ${identifier('records', target.key)} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
     return { value: collated(named), type: 'text' };
   }
   return {
-    value: behaviour.column === 'text' ? collated(column(field.key)) : column(field.key),
-    type: behaviour.column,
+    value: behaviour.sql === 'text' ? collated(column(field.key)) : column(field.key),
+    type: behaviour.sql,
   };
 };
 
@@ -91,7 +121,10 @@ export const compileList = (
   me?: PersonFacts,
 ): Result<CompiledList> => {
   let filter: Checked | null = null;
-  const where: SqlFragment[] = [sql`${column('archived_at')} is null`, scope];
+  const where: SqlFragment[] = [
+    query.archived ? sql`${column('archived_at')} is not null` : sql`${column('archived_at')} is null`,
+    scope,
+  ];
   if (query.filter.trim() !== '') {
     const checked = checkExpression(query.filter, vocabularyOf(register, catalogue), { kind: 'condition' });
     if (!checked.ok) return { ok: false, problems: checked.problems.map((each) => ({ ...each, path: ['filter'] })) };
@@ -110,7 +143,7 @@ export const compileList = (
   let sortKey: CompiledList['sortKey'] = null;
   if (query.sort !== '' && query.sort !== 'number') {
     const field = register.fields.find((each) => each.key === query.sort);
-    sortKey = field ? sortable(field, catalogue) : null;
+    sortKey = field ? sortable(register, field, catalogue, clock) : null;
     if (!field)
       return {
         ok: false,

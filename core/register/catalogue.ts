@@ -1,7 +1,25 @@
-import { isReservedKey } from '../base/index.ts';
-import { FUNCTION_NAMES, type Named, type Vocabulary } from '../expression/index.ts';
-import { behaviourOf, type Choice, type ValueContext } from '../values/index.ts';
-import type { ChoiceList, Register } from './definition.ts';
+import { isReservedKey, type Result } from '../base/index.ts';
+import {
+  type Checked,
+  checkExpression,
+  type Formula,
+  FUNCTION_NAMES,
+  type ListColumn,
+  type Named,
+  type Vocabulary,
+} from '../expression/index.ts';
+import { rowsKey, rowsTableName } from '../sql/index.ts';
+import {
+  behaviourOf,
+  type Choice,
+  type FieldType,
+  type FieldTypeOf,
+  minorUnits,
+  PEOPLE,
+  type RowField,
+  type ValueContext,
+} from '../values/index.ts';
+import type { ChoiceList, Field, Register } from './definition.ts';
 
 /** How a workspace writes dates, numbers and money. */
 export interface Locale {
@@ -18,6 +36,8 @@ export interface Locale {
 export interface Catalogue extends Locale {
   readonly registers: ReadonlyMap<string, Register>;
   readonly choiceLists: ReadonlyMap<string, ChoiceList>;
+  /** Worked-out fields that the database keeps in columns of their own: `invoices.gross`, `invoices.lines.net`. */
+  readonly stored?: ReadonlySet<string>;
 }
 
 const NO_CHOICES: readonly Choice[] = [];
@@ -29,55 +49,200 @@ export const valueContext = (catalogue: Catalogue): ValueContext => ({
   choices: (list) => catalogue.choiceLists.get(list)?.choices ?? NO_CHOICES,
 });
 
-/**
- * The records of other registers that point to one, each register under its own key: a client's `invoices`. Where
- * two links of a register lead here, each is named with its field: `invoices_by_payer`.
- */
-const pointingHere = (register: Register, catalogue: Catalogue): Named[] =>
-  [...catalogue.registers.values()].flatMap((other) => {
-    const links = other.fields.filter((field) => field.type.kind === 'link' && field.type.register === register.key);
-    return links.map((field): Named => {
-      const plain = links.length === 1 && !isReservedKey(other.key, FUNCTION_NAMES);
-      return {
-        name: plain ? other.key : `${other.key}_by_${field.key}`,
-        label: links.length === 1 ? other.plural : `${other.plural} by ${field.label.toLowerCase()}`,
-        type: { kind: 'records', register: other.key, by: field.key },
-      };
-    });
+/** Whether a key names records people keep, not rows or people. */
+const isPlain = (register: string): boolean => !register.includes('.') && !register.startsWith('$');
+
+/** A link field that leads to a register, and where it stands. */
+interface Pointer {
+  /** The register it stands in, or the rows: `invoices.lines`. */
+  readonly from: string;
+  readonly plural: string;
+  readonly field: RowField;
+  readonly type: FieldTypeOf<'link' | 'links'>;
+}
+
+const pointersIn = (from: string, plural: string, fields: readonly RowField[], to: string): Pointer[] =>
+  fields.flatMap((field) => {
+    const { type } = field;
+    return (type.kind === 'link' || type.kind === 'links') && type.register === to
+      ? [{ from, plural, field, type }]
+      : [];
   });
+
+/** Every link that leads to a register, from other registers and from rows inside them. */
+export const pointersTo = (register: string, catalogue: Catalogue): Pointer[] =>
+  [...catalogue.registers.values()].flatMap((other) => [
+    ...pointersIn(other.key, other.plural, other.fields, register),
+    ...other.fields.flatMap(({ key, type }) =>
+      type.kind === 'rows'
+        ? pointersIn(rowsKey(other.key, key), `${type.plural} of ${other.plural}`, type.fields, register)
+        : [],
+    ),
+  ]);
+
+/** How the records that point to one are called there: the link's own name for it, or the register's. */
+export interface BackLink {
+  readonly key: string;
+  readonly label: string;
+  readonly register: string;
+  readonly field: string;
+  readonly many: boolean;
+}
+
+/**
+ * The records that point to a register's, each register under its own key: a client's `invoices`. Where two links of
+ * a register lead here, each is named with its field: `invoices_by_payer`. A link may give a name of its own.
+ */
+export const backLinks = (register: string, catalogue: Catalogue): BackLink[] => {
+  const pointers = pointersTo(register, catalogue);
+  return pointers.map(({ from, plural, field, type }) => {
+    const alone = pointers.filter((other) => other.from === from).length === 1;
+    const short = from.replace('.', '_');
+    const plain = alone && !isReservedKey(short, FUNCTION_NAMES);
+    return {
+      key: type.back?.key ?? (plain ? short : `${short}_by_${field.key}`),
+      label: type.back?.label ?? (alone ? plural : `${plural} by ${field.label.toLowerCase()}`),
+      register: from,
+      field: field.key,
+      many: type.kind === 'links',
+    };
+  });
+};
+
+/** What a worked-out field rounds to: the decimals of what it gives, or null where that is no number. */
+const decimalsOf = (type: FieldType): number | null => {
+  switch (type.kind) {
+    case 'number':
+      return type.decimals;
+    case 'money':
+      return minorUnits(type.currency);
+    case 'percent':
+      return type.decimals + 2;
+    default:
+      return null;
+  }
+};
+
+/** The checked formula of a worked-out field, or what is wrong with it. */
+export const checkFormula = (type: FieldTypeOf<'worked_out'>, vocabulary: Vocabulary): Result<Checked> =>
+  checkExpression(type.formula, vocabulary, { kind: 'value', type: behaviourOf(type.gives).value });
+
+const formulaOf = (type: FieldTypeOf<'worked_out'>, stored: boolean, vocabulary: () => Vocabulary): Formula => {
+  let state: 'new' | 'open' | ReturnType<Formula['term']> = 'new';
+  return {
+    decimals: decimalsOf(type.gives),
+    stored,
+    term: () => {
+      // Asked again while it is being checked: it leads back to itself, and stands for nothing.
+      if (state === 'open') return null;
+      if (state !== 'new') return state;
+      state = 'open';
+      const checked = checkFormula(type, vocabulary());
+      state = checked.ok && checked.value.notInSql === null ? checked.value.term : null;
+      return state;
+    },
+  };
+};
+
+const namedOf = (register: string, field: RowField, catalogue: Catalogue, vocabulary: () => Vocabulary): Named => {
+  const { key: name, label, type } = field;
+  switch (type.kind) {
+    case 'rows':
+      return {
+        name,
+        label,
+        type: { kind: 'records', register: rowsKey(register, name), by: { field: 'entry', many: false } },
+      };
+    case 'links':
+      return { name, label, type: { kind: 'records', register: type.register, by: 'own' } };
+    case 'worked_out': {
+      const stored = catalogue.stored?.has(`${rowsTableName(register)}.${name}`) ?? false;
+      return { name, label, type: behaviourOf(type).value, formula: formulaOf(type, stored, vocabulary) };
+    }
+    default:
+      return { name, label, type: behaviourOf(type).value };
+  }
+};
 
 const made = new WeakMap<Catalogue, Map<string, Vocabulary>>();
 
+const columnsOf = (list: ChoiceList | undefined): readonly ListColumn[] =>
+  list?.columns.map(({ key, label, type }) => ({ name: key, label, type: behaviourOf(type).value })) ?? [];
+
+/** The names over a key's records, and what all vocabularies of a catalogue share. */
+const vocabularyWith = (register: string, names: readonly Named[], catalogue: Catalogue): Vocabulary => ({
+  names: new Map(names.map((named) => [named.name, named])),
+  register,
+  ...(catalogue.people && catalogue.registers.has(catalogue.people.register)
+    ? { peopleRegister: catalogue.people.register }
+    : {}),
+  zone: catalogue.zone,
+  linked: (key) => findVocabulary(key, catalogue),
+  choices: valueContext(catalogue).choices,
+  columns: (list) => columnsOf(catalogue.choiceLists.get(list)),
+});
+
 const makeVocabulary = (register: Register, catalogue: Catalogue): Vocabulary => {
-  const own = register.fields.map(
-    (field): Named => ({ name: field.key, label: field.label, type: behaviourOf(field.type).value }),
-  );
+  const itself = (): Vocabulary => vocabularyOf(register, catalogue);
+  const own = register.fields.map((field) => namedOf(register.key, field, catalogue, itself));
   const taken = new Set(own.map((named) => named.name));
-  const back = pointingHere(register, catalogue).filter((named) => !taken.has(named.name));
-  return {
-    names: new Map([...own, ...back].map((named) => [named.name, named])),
-    register: register.key,
-    ...(catalogue.people && catalogue.registers.has(catalogue.people.register)
-      ? { peopleRegister: catalogue.people.register }
-      : {}),
-    zone: catalogue.zone,
-    linked: (key) => {
-      const target = catalogue.registers.get(key);
-      return target ? vocabularyOf(target, catalogue) : null;
-    },
-    choices: valueContext(catalogue).choices,
-  };
+  const back = backLinks(register.key, catalogue)
+    .filter((each) => !taken.has(each.key))
+    .map(
+      ({ key, label, register: from, field, many }): Named => ({
+        name: key,
+        label,
+        type: { kind: 'records', register: from, by: { field, many } },
+      }),
+    );
+  return vocabularyWith(register.key, [...own, ...back], catalogue);
+};
+
+/** The names of a row: its own fields, and `entry` for the record it stands in. */
+const rowVocabulary = (owner: Register, field: Field, catalogue: Catalogue): Vocabulary | null => {
+  if (field.type.kind !== 'rows') return null;
+  const key = rowsKey(owner.key, field.key);
+  const itself = (): Vocabulary => findVocabulary(key, catalogue) ?? vocabularyWith(key, [], catalogue);
+  const names = field.type.fields.map((each) => namedOf(key, each, catalogue, itself));
+  const entry: Named = { name: 'entry', label: owner.singular, type: { kind: 'link', register: owner.key } };
+  return vocabularyWith(key, [...names, entry], catalogue);
+};
+
+const PEOPLE_NAMES: readonly Named[] = [
+  { name: 'name', label: 'Name', type: { kind: 'text' } },
+  { name: 'email', label: 'E-mail', type: { kind: 'text' } },
+];
+
+const makeFor = (key: string, catalogue: Catalogue): Vocabulary | null => {
+  if (key === PEOPLE) return vocabularyWith(PEOPLE, PEOPLE_NAMES, catalogue);
+  const [owner = '', rows] = key.split('.');
+  const register = catalogue.registers.get(owner);
+  if (!register) return null;
+  if (rows === undefined) return makeVocabulary(register, catalogue);
+  const field = register.fields.find((each) => each.key === rows);
+  return field ? rowVocabulary(register, field, catalogue) : null;
+};
+
+/** The names over a register's records, rows (`invoices.lines`) or people; null for what is not in the catalogue. */
+export const findVocabulary = (key: string, catalogue: Catalogue): Vocabulary | null => {
+  const known = made.get(catalogue) ?? new Map<string, Vocabulary>();
+  made.set(catalogue, known);
+  const found = known.get(key) ?? makeFor(key, catalogue);
+  if (found) known.set(key, found);
+  return found;
 };
 
 /**
  * The names an expression over a register may use: its fields, and the records that point back. Links lead on only to
  * the registers in the catalogue. Made once per catalogue.
  */
-export const vocabularyOf = (register: Register, catalogue: Catalogue): Vocabulary => {
-  if (catalogue.registers.get(register.key) !== register) return makeVocabulary(register, catalogue);
-  const known = made.get(catalogue) ?? new Map<string, Vocabulary>();
-  made.set(catalogue, known);
-  const found = known.get(register.key) ?? makeVocabulary(register, catalogue);
-  known.set(register.key, found);
-  return found;
-};
+export const vocabularyOf = (register: Register, catalogue: Catalogue): Vocabulary =>
+  catalogue.registers.get(register.key) === register
+    ? (findVocabulary(register.key, catalogue) ?? makeVocabulary(register, catalogue))
+    : makeVocabulary(register, catalogue);
+
+/** Whether a link leads to records of a register in the catalogue. */
+export const linkedRegister = (type: FieldType, catalogue: Catalogue): Register | null =>
+  (type.kind === 'link' || type.kind === 'links') && isPlain(type.register)
+    ? (catalogue.registers.get(type.register) ?? null)
+    : null;

@@ -1,14 +1,58 @@
-export { type Catalogue, type Locale, valueContext, vocabularyOf } from './catalogue.ts';
 export {
+  type BackLink,
+  backLinks,
+  type Catalogue,
+  checkFormula,
+  findVocabulary,
+  type Locale,
+  linkedRegister,
+  pointersTo,
+  valueContext,
+  vocabularyOf,
+} from './catalogue.ts';
+export {
+  answersItself,
+  brokenMusts,
+  checkMust,
+  isWritable,
+  mustProblem,
+  sayConstraint,
+  uniqueText,
+} from './constraint.ts';
+export {
+  besideFields,
   type ChoiceList,
+  type Constraint,
   choiceListSchema,
+  constraintSchema,
   type Field,
   fieldSchema,
+  fieldTypeSchema,
+  givenTypeSchema,
   keySchema,
   labelSchema,
   type Register,
   registerSchema,
   titleField,
 } from './definition.ts';
-export { catalogueProblems, type Plan, type PlanStep, planChange, sayStep } from './plan.ts';
-export { type Change, type Conflict, checkValues, mergeChange, type RecordValues, recordProblems } from './record.ts';
+export { dependantsOf, movesWithClock } from './dependants.ts';
+export { readsItselfOnly, recordItem, rowItem, workOutRecord } from './item.ts';
+export {
+  catalogueProblems,
+  isRowsField,
+  listOf,
+  type Plan,
+  type PlanStep,
+  planChange,
+  type RowsField,
+  sayStep,
+} from './plan.ts';
+export {
+  type Change,
+  type Conflict,
+  checkValues,
+  mergeChange,
+  type RecordValues,
+  recordProblems,
+  retiredProblems,
+} from './record.ts';

@@ -1,8 +1,9 @@
 import { isReservedKey, type Problem, problem, type Result } from '../base/index.ts';
 import { FUNCTION_NAMES } from '../expression/index.ts';
-import { KIND_WORDS } from '../values/index.ts';
-import type { Catalogue } from './catalogue.ts';
-import type { ChoiceList, Field, Register } from './definition.ts';
+import { behaviourOf, type FieldType, type FieldTypeOf, KIND_WORDS, type RowField } from '../values/index.ts';
+import { backLinks, type Catalogue, valueContext } from './catalogue.ts';
+import { constraintProblems, formulaProblems, sayConstraint } from './constraint.ts';
+import type { ChoiceList, Constraint, Field, Register } from './definition.ts';
 
 /** One step of a change to the set-up: what will be done, for the database and for people. */
 export type PlanStep =
@@ -19,7 +20,32 @@ export type PlanStep =
     }
   | { readonly kind: 'add_field'; readonly register: Register; readonly field: Field }
   | { readonly kind: 'set_aside_field'; readonly register: Register; readonly field: Field }
+  /** A field that was set aside comes back with what its column kept. */
+  | {
+      readonly kind: 'bring_back';
+      readonly register: Register;
+      readonly field: Field;
+      readonly column: string;
+      readonly aside: string;
+    }
+  /** A field of the rows in `rows`. */
+  | { readonly kind: 'add_row_field'; readonly register: Register; readonly rows: RowsField; readonly field: RowField }
+  | {
+      readonly kind: 'set_aside_row_field';
+      readonly register: Register;
+      readonly rows: RowsField;
+      readonly field: RowField;
+    }
+  /** A worked-out field got another formula. */
+  | { readonly kind: 'work_out_anew'; readonly register: Register; readonly label: string; readonly formula: string }
+  /** From now on this must hold; what breaks it already is counted when it is rehearsed. */
+  | { readonly kind: 'hold'; readonly register: Register; readonly constraint: Constraint }
+  | { readonly kind: 'let_go'; readonly register: Register; readonly constraint: Constraint }
   | { readonly kind: 'describe_register'; readonly register: Register };
+
+/** A field that holds rows. */
+export type RowsField = Field & { readonly type: FieldTypeOf<'rows'> };
+export const isRowsField = (field: Field): field is RowsField => field.type.kind === 'rows';
 
 export interface Plan {
   readonly steps: readonly PlanStep[];
@@ -41,12 +67,75 @@ const registerSteps = (old: Register, next: Register): PlanStep[] => {
   const after = new Set(next.fields.map((field) => field.key));
   const added = next.fields.filter((field) => !before.has(field.key));
   const gone = old.fields.filter((field) => !after.has(field.key));
-  const described = JSON.stringify(old) === JSON.stringify(next) || added.length + gone.length > 0;
-  return [
+  const steps = [
     ...added.map((field): PlanStep => ({ kind: 'add_field', register: next, field })),
     ...gone.map((field): PlanStep => ({ kind: 'set_aside_field', register: next, field })),
-    ...(described ? [] : [{ kind: 'describe_register', register: next } as const]),
+    ...next.fields.flatMap((field) => changeSteps(before.get(field.key), field, next)),
+    ...constraintSteps(old, next),
   ];
+  if (steps.length > 0 || JSON.stringify(old) === JSON.stringify(next)) return steps;
+  return [{ kind: 'describe_register', register: next }];
+};
+
+/** What changes inside a field that stays: its rows' fields, its formula. */
+const changeSteps = (old: Field | undefined, next: Field, register: Register): PlanStep[] => {
+  if (old && isRowsField(old) && isRowsField(next)) {
+    const before = new Map(old.type.fields.map((field) => [field.key, field]));
+    const after = new Set(next.type.fields.map((field) => field.key));
+    return [
+      ...next.type.fields.flatMap((field): PlanStep[] => {
+        const held = before.get(field.key);
+        if (!held) return [{ kind: 'add_row_field', register, rows: next, field }];
+        return anew(held, field, register);
+      }),
+      ...old.type.fields
+        .filter((field) => !after.has(field.key))
+        .map((field): PlanStep => ({ kind: 'set_aside_row_field', register, rows: next, field })),
+    ];
+  }
+  return old ? anew(old, next, register) : [];
+};
+
+const anew = (old: RowField, next: RowField, register: Register): PlanStep[] =>
+  next.type.kind === 'worked_out' && JSON.stringify(old.type) !== JSON.stringify(next.type)
+    ? [{ kind: 'work_out_anew', register, label: next.label, formula: next.type.formula }]
+    : [];
+
+const constraintSteps = (old: Register, next: Register): PlanStep[] => {
+  const before = new Set(old.constraints.map((each) => JSON.stringify(each)));
+  const after = new Set(next.constraints.map((each) => JSON.stringify(each)));
+  const added = next.constraints.filter((each) => !before.has(JSON.stringify(each)));
+  const gone = old.constraints.filter((each) => !after.has(JSON.stringify(each)));
+  return [
+    ...added.map((constraint): PlanStep => ({ kind: 'hold', register: next, constraint })),
+    ...gone.map((constraint): PlanStep => ({ kind: 'let_go', register: old, constraint })),
+  ];
+};
+
+/** A choice's parent must be a choice of the parent list, and what stands in its columns must be of their kinds. */
+const choiceProblems = (
+  list: ChoiceList,
+  choice: ChoiceList['choices'][number],
+  i: number,
+  after: Catalogue,
+): Problem[] => {
+  const at = ['choice_lists', list.key, 'choices', i];
+  const parents = after.choiceLists.get(list.parent ?? '')?.choices ?? [];
+  const lost = choice.parent !== undefined && !parents.some((parent) => parent.code === choice.parent);
+  const extra = Object.entries(choice.extra ?? {}).flatMap(([key, value]) => {
+    const column = list.columns.find((each) => each.key === key);
+    if (!column)
+      return [problem('unknown_column', [...at, 'extra', key], `${list.label} has no column “${key}” of its own.`)];
+    const read = behaviourOf(column.type).check(value, valueContext(after));
+    return read.ok
+      ? []
+      : read.problems.map((each) =>
+          problem(each.code, [...at, 'extra', key], `${choice.label}, ${column.label}: ${each.detail}`),
+        );
+  });
+  return lost
+    ? [...extra, problem('unknown_parent', [...at, 'parent'], `${choice.label} belongs to a choice that there is not.`)]
+    : extra;
 };
 
 /** What each register and list says that cannot be; every place is told. */
@@ -66,7 +155,16 @@ export const catalogueProblems = (before: Catalogue, after: Catalogue): Problem[
         );
       }
       codes.add(choice.code);
+      problems.push(...choiceProblems(list, choice, i, after));
     });
+    if (list.parent !== undefined && (list.parent === list.key || !after.choiceLists.has(list.parent)))
+      problems.push(
+        problem(
+          'unknown_list',
+          ['choice_lists', list.key, 'parent'],
+          `${list.label} belongs to a choice list that there is not.`,
+        ),
+      );
   }
   for (const register of after.registers.values()) {
     const at = ['registers', register.key];
@@ -80,35 +178,89 @@ export const catalogueProblems = (before: Catalogue, after: Catalogue): Problem[
     register.fields.forEach((field, i) => {
       const place = [...at, 'fields', i];
       if (isReservedKey(field.key, FUNCTION_NAMES)) {
-        problems.push(
-          problem(
-            'reserved_key',
-            [...place, 'key'],
-            `“${field.key}” is a word of the rule language and cannot be a field's key.`,
-          ),
-        );
+        problems.push(reserved(field.key, [...place, 'key']));
       }
       if (keys.has(field.key))
         problems.push(
           problem('key_taken', [...place, 'key'], `${register.plural} have two fields with the key “${field.key}”.`),
         );
       keys.add(field.key);
-      problems.push(...fieldProblems(before, after, register, field, place));
+      const old = before.registers.get(register.key)?.fields.find((each) => each.key === field.key);
+      problems.push(...fieldProblems(after, old, field, place));
+      if (isRowsField(field)) problems.push(...rowsProblems(after, old, field, place));
     });
+    problems.push(...nameProblems(register, after, at));
   }
-  return problems;
+  // Formulas are read over fields that there are: only where those are right.
+  if (problems.length > 0) return problems;
+  return [...after.registers.values()].flatMap((register) => [
+    ...formulaProblems(register, after),
+    ...constraintProblems(register, after),
+  ]);
 };
 
-const fieldProblems = (
-  before: Catalogue,
-  after: Catalogue,
-  register: Register,
-  field: Field,
-  place: readonly (string | number)[],
-): Problem[] => {
+const rowsProblems = (after: Catalogue, old: Field | undefined, field: RowsField, place: Place): Problem[] => {
+  const keys = new Set<string>();
+  return field.type.fields.flatMap((row, i) => {
+    const at = [...place, 'type', 'fields', i];
+    const problems: Problem[] = [];
+    if (isReservedKey(row.key, FUNCTION_NAMES)) problems.push(reserved(row.key, [...at, 'key']));
+    if (keys.has(row.key))
+      problems.push(
+        problem('key_taken', [...at, 'key'], `${field.type.plural} have two fields with the key “${row.key}”.`),
+      );
+    keys.add(row.key);
+    const held = old && isRowsField(old) ? old.type.fields.find((each) => each.key === row.key) : undefined;
+    return [...problems, ...fieldProblems(after, held, row, at)];
+  });
+};
+
+const reserved = (key: string, place: Place): Problem =>
+  problem('reserved_key', place, `“${key}” is a word of the rule language and cannot be a field's key.`);
+
+/** The title, what stands beside it, and the names under which other registers' links come back. */
+const nameProblems = (register: Register, after: Catalogue, at: Place): Problem[] => {
+  const known = new Set(register.fields.map((field) => field.key));
+  const missing = [register.title, ...register.beside].filter((key) => key !== undefined && !known.has(key));
+  const taken = new Set(known);
+  const back = backLinks(register.key, after).flatMap(({ key, label }) => {
+    const twice = taken.has(key);
+    taken.add(key);
+    return twice && !known.has(key)
+      ? [problem('back_taken', at, `Two links lead back to ${register.plural} as “${label}”. Give one another name.`)]
+      : [];
+  });
+  return [
+    ...missing.map((key) => problem('unknown_field', at, `${register.plural} have no field “${key}” to be known by.`)),
+    ...back,
+  ];
+};
+
+type Place = readonly (string | number)[];
+
+/** What of a field's type its column depends on: it stays as it is once records hold something in it. */
+const stored = (type: FieldType): readonly unknown[] => {
+  switch (type.kind) {
+    case 'number':
+    case 'percent':
+      return [type.kind, type.decimals];
+    case 'money':
+      return [type.kind, type.currency];
+    case 'choice':
+    case 'choices':
+      return [type.kind, type.list];
+    case 'link':
+    case 'links':
+      return [type.kind, type.register];
+    default:
+      return [type.kind];
+  }
+};
+
+const fieldProblems = (after: Catalogue, old: RowField | undefined, field: RowField, place: Place): Problem[] => {
   const { type } = field;
   const problems: Problem[] = [];
-  if (type.kind === 'link' && !after.registers.has(type.register)) {
+  if ((type.kind === 'link' || type.kind === 'links') && !after.registers.has(type.register)) {
     problems.push(
       problem(
         'unknown_register',
@@ -117,17 +269,13 @@ const fieldProblems = (
       ),
     );
   }
-  if (type.kind === 'choice' && !after.choiceLists.has(type.list)) {
+  const list = listOf(type);
+  if (list !== null && !after.choiceLists.has(list)) {
     problems.push(
-      problem(
-        'unknown_list',
-        [...place, 'type', 'list'],
-        `${field.label} uses a choice list “${type.list}” that there is not.`,
-      ),
+      problem('unknown_list', [...place, 'type'], `${field.label} uses a choice list “${list}” that there is not.`),
     );
   }
-  const old = before.registers.get(register.key)?.fields.find((each) => each.key === field.key);
-  if (old && JSON.stringify(old.type) !== JSON.stringify(type)) {
+  if (old && JSON.stringify(stored(old.type)) !== JSON.stringify(stored(type))) {
     problems.push(
       problem(
         'kind_fixed',
@@ -137,6 +285,12 @@ const fieldProblems = (
     );
   }
   return problems;
+};
+
+/** The choice list a field's values come from. */
+export const listOf = (type: FieldType): string | null => {
+  if (type.kind === 'worked_out') return listOf(type.gives);
+  return type.kind === 'choice' || type.kind === 'choices' ? type.list : null;
 };
 
 /** Rehearses: the steps from one catalogue to the next, in an order the database can follow, or what is wrong. */
@@ -179,17 +333,37 @@ export const sayStep = (step: PlanStep, catalogue: Catalogue, records: number): 
       return `${step.register.plural} get the field ${sayField(step.field, catalogue)}, empty in ${records === 1 ? 'the one record' : `all ${records} records`}.`;
     case 'set_aside_field':
       return `The field ${step.field.label} of ${step.register.plural} is set aside with what ${records} records hold in it; it can be brought back.`;
+    case 'bring_back':
+      return `${step.field.label} comes back to ${step.register.plural}, with what their records held in it.`;
+    case 'add_row_field':
+      return `The ${step.rows.type.plural.toLowerCase()} of ${step.register.plural} get the field ${sayField(step.field, catalogue)}, empty in those there are.`;
+    case 'set_aside_row_field':
+      return `The field ${step.field.label} of the ${step.rows.type.plural.toLowerCase()} of ${step.register.plural} is set aside with what they hold in it; it can be brought back.`;
+    case 'work_out_anew':
+      return `${step.label} of ${step.register.plural} is worked out anew in all ${records} records, as ${step.formula}.`;
+    case 'hold':
+      return `From now on: ${sayConstraint(step.register, step.constraint, catalogue)}`;
+    case 'let_go':
+      return `No longer asked: ${sayConstraint(step.register, step.constraint, catalogue)}`;
     case 'describe_register':
       return `The names, order or labels of ${step.register.plural} change; no record does.`;
   }
 };
 
-const sayField = (field: Field, catalogue: Catalogue): string => {
+const sayField = (field: RowField, catalogue: Catalogue): string => {
   switch (field.type.kind) {
-    case 'link':
-      return `${field.label} (link to ${catalogue.registers.get(field.type.register)?.plural ?? field.type.register})`;
+    case 'rows':
+      return `${field.label} (rows with ${field.type.fields.map((each) => each.label).join(', ')})`;
+    case 'worked_out':
+      return `${field.label} (worked out as ${field.type.formula})`;
+    case 'links':
+    case 'link': {
+      const many = field.type.kind === 'links' ? 'link to many' : 'link to';
+      return `${field.label} (${many} ${catalogue.registers.get(field.type.register)?.plural ?? field.type.register})`;
+    }
+    case 'choices':
     case 'choice':
-      return `${field.label} (choose one of ${catalogue.choiceLists.get(field.type.list)?.label ?? field.type.list})`;
+      return `${field.label} (${KIND_WORDS[field.type.kind]} of ${catalogue.choiceLists.get(field.type.list)?.label ?? field.type.list})`;
     default:
       return `${field.label} (${KIND_WORDS[field.type.kind]})`;
   }

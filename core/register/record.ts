@@ -1,5 +1,14 @@
 import { findNearest, ok, type Problem, problem, type Result, within } from '../base/index.ts';
-import { behaviourOf, type StoredValue } from '../values/index.ts';
+import {
+  behaviourOf,
+  isGivenKind,
+  isNothing,
+  type RowField,
+  rowsOf,
+  type StoredValue,
+  sameValue,
+  textsOf,
+} from '../values/index.ts';
 import { type Catalogue, valueContext } from './catalogue.ts';
 import type { Register } from './definition.ts';
 
@@ -36,6 +45,11 @@ export const checkValues = (
       problems.push(unknownField(register, key));
       continue;
     }
+    if (isGivenKind(field.type.kind)) {
+      const how = field.type.kind === 'worked_out' ? 'worked out' : 'given by the program';
+      problems.push(problem('worked_out', [key], `${field.label} is ${how}, so it cannot be written.`));
+      continue;
+    }
     const result = behaviourOf(field.type).check(value, context);
     if (result.ok) checked[key] = result.value;
     else
@@ -49,8 +63,39 @@ export const checkValues = (
 /** The register's own rules over a whole record, whoever writes it. */
 export const recordProblems = (register: Register, values: RecordValues): Problem[] =>
   register.fields
-    .filter((field) => field.required && (values[field.key] ?? null) === null)
+    .filter((field) => field.required && !isGivenKind(field.type.kind) && isNothing(values[field.key] ?? null))
     .map((field) => problem('required', [field.key], `${field.label} must be answered.`));
+
+/** The retired choices among a field's value that were not there before. */
+const newlyRetired = (list: string, value: StoredValue, before: StoredValue, catalogue: Catalogue): string[] => {
+  const codes = (held: StoredValue): readonly string[] => (typeof held === 'string' ? [held] : textsOf(held));
+  const kept = new Set(codes(before));
+  const choices = catalogue.choiceLists.get(list)?.choices ?? [];
+  return codes(value).flatMap((code) => {
+    const choice = choices.find((each) => each.code === code);
+    return choice?.retired && !kept.has(code) ? [choice.label] : [];
+  });
+};
+
+/** Choices that are not offered any more may stay where they are, and be chosen nowhere anew. */
+export const retiredProblems = (
+  fields: readonly RowField[],
+  values: RecordValues,
+  before: RecordValues,
+  catalogue: Catalogue,
+): Problem[] =>
+  fields.flatMap(({ key, label, type }): Problem[] => {
+    const [value, old] = [values[key] ?? null, before[key] ?? null];
+    if (type.kind === 'choice' || type.kind === 'choices')
+      return newlyRetired(type.list, value, old, catalogue).map((choice) =>
+        problem('retired_choice', [key], `${label}: “${choice}” is not offered any more.`),
+      );
+    if (type.kind !== 'rows') return [];
+    const held = new Map(rowsOf(old).map((row) => [row.id, row.values]));
+    return rowsOf(value).flatMap((row, i) =>
+      within([key, i, 'values'], retiredProblems(type.fields, row.values, held.get(row.id) ?? {}, catalogue)),
+    );
+  });
 
 /** A change: what each field was when the person saw it, and what it shall be. */
 export interface Change {
@@ -78,7 +123,7 @@ export const mergeChange = (
   for (const [field, mine] of Object.entries(change.changes)) {
     const theirs = current[field] ?? null;
     const base = change.from[field] ?? null;
-    if (theirs !== base && theirs !== mine) conflicts.push({ field, base, theirs, mine });
+    if (!sameValue(theirs, base) && !sameValue(theirs, mine)) conflicts.push({ field, base, theirs, mine });
     merged[field] = mine;
   }
   return { merged, conflicts };

@@ -7,6 +7,7 @@ import {
   findCondition,
   type SayContext,
   sayCondition,
+  toGiven,
   type Values,
 } from '../expression/index.ts';
 import {
@@ -99,7 +100,8 @@ export const nextStep = (compiled: CompiledRoute, from: number, values: Values):
 /** A record's own fields as an expression's values; what stands behind links is given with their path as key. */
 export const recordValues = (values: RecordValues, clock: Clock): Values => ({
   clock,
-  read: (path) => values[path.join('.')] ?? null,
+  read: (path) =>
+    toGiven(values[path.join('.')] ?? null, (row) => ({ read: ([name = '']) => row.values[name] ?? null })),
 });
 
 export interface Signer {

@@ -17,6 +17,7 @@ export type SqlType =
   | 'timestamptz'
   | 'uuid'
   | 'integer'
+  | 'bytea'
   | 'text[]'
   | 'uuid[]'
   | 'numeric[]'

@@ -9,3 +9,4 @@ export {
   type SqlType,
   sql,
 } from './fragment.ts';
+export { rowsKey, rowsTableName, tableOf } from './tables.ts';

@@ -1,50 +1,138 @@
+import { choice, choices } from './choice.ts';
+import { type CodeScheme, code } from './code.ts';
+import { address, email, phone, web } from './contact.ts';
+import { type FileSort, files } from './files.ts';
 import type { FieldBehaviour } from './kind.ts';
-import { money, number } from './number.ts';
-import { choice, date, link, moment, yesNo } from './simple.ts';
-import { longText, text } from './text.ts';
+import { link, links, person } from './link.ts';
+import { type Limits, money, number, percent } from './number.ts';
+import { position } from './position.ts';
+import { type RowsSettings, rows } from './rows.ts';
+import { runningNumber, type Series } from './running-number.ts';
+import { date, moment, time, yesNo } from './simple.ts';
+import { formatted, longText, text } from './text.ts';
+
+/** How a link is called from the other side: the name and label of the records that point there. */
+export interface BackName {
+  readonly key: string;
+  readonly label: string;
+}
+
+/** The kinds a worked-out field may give, each with its settings. */
+export type GivenType =
+  | { readonly kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' }
+  | ({ readonly kind: 'number'; readonly decimals: number; readonly unit?: string | undefined } & Limits)
+  | ({ readonly kind: 'money'; readonly currency: string } & Limits)
+  | ({ readonly kind: 'percent'; readonly decimals: number } & Limits)
+  | { readonly kind: 'choice'; readonly list: string };
 
 /** What kind of value a field holds, with the settings of that kind: one branch each. */
 export type FieldType =
-  | { readonly kind: 'text' | 'long_text' | 'yes_no' | 'date' | 'moment' }
-  | { readonly kind: 'number'; readonly decimals: number; readonly unit?: string | undefined }
-  | { readonly kind: 'money'; readonly currency: string }
-  | { readonly kind: 'choice'; readonly list: string }
-  | { readonly kind: 'link'; readonly register: string };
+  | { readonly kind: 'text'; readonly longest?: number | undefined }
+  | Exclude<GivenType, { kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' }>
+  | { readonly kind: 'long_text' | 'formatted' | 'yes_no' | 'date' | 'time' | 'moment' }
+  | { readonly kind: 'person' | 'email' | 'phone' | 'web' | 'address' | 'position' }
+  | { readonly kind: 'choices'; readonly list: string }
+  | { readonly kind: 'link'; readonly register: string; readonly back?: BackName | undefined }
+  | { readonly kind: 'links'; readonly register: string; readonly back?: BackName | undefined }
+  | ({ readonly kind: 'rows' } & RowsSettings)
+  | { readonly kind: 'files'; readonly sort: FileSort; readonly most: number }
+  | ({ readonly kind: 'code' } & CodeScheme)
+  /** `when` is a FEEL condition: the number is given when it first holds; without it on storing. */
+  | ({ readonly kind: 'running_number'; readonly when?: string | undefined } & Series)
+  /** `formula` is a FEEL expression over the record; what it answers is shown as `gives` would be. */
+  | { readonly kind: 'worked_out'; readonly formula: string; readonly gives: GivenType };
 export type FieldKindName = FieldType['kind'];
+export type FieldTypeOf<K extends FieldKindName> = Extract<FieldType, { kind: K }>;
+
+/** A field of a row. */
+export interface RowField {
+  readonly key: string;
+  readonly label: string;
+  readonly type: FieldType;
+  readonly required: boolean;
+}
 
 /** The kinds in the order in which they are offered, in the trade's words. */
 export const KIND_WORDS: { readonly [K in FieldKindName]: string } = {
   text: 'text',
   long_text: 'long text',
+  formatted: 'formatted text',
   number: 'number',
   money: 'money',
+  percent: 'percent',
   yes_no: 'yes or no',
   date: 'date',
+  time: 'time',
   moment: 'date and time',
   choice: 'choose one',
-  link: 'link',
+  choices: 'choose many',
+  link: 'link to one',
+  links: 'link to many',
+  rows: 'rows',
+  person: 'person',
+  email: 'e-mail',
+  phone: 'phone',
+  web: 'web address',
+  address: 'postal address',
+  position: 'map position',
+  files: 'files',
+  code: 'code with a check',
+  running_number: 'running number',
+  worked_out: 'worked out',
 };
 
 const make = (type: FieldType): FieldBehaviour => {
   switch (type.kind) {
     case 'text':
-      return text();
+      return text(type.longest);
     case 'long_text':
       return longText();
+    case 'formatted':
+      return formatted();
     case 'number':
-      return number(type.decimals, type.unit);
+      return number(type.decimals, type.unit, type);
     case 'money':
-      return money(type.currency);
+      return money(type.currency, type);
+    case 'percent':
+      return percent(type.decimals, type);
     case 'yes_no':
       return yesNo();
     case 'date':
       return date();
+    case 'time':
+      return time();
     case 'moment':
       return moment();
     case 'choice':
       return choice(type.list);
+    case 'choices':
+      return choices(type.list);
     case 'link':
       return link(type.register);
+    case 'links':
+      return links(type.register);
+    case 'rows':
+      return rows(type, (field) => behaviourOf(field.type));
+    case 'person':
+      return person();
+    case 'email':
+      return email();
+    case 'phone':
+      return phone();
+    case 'web':
+      return web();
+    case 'address':
+      return address();
+    case 'position':
+      return position();
+    case 'files':
+      return files(type.most);
+    case 'code':
+      return code(type);
+    case 'running_number':
+      return runningNumber();
+    case 'worked_out':
+      return behaviourOf(type.gives);
   }
 };
 
@@ -56,3 +144,10 @@ export const behaviourOf = (type: FieldType): FieldBehaviour => {
   made.set(type, found);
   return found;
 };
+
+/** Kinds that hold lists: nothing is [] for them. */
+const LISTS: ReadonlySet<FieldKindName> = new Set(['choices', 'links', 'rows', 'files']);
+export const isListKind = (kind: FieldKindName): boolean => LISTS.has(kind);
+
+/** Kinds nobody writes: the program works them out or gives them. */
+export const isGivenKind = (kind: FieldKindName): boolean => kind === 'worked_out' || kind === 'running_number';

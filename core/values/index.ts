@@ -1,4 +1,36 @@
-export { behaviourOf, type FieldKindName, type FieldType, KIND_WORDS } from './field-type.ts';
-export type { Choice, FieldBehaviour, StoredValue, ValueContext, ValueType } from './kind.ts';
-export { describe } from './kind.ts';
+export { type CodeScheme, gtinCheckDigit, ibanRemainder } from './code.ts';
+export { ADDRESS_LINES, type Address, type AddressLine, addressOf, addressText } from './contact.ts';
+export {
+  type BackName,
+  behaviourOf,
+  type FieldKindName,
+  type FieldType,
+  type FieldTypeOf,
+  type GivenType,
+  isGivenKind,
+  isListKind,
+  KIND_WORDS,
+  type RowField,
+} from './field-type.ts';
+export { FILE_SORTS, type FileSort, LARGEST_FILE, MOST_FILES, mediaTypes } from './files.ts';
+export {
+  CHOICE_COLOURS,
+  type Choice,
+  type ChoiceColour,
+  describe,
+  type FieldBehaviour,
+  isNothing,
+  PEOPLE,
+  type RowValue,
+  rowsOf,
+  type Scalar,
+  type StoredValue,
+  sameValue,
+  textsOf,
+  type ValueContext,
+  type ValueType,
+} from './kind.ts';
 export { minorUnits } from './number.ts';
+export { type Position, positionOf } from './position.ts';
+export { MOST_ROWS } from './rows.ts';
+export { type Series, seriesText } from './running-number.ts';

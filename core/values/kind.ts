@@ -2,11 +2,24 @@ import type { Problem, Result } from '../base/index.ts';
 import { failed, ok, problem } from '../base/index.ts';
 import type { SqlType } from '../sql/index.ts';
 
+/** One value that is no list. */
+export type Scalar = string | boolean | null;
+
+/** A record that lives inside another: an invoice's line. */
+export interface RowValue {
+  readonly id: string;
+  readonly values: Readonly<Record<string, Scalar | readonly string[]>>;
+}
+
 /**
- * A value as it is stored and as it crosses the wire. Numbers are decimal text ("12.50"), dates "2026-11-23",
- * moments "2026-11-23T10:40:00.000Z", choices their code, links the record's id; nothing is null.
+ * A value as it is stored and as it crosses the wire. Numbers are decimal text ("12.50"), percentages fractions
+ * ("0.2"), dates "2026-11-23", times "10:40:00", moments "2026-11-23T10:40:00.000Z", choices their code, links and
+ * people an id; choose-many, links to many and files are lists of those; nothing is null, of a list [].
  */
-export type StoredValue = string | boolean | null;
+export type StoredValue = Scalar | readonly string[] | readonly RowValue[];
+
+/** The register that people are, for the rule language; no register's key can be this. */
+export const PEOPLE = '$people';
 
 /** What the rule language sees of a value. */
 export type ValueType =
@@ -14,15 +27,45 @@ export type ValueType =
   | { readonly kind: 'number' }
   | { readonly kind: 'boolean' }
   | { readonly kind: 'date' }
+  | { readonly kind: 'time' }
   | { readonly kind: 'moment' }
   | { readonly kind: 'choice'; readonly list: string }
-  | { readonly kind: 'link'; readonly register: string };
+  | { readonly kind: 'choices'; readonly list: string }
+  | { readonly kind: 'link'; readonly register: string }
+  | { readonly kind: 'links'; readonly register: string }
+  /** Several texts: the files of a record. */
+  | { readonly kind: 'texts' }
+  /** Records inside the record; whose they are, the register says. */
+  | { readonly kind: 'rows' };
+
+/** The type of a field's column, right for any outside reader of the database. */
+export type ColumnType =
+  | 'text'
+  | 'boolean'
+  | 'date'
+  | 'time(0)'
+  | 'timestamptz(3)'
+  | 'uuid'
+  | 'text[]'
+  | 'uuid[]'
+  | `numeric(${number}, ${number})`;
 
 export interface Choice {
   readonly code: string;
   readonly label: string;
+  /** Not offered any more; old records keep it. */
   readonly retired?: boolean | undefined;
+  readonly colour?: ChoiceColour | undefined;
+  readonly icon?: string | undefined;
+  /** The code of the choice it belongs to, in the list's parent list. */
+  readonly parent?: string | undefined;
+  /** What stands in the list's own columns, in stored form. */
+  readonly extra?: Readonly<Record<string, Scalar>> | undefined;
 }
+
+/** The washes of the look; a colour never stands without its word. */
+export const CHOICE_COLOURS = ['plain', 'iolite', 'straw', 'kelp', 'brick', 'haze'] as const;
+export type ChoiceColour = (typeof CHOICE_COLOURS)[number];
 
 /** What a kind needs to know of the workspace to read and write values. */
 export interface ValueContext {
@@ -35,14 +78,16 @@ export interface ValueContext {
 /** What one field kind can do, its settings already in it. */
 export interface FieldBehaviour {
   readonly value: ValueType;
-  readonly column: SqlType;
+  /** How an expression's answer is told to SQL. */
+  readonly sql: SqlType;
+  readonly column: ColumnType;
   /** What a person typed, as a value; empty or blank is nothing. Problems are sentences without the field's name. */
   readonly parse: (typed: string, context: ValueContext) => Result<StoredValue>;
   /** A value from outside (JSON), checked and put in its stored form. */
   readonly check: (value: unknown, context: ValueContext) => Result<StoredValue>;
   /** A stored value in words, for reading; nothing is ''. Links are shown by their record, not here. */
   readonly show: (value: StoredValue, context: ValueContext) => string;
-  /** A stored value as it stands in an input while it is changed. */
+  /** A stored value as it stands in an input while it is changed, and in a CSV file: `parse` reads it back. */
   readonly edit: (value: StoredValue, context: ValueContext) => string;
 }
 
@@ -74,3 +119,41 @@ export const describe = (value: unknown): string => {
 };
 
 export const textOf = (value: StoredValue): string => (typeof value === 'string' ? value : '');
+
+const isList = (value: StoredValue): value is readonly string[] | readonly RowValue[] => Array.isArray(value);
+
+/** The texts of a list value; none for any other. */
+export const textsOf = (value: StoredValue): readonly string[] => {
+  if (!isList(value)) return NONE;
+  const texts: string[] = [];
+  for (const each of value) if (typeof each === 'string') texts.push(each);
+  return texts;
+};
+
+/** The rows of a rows value; none for any other. */
+export const rowsOf = (value: StoredValue): readonly RowValue[] => {
+  if (!isList(value)) return NONE;
+  const rows: RowValue[] = [];
+  for (const each of value) if (typeof each !== 'string') rows.push(each);
+  return rows;
+};
+
+const NONE: readonly never[] = [];
+
+/** Whether a value is nothing: null, or an empty list. */
+export const isNothing = (value: StoredValue): boolean => value === null || (isList(value) && value.length === 0);
+
+/** Whether two stored values are the same, rows by what stands in them and lists by their order too. */
+export const sameValue = (a: StoredValue, b: StoredValue): boolean => {
+  if (a === b) return true;
+  if (isNothing(a) || isNothing(b)) return isNothing(a) && isNothing(b);
+  if (!isList(a) || !isList(b) || a.length !== b.length) return false;
+  return a.every((item, i) => sameItem(item, b[i]));
+};
+
+const sameItem = (a: string | RowValue, b: string | RowValue | undefined): boolean => {
+  if (typeof a === 'string' || typeof b === 'string' || b === undefined) return a === b;
+  if (a.id !== b.id) return false;
+  const keys = new Set([...Object.keys(a.values), ...Object.keys(b.values)]);
+  return [...keys].every((key) => sameValue(a.values[key] ?? null, b.values[key] ?? null));
+};

@@ -1,19 +1,62 @@
-import { findDecimal, ok, type Result } from '../base/index.ts';
-import { describe, type FieldBehaviour, type StoredValue, textOf, type ValueContext, wrong } from './kind.ts';
+import { Decimal, findDecimal, ok, type Result } from '../base/index.ts';
+import {
+  type ColumnType,
+  describe,
+  type FieldBehaviour,
+  type StoredValue,
+  textOf,
+  type ValueContext,
+  wrong,
+} from './kind.ts';
 
 const MOST_DIGITS = 15;
 
+/** What a number may be at least and at most, in plain decimal text. */
+export interface Limits {
+  readonly least?: string | undefined;
+  readonly most?: string | undefined;
+}
+
 /** A number as people type it ("1,250.00", "1 250") in plain form, or null. Separators are the locale's. */
 const readTyped = (typed: string, locale: string): string | null => {
-  const parts = new Intl.NumberFormat(locale).formatToParts(12345.6);
-  const group = parts.find((part) => part.type === 'group')?.value ?? ',';
-  const point = parts.find((part) => part.type === 'decimal')?.value ?? '.';
-  const plain = typed.trim().replace(/\s/g, '').replaceAll(group, '').replace(point, '.').replace(/^\+/, '');
+  const { group, point } = separators(locale);
+  const text = typed.trim().replace(/\s/g, '');
+  if (!inGroups(text, group, point)) return null;
+  const plain = text.replaceAll(group, '').replace(point, '.').replace(/^\+/, '').replace('−', '-');
   const full = plain.replace(/^(-?)\./, '$10.').replace(/\.$/, '');
   return findDecimal(full) ? full : null;
 };
 
-const limited = (plain: string, decimals: number): Result<StoredValue> => {
+const known = new Map<string, { readonly group: string; readonly point: string }>();
+const separators = (locale: string): { readonly group: string; readonly point: string } => {
+  const found = known.get(locale);
+  if (found) return found;
+  const parts = new Intl.NumberFormat(locale).formatToParts(12345.6);
+  const made = {
+    group: parts.find((part) => part.type === 'group')?.value ?? ',',
+    point: parts.find((part) => part.type === 'decimal')?.value ?? '.',
+  };
+  known.set(locale, made);
+  return made;
+};
+
+/**
+ * Whether group separators stand where they can: "1,250" and "12,34,567" do, "1,5" does not, as there the comma was
+ * meant as a decimal point. A number read a thousandfold wrong is worse than one refused.
+ */
+const inGroups = (text: string, group: string, point: string): boolean => {
+  const [whole = '', ...rest] = text.split(point);
+  if (rest.length > 1 || rest.some((after) => after.includes(group))) return false;
+  const groups = whole.split(group);
+  return groups.every((digits, i) => i === 0 || digits.length === 3 || (digits.length === 2 && i < groups.length - 1));
+};
+
+const limited = (
+  plain: string,
+  decimals: number,
+  limits: Limits,
+  shown: (value: string) => string,
+): Result<StoredValue> => {
   const value = findDecimal(plain);
   if (!value) return wrong('not_a_number', 'This must be a number, such as 12 or 12.50.');
   if (value.decimalPlaces() > decimals) {
@@ -22,6 +65,12 @@ const limited = (plain: string, decimals: number): Result<StoredValue> => {
   }
   if (value.abs().toFixed(0).length > MOST_DIGITS) {
     return wrong('too_large', `This can have at most ${MOST_DIGITS} digits before the point.`);
+  }
+  if (limits.least !== undefined && value.lt(limits.least)) {
+    return wrong('under_least', `This must be at least ${shown(limits.least)}.`);
+  }
+  if (limits.most !== undefined && value.gt(limits.most)) {
+    return wrong('over_most', `This must be at most ${shown(limits.most)}.`);
   }
   return ok(value.isZero() ? '0' : value.toFixed());
 };
@@ -34,20 +83,31 @@ const show = (value: StoredValue, locale: string, least: number, most: number): 
   return formatter.format(decimal.toFixed() as `${number}`);
 };
 
-const numeric = (decimals: number, least: number, suffix: (context: ValueContext) => string): FieldBehaviour => ({
+interface Numeric extends Limits {
+  readonly decimals: number;
+  /** How many decimals are shown at least. */
+  readonly shown: number;
+  readonly suffix: (context: ValueContext) => string;
+}
+
+const columnOf = (decimals: number): ColumnType => `numeric(${MOST_DIGITS + decimals}, ${decimals})`;
+
+const numeric = ({ decimals, shown: least, suffix, ...limits }: Numeric): FieldBehaviour => ({
   value: { kind: 'number' },
-  column: 'numeric',
+  sql: 'numeric',
+  column: columnOf(decimals),
   parse: (typed, context) => {
     if (typed.trim() === '') return ok(null);
     const plain = readTyped(typed, context.locale);
     return plain === null
       ? wrong('not_a_number', 'This must be a number, such as 12 or 12.50.')
-      : limited(plain, decimals);
+      : limited(plain, decimals, limits, (value) => show(value, context.locale, least, decimals));
   },
-  check: (value) => {
+  check: (value, context) => {
+    const shown = (limit: string) => show(limit, context.locale, least, decimals);
     if (value === null) return ok(null);
-    if (typeof value === 'number' && Number.isFinite(value)) return limited(String(value), decimals);
-    if (typeof value === 'string') return limited(value, decimals);
+    if (typeof value === 'number' && Number.isFinite(value)) return limited(String(value), decimals, limits, shown);
+    if (typeof value === 'string') return limited(value, decimals, limits, shown);
     return wrong('wrong_type', `This must be a number, not ${describe(value)}.`);
   },
   show: (value, context) => {
@@ -58,15 +118,52 @@ const numeric = (decimals: number, least: number, suffix: (context: ValueContext
 });
 
 /** A decimal number; `decimals` at most 6. */
-export const number = (decimals: number, unit: string | undefined): FieldBehaviour =>
-  numeric(decimals, 0, () => (unit ? ` ${unit}` : ''));
+export const number = (decimals: number, unit: string | undefined, limits: Limits): FieldBehaviour =>
+  numeric({ ...limits, decimals, shown: 0, suffix: () => (unit ? ` ${unit}` : '') });
+
+const units = new Map<string, number>();
 
 /** Minor units of a currency (ISO 4217), as the platform's tables give them: GBP 2, JPY 0. */
-export const minorUnits = (currency: string): number =>
-  new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
+export const minorUnits = (currency: string): number => {
+  const found =
+    units.get(currency) ??
+    new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ??
+    2;
+  units.set(currency, found);
+  return found;
+};
 
 /** An amount in major units; the currency is written only where it is not the workspace's own. */
-export const money = (currency: string): FieldBehaviour => {
-  const units = minorUnits(currency);
-  return numeric(units, units, (context) => (context.currency === currency ? '' : ` ${currency}`));
+export const money = (currency: string, limits: Limits): FieldBehaviour => {
+  const decimals = minorUnits(currency);
+  const suffix = (context: ValueContext) => (context.currency === currency ? '' : ` ${currency}`);
+  return numeric({ ...limits, decimals, shown: decimals, suffix });
+};
+
+const hundredths = (plain: string): string => new Decimal(plain).div(100).toFixed();
+const percentOf = (value: StoredValue): string | null => {
+  const decimal = typeof value === 'string' ? findDecimal(value) : null;
+  return decimal ? decimal.mul(100).toFixed() : null;
+};
+
+/**
+ * A share: stored as a fraction (20 % is 0.2), typed and shown in hundredths, with or without the sign.
+ * `decimals` and the limits are those of the hundredths: 12.5 % has one.
+ */
+export const percent = (decimals: number, limits: Limits): FieldBehaviour => {
+  const inner = numeric({ ...limits, decimals, shown: 0, suffix: () => ' %' });
+  const toFraction = (read: Result<StoredValue>): Result<StoredValue> =>
+    read.ok && typeof read.value === 'string' ? ok(hundredths(read.value)) : read;
+  return {
+    ...inner,
+    column: columnOf(decimals + 2),
+    parse: (typed, context) => toFraction(inner.parse(typed.trim().replace(/\s*%$/, ''), context)),
+    check: (value, context) => {
+      if (typeof value !== 'string' && typeof value !== 'number') return inner.check(value, context);
+      const plain = findDecimal(String(value));
+      return plain ? toFraction(inner.check(plain.mul(100).toFixed(), context)) : inner.check(value, context);
+    },
+    show: (value, context) => inner.show(percentOf(value), context),
+    edit: (value, context) => inner.edit(percentOf(value), context),
+  };
 };

@@ -1,9 +1,10 @@
-import { findDate, findMoment, fromLocal, isUuid, ok, showDate, showMoment, toLocal } from '../base/index.ts';
+import { findDate, findMoment, findTime, fromLocal, ok, showDate, showMoment, toLocal } from '../base/index.ts';
 import { checkText, describe, type FieldBehaviour, textOf, wrong } from './kind.ts';
 
 /** Yes or no. */
 export const yesNo = (): FieldBehaviour => ({
   value: { kind: 'boolean' },
+  sql: 'boolean',
   column: 'boolean',
   parse: (typed) => {
     const word = typed.trim().toLowerCase();
@@ -25,10 +26,11 @@ export const date = (): FieldBehaviour => {
   const parse: FieldBehaviour['parse'] = (typed) => {
     if (typed.trim() === '') return ok(null);
     const found = findDate(typed.trim());
-    return found ? ok(found) : wrong('not_a_date', 'This must be a day of the calendar.');
+    return found ? ok(found) : wrong('not_a_date', 'This must be a day of the calendar, such as 2026-11-23.');
   };
   return {
     value: { kind: 'date' },
+    sql: 'date',
     column: 'date',
     parse,
     check: checkText('a date such as 2026-11-23', parse),
@@ -37,10 +39,41 @@ export const date = (): FieldBehaviour => {
   };
 };
 
+/** "9:30", "0930", "9.30" and "9.30 pm" as the texts ISO 8601 would write. */
+const readClockTime = (typed: string): string | null => {
+  const found = /^(\d{1,2})(?:[:.]?(\d{2}))?(?::(\d{2}))?\s*([ap])?\.?m?\.?$/i.exec(typed);
+  if (!found) return null;
+  const [, hours = '', minutes = '00', seconds = '00', half] = found;
+  const hour = Number(hours);
+  if (half && (hour < 1 || hour > 12)) return null;
+  const full = half ? (hour % 12) + (half.toLowerCase() === 'p' ? 12 : 0) : hour;
+  return `${String(full).padStart(2, '0')}:${minutes}:${seconds}`;
+};
+
+/** A time of day, to the second. */
+export const time = (): FieldBehaviour => {
+  const parse: FieldBehaviour['parse'] = (typed) => {
+    if (typed.trim() === '') return ok(null);
+    const found = findTime(readClockTime(typed.trim()) ?? typed.trim());
+    return found ? ok(found.slice(0, 8)) : wrong('not_a_time', 'This must be a time of day, such as 10:40.');
+  };
+  const show = (value: string): string => (value.endsWith(':00') ? value.slice(0, 5) : value);
+  return {
+    value: { kind: 'time' },
+    sql: 'time',
+    column: 'time(0)',
+    parse,
+    check: checkText('a time such as 10:40', parse),
+    show: (value) => show(textOf(value)),
+    edit: (value) => show(textOf(value)),
+  };
+};
+
 /** An instant; typed as a local date and time of the workspace's zone. */
 export const moment = (): FieldBehaviour => ({
   value: { kind: 'moment' },
-  column: 'timestamptz',
+  sql: 'timestamptz',
+  column: 'timestamptz(3)',
   parse: (typed, context) => {
     if (typed.trim() === '') return ok(null);
     const found = findMoment(typed.trim()) ?? fromLocal(typed.trim(), context.zone);
@@ -56,44 +89,3 @@ export const moment = (): FieldBehaviour => ({
   show: (value, context) => (typeof value === 'string' ? showMoment(value, context.zone, context.locale) : ''),
   edit: (value, context) => (typeof value === 'string' ? toLocal(value, context.zone) : ''),
 });
-
-/** One choice of a central list, by its code. */
-export const choice = (list: string): FieldBehaviour => {
-  const labelOf: FieldBehaviour['show'] = (value, context) =>
-    context.choices(list).find((each) => each.code === value)?.label ?? textOf(value);
-  return {
-    value: { kind: 'choice', list },
-    column: 'text',
-    parse: (typed, context) => {
-      const word = typed.trim();
-      if (word === '') return ok(null);
-      const found = context.choices(list).find((each) => each.code === word || each.label === word);
-      return found ? ok(found.code) : wrong('not_a_choice', `“${word.slice(0, 60)}” is not one of the choices.`);
-    },
-    check: checkText('one of the choices', (text, context) => {
-      if (text === '') return ok(null);
-      return context.choices(list).some((each) => each.code === text)
-        ? ok(text)
-        : wrong('not_a_choice', `“${text.slice(0, 60)}” is not one of the choices.`);
-    }),
-    show: labelOf,
-    edit: labelOf,
-  };
-};
-
-/** One record of another register, by its id. Whether it stands there, the database says. */
-export const link = (register: string): FieldBehaviour => {
-  const parse: FieldBehaviour['parse'] = (typed) => {
-    if (typed === '') return ok(null);
-    const id = typed.toLowerCase();
-    return isUuid(id) ? ok(id) : wrong('not_a_link', 'This must be the id of a record.');
-  };
-  return {
-    value: { kind: 'link', register },
-    column: 'uuid',
-    parse,
-    check: checkText('the id of a record', parse),
-    show: textOf,
-    edit: textOf,
-  };
-};

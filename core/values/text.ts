@@ -12,6 +12,7 @@ const textKind = (clean: (text: string) => string, longest: number): FieldBehavi
   };
   return {
     value: { kind: 'text' },
+    sql: 'text',
     column: 'text',
     parse,
     check: checkText('a text', parse),
@@ -20,8 +21,23 @@ const textKind = (clean: (text: string) => string, longest: number): FieldBehavi
   };
 };
 
-/** One line of text, at most 500 characters. */
-export const text = (): FieldBehaviour => textKind(cleanLine, 500);
+export const LONGEST_LINE = 500;
+export const LONGEST_TEXT = 20_000;
+
+/** One line of text, at most 500 characters or fewer if the field says so. */
+export const text = (longest = LONGEST_LINE): FieldBehaviour => textKind(cleanLine, longest);
 
 /** Text of several lines, at most 20,000 characters. */
-export const longText = (): FieldBehaviour => textKind(cleanText, 20_000);
+export const longText = (): FieldBehaviour => textKind(cleanText, LONGEST_TEXT);
+
+/** Signs by which Markdown marks what it emphasises; taken out where a formatted text is shown in one line. */
+const MARKS = /(^|\n)\s*(#{1,6}|>|[-*+]|\d+\.)\s+|(\*\*|__|\*|_|`|~~)(?=\S)|(?<=\S)(\*\*|__|\*|_|`|~~)/g;
+
+/** Text with headings, lists, links and emphasis, written in Markdown (CommonMark 0.31); at most 20,000 characters. */
+export const formatted = (): FieldBehaviour => ({
+  ...longText(),
+  show: (value) =>
+    textOf(value)
+      .replace(MARKS, '$1')
+      .replace(/\[([^\]]*)\]\([^)]*\)/g, '$1'),
+});

@@ -1,18 +1,64 @@
 import { isReservedKey, KEY, type Problem, problem } from '../base/index.ts';
 import { FUNCTION_NAMES, type Renaming, renameInExpression, type Vocabulary } from '../expression/index.ts';
 import { type Form, formVocabulary, type Rule } from '../form/index.ts';
-import { type Catalogue, type Register, vocabularyOf } from '../register/index.ts';
+import { type Catalogue, type Constraint, findVocabulary, type Register, vocabularyOf } from '../register/index.ts';
 import type { Route } from '../signoff/index.ts';
+import { rowsKey } from '../sql/index.ts';
+import type { RowField } from '../values/index.ts';
 
-const renameInRegister = (register: Register, { register: key, from, to }: Renaming): Register =>
-  register.key === key
-    ? { ...register, fields: register.fields.map((field) => (field.key === from ? { ...field, key: to } : field)) }
-    : register;
+const renamed = (key: string, { from, to }: Renaming): string => (key === from ? to : key);
+
+/** A field with the formulas inside it rewritten, over the names of the record or of the row it stands in. */
+const renameInType = <T extends RowField>(field: T, key: string, before: Catalogue, renaming: Renaming): T => {
+  const vocabulary = findVocabulary(key, before);
+  const { type } = field;
+  if (!vocabulary) return field;
+  const rewrite = (text: string) => renameInExpression(text, vocabulary, renaming);
+  if (type.kind === 'worked_out') return { ...field, type: { ...type, formula: rewrite(type.formula) } };
+  if (type.kind === 'running_number' && type.when !== undefined)
+    return { ...field, type: { ...type, when: rewrite(type.when) } };
+  if (type.kind !== 'rows') return field;
+  const rows = rowsKey(key, field.key);
+  return { ...field, type: { ...type, fields: type.fields.map((row) => renameInType(row, rows, before, renaming)) } };
+};
+
+const renameInConstraint = (
+  constraint: Constraint,
+  register: Register,
+  before: Catalogue,
+  renaming: Renaming,
+): Constraint => {
+  if (constraint.kind === 'must')
+    return {
+      ...constraint,
+      condition: renameInExpression(constraint.condition, vocabularyOf(register, before), renaming),
+    };
+  return register.key === renaming.register
+    ? { ...constraint, fields: constraint.fields.map((key) => renamed(key, renaming)) }
+    : constraint;
+};
+
+const renameInRegister = (register: Register, before: Catalogue, renaming: Renaming): Register => {
+  const own = register.key === renaming.register;
+  const rewritten = register.fields.map((field) => renameInType(field, register.key, before, renaming));
+  return {
+    ...register,
+    fields: own ? rewritten.map((field) => ({ ...field, key: renamed(field.key, renaming) })) : rewritten,
+    ...(own && register.title !== undefined ? { title: renamed(register.title, renaming) } : {}),
+    beside: own ? register.beside.map((key) => renamed(key, renaming)) : register.beside,
+    constraints: register.constraints.map((each) => renameInConstraint(each, register, before, renaming)),
+  };
+};
 
 /** The catalogue after a field got a new key. */
 export const renameInCatalogue = (catalogue: Catalogue, renaming: Renaming): Catalogue => ({
   ...catalogue,
-  registers: new Map([...catalogue.registers].map(([key, register]) => [key, renameInRegister(register, renaming)])),
+  registers: new Map(
+    [...catalogue.registers].map(([key, register]) => {
+      const after = renameInRegister(register, catalogue, renaming);
+      return [key, JSON.stringify(after) === JSON.stringify(register) ? register : after];
+    }),
+  ),
 });
 
 const renameInRule = (rule: Rule, vocabulary: Vocabulary, own: boolean, renaming: Renaming): Rule => {

@@ -53,9 +53,9 @@ describe('a near miss, from the register to the approved record', () => {
     await editor.addFields([
       { label: 'Title', kind: 'text' },
       { label: 'When', kind: 'date and time' },
-      { label: 'Berth', kind: 'link', linksTo: 'Berths' },
-      { label: 'Boat', kind: 'link', linksTo: 'Boats' },
-      { label: 'Owner', kind: 'link', linksTo: 'Clients' },
+      { label: 'Berth', kind: 'link to one', linksTo: 'Berths' },
+      { label: 'Boat', kind: 'link to one', linksTo: 'Boats' },
+      { label: 'Owner', kind: 'link to one', linksTo: 'Clients' },
       {
         label: 'Severity',
         kind: 'choose one',

@@ -31,8 +31,8 @@ export class RegisterEditor {
       const n = i + 1;
       if (n > 1) await this.#browser.press('Add a field');
       await this.#browser.write(`Label of field ${n}`, field.label);
-      await this.#browser.choose(`Kind of field ${n}`, field.kind);
-      if (field.linksTo) await this.#browser.choose(`Field ${n} links to`, field.linksTo);
+      if (field.kind !== 'text') await this.#pick(`change the kind of field ${n}`, field.kind);
+      if (field.linksTo) await this.#pick(`change the register of field ${n}`, field.linksTo);
       if (field.newList) {
         await this.#browser.click(
           `//li[.//input[@aria-label = "Label of field ${n}"]]//button[starts-with(@aria-label, "make a new list")]`,
@@ -42,6 +42,12 @@ export class RegisterEditor {
         await this.#browser.press('Make the list');
       }
     }
+  }
+
+  /** Opens a part of a sentence by what it changes, and picks one of what it offers. */
+  async #pick(part: string, choice: string): Promise<void> {
+    await this.#browser.click(`//button[contains(@aria-label, "${part}")]`);
+    await this.#browser.click(`//button[contains(@class, "slip-row")][normalize-space() = "${choice}"]`);
   }
 
   /** Rehearses, and gives what it says would be done. */

@@ -34,4 +34,6 @@ export const prepareDatabase = async (db: Db, migrationsFolder: string): Promise
   await db.execute('create extension if not exists pg_trgm');
   await db.execute('create schema if not exists records');
   await db.execute('create schema if not exists choices');
+  await db.execute('create schema if not exists rows');
+  await db.execute('create schema if not exists reading');
 };

@@ -1,5 +1,6 @@
 import { Param, SQL, StringChunk } from 'drizzle-orm';
-import type { SqlFragment } from '#core/sql/index.ts';
+import pg from 'pg';
+import type { Segment, SqlFragment } from '#core/sql/index.ts';
 
 /** An identifier as PostgreSQL quotes it: whatever stands in it is a name (PostgreSQL 15, §4.1.1). */
 const quoted = (name: string): string => `"${name.replaceAll('"', '""')}"`;
@@ -26,4 +27,27 @@ export const toDrizzle = (fragment: SqlFragment): SQL => {
     }
   }
   return new SQL([...chunks, new StringChunk(text)]);
+};
+
+const literal = ({ value, type }: Segment & { kind: 'parameter' }): string => {
+  if (value === null) return `null::${type}`;
+  if (typeof value === 'object') return `array[${value.map((each) => pg.escapeLiteral(each)).join(', ')}]::${type}`;
+  return `${pg.escapeLiteral(String(value))}::${type}`;
+};
+
+/**
+ * A fragment as plain text, its parameters as quoted literals: for definitions (generated columns, checks, views),
+ * where PostgreSQL takes no parameters. Everything else goes through `toDrizzle`.
+ */
+export const toPlainSql = (fragment: SqlFragment): string => fragment.segments.map(plainSegment).join('');
+
+const plainSegment = (segment: Segment): string => {
+  switch (segment.kind) {
+    case 'text':
+      return segment.text;
+    case 'identifier':
+      return segment.names.map(quoted).join('.');
+    case 'parameter':
+      return literal(segment);
+  }
 };

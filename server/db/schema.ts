@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
 import {
   bigserial,
+  customType,
   index,
   integer,
   jsonb,
@@ -11,6 +12,7 @@ import {
   uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
+import type { StoredValue } from '#core/values/index.ts';
 
 /** Iolite's own tables; what people keep stands in the schema `records`, their choice lists in `choices`. */
 export const iolite = pgSchema('iolite');
@@ -81,6 +83,46 @@ export const counters = iolite.table('counters', {
   next: integer('next').notNull(),
 });
 
+/** Where each series of running numbers goes on; `year` is 0 for one that never begins anew. */
+export const series = iolite.table(
+  'series',
+  {
+    register: text('register').notNull(),
+    field: text('field').notNull(),
+    year: integer('year').notNull(),
+    next: integer('next').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.register, table.field, table.year] })],
+);
+
+/** Fields taken out of a register with all they held: the column keeps its values under a name no key can have. */
+export const setAside = iolite.table('set_aside', {
+  id: uuid('id').primaryKey(),
+  register: text('register').notNull(),
+  /** The rows field it stood in, if it stood in rows. */
+  rows: text('rows'),
+  column: text('column').notNull(),
+  /** The field as it was defined. */
+  field: jsonb('field').notNull(),
+  at: moment('at').notNull().defaultNow(),
+});
+
+const bytes = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
+
+/** Photos, videos and documents, with what was found out about them; a photo with a small picture of itself. */
+export const files = iolite.table('files', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  mediaType: text('media_type').notNull(),
+  size: integer('size').notNull(),
+  width: integer('width'),
+  height: integer('height'),
+  addedBy: uuid('added_by').notNull(),
+  addedAt: moment('added_at').notNull().defaultNow(),
+  content: bytes('content').notNull(),
+  thumbnail: bytes('thumbnail'),
+});
+
 /** Who stored which entry, so that the same entry sent twice is one record. */
 export const receipts = iolite.table('receipts', {
   recordId: uuid('record_id').primaryKey(),
@@ -98,15 +140,23 @@ export const history = iolite.table(
     at: moment('at').notNull(),
     personId: uuid('person_id').notNull(),
     action: text('action', {
-      enum: ['added', 'changed', 'imported', 'approved', 'sent_back', 'refused', 'sent_again'],
+      enum: [
+        'added',
+        'changed',
+        'imported',
+        'approved',
+        'sent_back',
+        'refused',
+        'sent_again',
+        'archived',
+        'brought_back',
+      ],
     }).notNull(),
     formKey: text('form_key'),
     formVersion: integer('form_version'),
     comment: text('comment'),
     /** `{field: [from, to]}`. */
-    changes: jsonb('changes')
-      .$type<Record<string, [from: string | boolean | null, to: string | boolean | null]>>()
-      .notNull(),
+    changes: jsonb('changes').$type<Record<string, [from: StoredValue, to: StoredValue]>>().notNull(),
   },
   (table) => [index('history_record').on(table.recordId, table.id)],
 );

@@ -38,7 +38,7 @@ export const applyWorkspace = async (db: Db, file: Workspace, newPeople: readonl
       holidays: file.holidays,
       people: file.people,
     });
-    await carryOutPlan(tx, plan);
+    await carryOutPlan(tx, plan, catalogue);
     for (const list of file.choice_lists) await publishDefinition(tx, 'choice_list', list.key, list, null);
     for (const register of file.registers) await publishDefinition(tx, 'register', register.key, register, null);
     for (const role of file.roles) await publishDefinition(tx, 'role', role.key, role, null);

@@ -1,65 +1,80 @@
-import { sql } from 'drizzle-orm';
-import type { ChoiceList, Field, Plan, PlanStep, Register } from '#core/register/index.ts';
-import { identifier, parameter, type SqlFragment, sql as text } from '#core/sql/index.ts';
-import { minorUnits } from '#core/values/index.ts';
+import { randomBytes } from 'node:crypto';
+import { eq, sql } from 'drizzle-orm';
+import { uuidV7 } from '#core/base/index.ts';
+import {
+  type Catalogue,
+  type ChoiceList,
+  type Field,
+  isRowsField,
+  type Plan,
+  type PlanStep,
+  type Register,
+  type RowsField,
+} from '#core/register/index.ts';
+import { identifier, join, parameter, rowsKey, type SqlFragment, tableOf, sql as text } from '#core/sql/index.ts';
+import { behaviourOf, type FieldType, isListKind, PEOPLE, type RowField, type Scalar } from '#core/values/index.ts';
 import type { Tx } from '../db/client.ts';
 import { toDrizzle } from '../db/fragment.ts';
+import { setAside } from '../db/schema.ts';
+import { dropDerived, makeDerived } from './derived.ts';
+import { dropViews, makeViews } from './views.ts';
 
-/** The column type of a field, right for any outside reader of the database. */
-const columnType = (field: Field): SqlFragment => {
-  switch (field.type.kind) {
-    case 'text':
-    case 'long_text':
-    case 'choice':
-      return text`text`;
-    case 'number':
-      return decimalType(field.type.decimals);
-    case 'money':
-      return decimalType(minorUnits(field.type.currency));
-    case 'yes_no':
-      return text`boolean`;
-    case 'date':
-      return text`date`;
-    case 'moment':
-      return text`timestamptz(3)`;
+/** A piece of SQL out of our own source: the name of a type. */
+const typeName = (name: string): SqlFragment => ({ segments: [{ kind: 'text', text: name }] });
+
+const references = (type: FieldType): SqlFragment => {
+  switch (type.kind) {
     case 'link':
-      return text`uuid`;
+      return text` references ${identifier('records', type.register)} (id)`;
+    case 'person':
+      return text` references ${tableOf(PEOPLE)} (id)`;
+    case 'choice':
+      return text` references ${identifier('choices', type.list)} (code)`;
+    default:
+      return text``;
   }
 };
 
-/** 15 digits before the point, and the field's own after it. */
-const DECIMAL_TYPES: readonly SqlFragment[] = [
-  text`numeric(15, 0)`,
-  text`numeric(16, 1)`,
-  text`numeric(17, 2)`,
-  text`numeric(18, 3)`,
-  text`numeric(19, 4)`,
-  text`numeric(20, 5)`,
-  text`numeric(21, 6)`,
-];
-const decimalType = (decimals: number): SqlFragment => {
-  const type = DECIMAL_TYPES[decimals];
-  if (!type) throw new RangeError(`no column for ${decimals} decimals`);
-  return type;
+/** What is looked for by what it holds: links and choices. */
+const index = (table: SqlFragment, { key, type }: RowField): SqlFragment | null => {
+  switch (type.kind) {
+    case 'link':
+    case 'choice':
+    case 'person':
+      return text`create index on ${table} (${identifier(key)})`;
+    case 'links':
+    case 'choices':
+      return text`create index on ${table} using gin (${identifier(key)})`;
+    default:
+      return null;
+  }
 };
-
-const references = (field: Field): SqlFragment => {
-  if (field.type.kind === 'link') return text` references ${identifier('records', field.type.register)} (id)`;
-  if (field.type.kind === 'choice') return text` references ${identifier('choices', field.type.list)} (code)`;
-  return text``;
-};
-
-const indexed = (field: Field): boolean => field.type.kind === 'link' || field.type.kind === 'choice';
 
 const run = async (tx: Tx, fragment: SqlFragment): Promise<void> => {
   await tx.execute(toDrizzle(fragment));
 };
 
+const extraColumns = (list: ChoiceList): SqlFragment =>
+  join(
+    list.columns.map(({ key, type }) => text`, ${identifier(key)} ${typeName(behaviourOf(type).column)}`),
+    '',
+  );
+
 const makeChoiceList = async (tx: Tx, list: ChoiceList): Promise<void> => {
   await run(
     tx,
-    text`create table ${identifier('choices', list.key)} (code text primary key, label text not null, position integer not null, retired boolean not null default false)`,
+    text`create table ${identifier('choices', list.key)} (code text primary key, label text not null, position integer not null, retired boolean not null default false, colour text, icon text, parent text${extraColumns(list)})`,
   );
+  await fillChoiceList(tx, list);
+};
+
+const changeChoiceList = async (tx: Tx, list: ChoiceList): Promise<void> => {
+  for (const { key, type } of list.columns) {
+    await run(
+      tx,
+      text`alter table ${identifier('choices', list.key)} add column if not exists ${identifier(key)} ${typeName(behaviourOf(type).column)}`,
+    );
+  }
   await fillChoiceList(tx, list);
 };
 
@@ -68,14 +83,38 @@ const fillChoiceList = async (tx: Tx, list: ChoiceList): Promise<void> => {
   const table = identifier('choices', list.key);
   await run(tx, text`update ${table} set retired = true`);
   for (const [i, choice] of list.choices.entries()) {
+    const given: readonly (readonly [string, SqlFragment])[] = [
+      ['label', parameter(choice.label, 'text')],
+      ['position', parameter(i, 'integer')],
+      ['retired', parameter(choice.retired ?? false, 'boolean')],
+      ['colour', parameter(choice.colour ?? null, 'text')],
+      ['icon', parameter(choice.icon ?? null, 'text')],
+      ['parent', parameter(choice.parent ?? null, 'text')],
+      ...list.columns.map(({ key, type }) => {
+        const value: Scalar = choice.extra?.[key] ?? null;
+        return [key, parameter(value, behaviourOf(type).sql)] as const;
+      }),
+    ];
+    const names = join(
+      given.map(([name]) => identifier(name)),
+      ', ',
+    );
+    const values = join(
+      given.map(([, value]) => value),
+      ', ',
+    );
+    const again = join(
+      given.map(([name]) => text`${identifier(name)} = excluded.${identifier(name)}`),
+      ', ',
+    );
     await run(
       tx,
-      text`insert into ${table} (code, label, position, retired)
-        values (${parameter(choice.code, 'text')}, ${parameter(choice.label, 'text')}, ${parameter(i, 'integer')}, ${parameter(choice.retired ?? false, 'boolean')})
-        on conflict (code) do update set label = excluded.label, position = excluded.position, retired = excluded.retired`,
+      text`insert into ${table} (code, ${names}) values (${parameter(choice.code, 'text')}, ${values}) on conflict (code) do update set ${again}`,
     );
   }
 };
+
+const leadsOn = (type: FieldType): boolean => type.kind === 'link' || type.kind === 'rows';
 
 const makeRegister = async (tx: Tx, register: Register): Promise<void> => {
   const table = identifier('records', register.key);
@@ -99,38 +138,103 @@ const makeRegister = async (tx: Tx, register: Register): Promise<void> => {
     await run(tx, text`create index on ${table} using gin (${identifier(column)} gin_trgm_ops)`);
   }
   await tx.execute(sql`insert into iolite.counters (register, next) values (${register.key}, 1)`);
-  for (const field of register.fields) if (field.type.kind !== 'link') await addField(tx, register, field);
+  for (const field of register.fields) if (!leadsOn(field.type)) await addField(tx, register, field);
+};
+
+const addColumn = async (tx: Tx, table: SqlFragment, field: RowField): Promise<void> => {
+  // What is worked out gets a column, where it gets one, with all that is derived.
+  if (field.type.kind === 'worked_out') return;
+  const column = typeName(behaviourOf(field.type).column);
+  const empty = isListKind(field.type.kind) ? text` not null default '{}'` : text``;
+  await run(
+    tx,
+    text`alter table ${table} add column ${identifier(field.key)} ${column}${empty}${references(field.type)}`,
+  );
+  const indexing = index(table, field);
+  if (indexing) await run(tx, indexing);
 };
 
 const addField = async (tx: Tx, register: Register, field: Field): Promise<void> => {
-  const table = identifier('records', register.key);
+  if (isRowsField(field)) await makeRows(tx, register, field);
+  else await addColumn(tx, identifier('records', register.key), field);
+};
+
+/** Rows stand in a table of their own, each with the record it belongs to (`entry`) and its place there (`seq`). */
+const makeRows = async (tx: Tx, register: Register, field: RowsField): Promise<void> => {
+  const table = tableOf(rowsKey(register.key, field.key));
   await run(
     tx,
-    text`alter table ${table} add column ${identifier(field.key)} ${columnType(field)}${references(field)}`,
+    text`create table ${table} (
+      id uuid primary key,
+      entry uuid not null references ${identifier('records', register.key)} (id) on delete cascade,
+      seq integer not null,
+      unique (entry, seq) deferrable initially deferred
+    )`,
   );
-  if (indexed(field)) await run(tx, text`create index on ${table} (${identifier(field.key)})`);
+  for (const each of field.type.fields) await addColumn(tx, table, each);
+};
+
+const asideName = (key: string): string =>
+  `-${Date.now().toString(36)}${randomBytes(2).toString('hex')}-${key}`.slice(0, 63);
+
+const noteAside = async (
+  tx: Tx,
+  register: string,
+  rows: string | null,
+  column: string,
+  field: RowField,
+): Promise<void> => {
+  await tx.insert(setAside).values({ id: uuidV7(Date.now(), randomBytes(10)), register, rows, column, field });
+};
+
+const renameColumn = (table: SqlFragment, from: string, to: string): SqlFragment =>
+  text`alter table ${table} rename column ${identifier(from)} to ${identifier(to)}`;
+
+/** A rows table is renamed inside its schema, where its name says whose rows it holds. */
+const renameRows = (from: string, to: string): SqlFragment => {
+  const names = tableOf(to).segments.flatMap((segment) => (segment.kind === 'identifier' ? segment.names : []));
+  return text`alter table ${tableOf(from)} rename to ${identifier(names.at(-1) ?? to)}`;
 };
 
 /** The column keeps its values under a name no key can have; bringing it back is renaming it. */
 const setAsideField = async (tx: Tx, register: Register, field: Field): Promise<void> => {
-  const aside = `-${Date.now().toString(36)}-${field.key}`.slice(0, 63);
-  await run(
-    tx,
-    text`alter table ${identifier('records', register.key)} rename column ${identifier(field.key)} to ${identifier(aside)}`,
-  );
+  const aside = asideName(field.key);
+  if (isRowsField(field)) await run(tx, renameRows(rowsKey(register.key, field.key), `${register.key}.${aside}`));
+  else if (field.type.kind !== 'worked_out')
+    await run(tx, renameColumn(identifier('records', register.key), field.key, aside));
+  await noteAside(tx, register.key, null, aside, field);
+};
+
+const setAsideRowField = async (tx: Tx, register: Register, rows: RowsField, field: RowField): Promise<void> => {
+  const aside = asideName(field.key);
+  const table = tableOf(rowsKey(register.key, rows.key));
+  if (field.type.kind !== 'worked_out') await run(tx, renameColumn(table, field.key, aside));
+  await noteAside(tx, register.key, rows.key, aside, field);
+};
+
+const bringBack = async (tx: Tx, step: PlanStep & { kind: 'bring_back' }): Promise<void> => {
+  const { register, field, column } = step;
+  if (isRowsField(field)) await run(tx, renameRows(`${register.key}.${column}`, rowsKey(register.key, field.key)));
+  else if (field.type.kind !== 'worked_out')
+    await run(tx, renameColumn(identifier('records', register.key), column, field.key));
+  await tx.delete(setAside).where(eq(setAside.id, step.aside));
 };
 
 /** The column goes by its new name, and what was noted of it in the history too. */
 const renameField = async (tx: Tx, register: Register, from: string, to: string): Promise<void> => {
-  await run(
-    tx,
-    text`alter table ${identifier('records', register.key)} rename column ${identifier(from)} to ${identifier(to)}`,
-  );
+  const field = register.fields.find((each) => each.key === to);
+  if (field && isRowsField(field)) await run(tx, renameRows(rowsKey(register.key, from), rowsKey(register.key, to)));
+  else if (field?.type.kind !== 'worked_out')
+    await run(tx, renameColumn(identifier('records', register.key), from, to));
   const [was, is] = [parameter(from, 'text'), parameter(to, 'text')];
   await run(
     tx,
     text`update iolite.history set changes = (changes - ${was}) || jsonb_build_object(${is}, changes -> ${was})
       where register = ${parameter(register.key, 'text')} and changes ? ${was}`,
+  );
+  await run(
+    tx,
+    text`update iolite.series set field = ${is} where register = ${parameter(register.key, 'text')} and field = ${was}`,
   );
 };
 
@@ -139,7 +243,7 @@ const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
     case 'make_choice_list':
       return makeChoiceList(tx, step.list);
     case 'change_choice_list':
-      return fillChoiceList(tx, step.list);
+      return changeChoiceList(tx, step.list);
     case 'make_register':
       return makeRegister(tx, step.register);
     case 'add_field':
@@ -148,16 +252,33 @@ const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
       return renameField(tx, step.register, step.from, step.to);
     case 'set_aside_field':
       return setAsideField(tx, step.register, step.field);
+    case 'bring_back':
+      return bringBack(tx, step);
+    case 'add_row_field':
+      return addColumn(tx, tableOf(rowsKey(step.register.key, step.rows.key)), step.field);
+    case 'set_aside_row_field':
+      return setAsideRowField(tx, step.register, step.rows, step.field);
+    case 'work_out_anew':
+    case 'hold':
+    case 'let_go':
     case 'describe_register':
       return;
   }
 };
 
-/** Does a whole plan inside one transaction. New registers may link to each other: their links come last. */
-export const carryOutPlan = async (tx: Tx, plan: Plan): Promise<void> => {
+/**
+ * Does a whole plan inside one transaction. New registers may link to each other: their links come last. What is
+ * derived from definitions (worked-out columns, checks, unique indexes, views) is taken away first and made anew from
+ * what they say after, as far as it is not the same.
+ */
+export const carryOutPlan = async (tx: Tx, plan: Plan, after: Catalogue): Promise<void> => {
+  await dropViews(tx);
+  await dropDerived(tx, after);
   for (const step of plan.steps) await carryOutStep(tx, step);
   for (const step of plan.steps) {
     if (step.kind !== 'make_register') continue;
-    for (const field of step.register.fields) if (field.type.kind === 'link') await addField(tx, step.register, field);
+    for (const field of step.register.fields) if (leadsOn(field.type)) await addField(tx, step.register, field);
   }
+  await makeDerived(tx, after);
+  await makeViews(tx, after);
 };

@@ -1,11 +1,19 @@
+import { eq } from 'drizzle-orm';
+import { z } from 'zod';
 import type { WorkspaceAnswer } from '#contract/index.ts';
+import { setAside } from '../db/schema.ts';
 import type { Handlers } from '../http/app.ts';
 import { clockOf, signedIn } from '../http/context.ts';
+import { notFound } from '../http/problem.ts';
 import { countRecords } from '../records/read.ts';
-import { isSetup, mayFill, personRights, visibleCatalogue } from './store.ts';
+import { workOutOnRecords } from '../records/work-out.ts';
+import { isSetup, listsOf, mayFill, personRights, visibleCatalogue } from './store.ts';
+
+/** Of a field as it was when it was set aside, only what it is called is told. */
+const asideSchema = z.object({ label: z.string() });
 
 export const definitionHandlers: Handlers<
-  'workspace' | 'rehearse' | 'carryOut' | 'keepForm' | 'publishForm' | 'putRoute'
+  'workspace' | 'rehearse' | 'carryOut' | 'keepForm' | 'publishForm' | 'putRoute' | 'setAside' | 'workOut'
 > = {
   workspace: async (context) => {
     const { person, found } = signedIn(context);
@@ -27,11 +35,7 @@ export const definitionHandlers: Handlers<
         (each) => setup || each.may_fill,
       );
     });
-    const lists = new Set(
-      registers.flatMap((register) =>
-        register.fields.flatMap(({ type }) => (type.kind === 'choice' ? [type.list] : [])),
-      ),
-    );
+    const lists = new Set(listsOf(registers, found.catalogue).map((list) => list.key));
     return {
       version: found.version,
       now: clockOf(found).now,
@@ -61,6 +65,23 @@ export const definitionHandlers: Handlers<
           }))
         : [],
     };
+  },
+  workOut: (context, { params, body }) => {
+    const { found } = signedIn(context);
+    const register = found.catalogue.registers.get(params.key);
+    if (!register) throw notFound();
+    return workOutOnRecords(context.db, register, found.catalogue, { kind: 'worked_out', ...body }, clockOf(found));
+  },
+  setAside: async (context, { params }) => {
+    const { found } = signedIn(context);
+    const register = found.catalogue.registers.get(params.key);
+    if (!register) throw notFound();
+    const rows = await context.db.select().from(setAside).where(eq(setAside.register, params.key)).orderBy(setAside.at);
+    const fields = rows.map((row) => {
+      const { label } = asideSchema.parse(row.field);
+      return { id: row.id, label, rows: row.rows, at: row.at.toISOString() };
+    });
+    return { fields };
   },
   rehearse: (context, { body }) => context.definitions.rehearse(body),
   carryOut: (context, { body }) => context.definitions.carryOut(body, signedIn(context).person.id),

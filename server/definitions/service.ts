@@ -1,11 +1,13 @@
-import { eq, sql } from 'drizzle-orm';
+import { eq, inArray, sql } from 'drizzle-orm';
 import type { FormSummary, PlanAnswer, RouteSummary } from '#contract/index.ts';
-import { type Problem, problem, within } from '#core/base/index.ts';
-import type { Renaming } from '#core/expression/index.ts';
+import { type Problem, problem, toKey, within } from '#core/base/index.ts';
+import { FUNCTION_NAMES, type Renaming } from '#core/expression/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
 import {
   type Catalogue,
   type ChoiceList,
+  type Field,
+  fieldSchema,
   type Plan,
   type PlanStep,
   planChange,
@@ -14,11 +16,12 @@ import {
 } from '#core/register/index.ts';
 import { compileRoute, type Route } from '#core/signoff/index.ts';
 import { type Role, renameInCatalogue, renameInForm, renameInRoute, renamingProblem } from '#core/workspace/index.ts';
-import type { Db, Tx } from '../db/client.ts';
+import type { Db, Queryable, Tx } from '../db/client.ts';
 import { inTransaction, lockDefinitions, notify } from '../db/locks.ts';
-import { counters, workspace } from '../db/schema.ts';
+import { counters, setAside, workspace } from '../db/schema.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
 import { carryOutPlan } from './ddl.ts';
+import { countBreaking } from './derived.ts';
 import { type Definitions, type DefinitionsReader, keepDraft, publishDefinition, rewriteDefinitions } from './store.ts';
 
 /** Registers, choice lists and roles as they shall be; what is not named stays. */
@@ -28,6 +31,8 @@ export interface Changes {
   readonly choice_lists: readonly ChoiceList[];
   readonly roles: readonly Role[];
   readonly renames: readonly Renaming[];
+  /** Fields to be brought back, by the ids of their setting aside. */
+  readonly bring_back: readonly string[];
 }
 
 const applied = (catalogue: Catalogue, changes: Changes): Catalogue => ({
@@ -95,13 +100,52 @@ const rename = (found: Definitions, renames: readonly Renaming[]): Renamed => {
   return { catalogue, steps, form, route };
 };
 
-const planOf = (found: Definitions, changes: Changes): { plan: Plan; after: Catalogue; renamed: Renamed } => {
+interface Aside {
+  readonly id: string;
+  readonly register: string;
+  readonly column: string;
+  readonly field: Field;
+}
+
+/** The fields that were set aside and are asked back; those of rows come back with their rows. */
+const readAside = async (tx: Queryable, ids: readonly string[]): Promise<Aside[]> => {
+  if (ids.length === 0) return [];
+  const rows = await tx
+    .select()
+    .from(setAside)
+    .where(inArray(setAside.id, [...ids]));
+  if (rows.length < ids.length || rows.some((row) => row.rows !== null)) throw notFound();
+  return rows.map(({ id, register, column, field }) => ({ id, register, column, field: fieldSchema.parse(field) }));
+};
+
+/** The catalogue with fields put back at the end of their registers, under a free key where theirs was taken. */
+const broughtBack = (catalogue: Catalogue, aside: readonly Aside[]): { catalogue: Catalogue; steps: PlanStep[] } => {
+  const registers = new Map(catalogue.registers);
+  const steps: PlanStep[] = [];
+  for (const { id, register: key, column, field } of aside) {
+    const register = registers.get(key);
+    if (!register) throw notFound();
+    const taken = new Set(register.fields.map((each) => each.key));
+    const back: Field = taken.has(field.key) ? { ...field, key: toKey(field.label, taken, FUNCTION_NAMES) } : field;
+    const next = { ...register, fields: [...register.fields, back] };
+    registers.set(key, next);
+    steps.push({ kind: 'bring_back', register: next, field: back, column, aside: id });
+  }
+  return { catalogue: { ...catalogue, registers }, steps };
+};
+
+const planOf = (
+  found: Definitions,
+  changes: Changes,
+  aside: readonly Aside[],
+): { plan: Plan; after: Catalogue; renamed: Renamed } => {
   const renamed = rename(found, changes.renames);
-  const after = applied(renamed.catalogue, changes);
-  const { steps } = valueOrRefuse(planChange(renamed.catalogue, after));
+  const back = broughtBack(renamed.catalogue, aside);
+  const after = applied(back.catalogue, changes);
+  const { steps } = valueOrRefuse(planChange(back.catalogue, after));
   const broken = brokenBy(found, after, renamed);
   if (broken.length > 0) throw invalid(broken);
-  return { plan: { steps: [...renamed.steps, ...steps] }, after, renamed };
+  return { plan: { steps: [...renamed.steps, ...back.steps, ...steps] }, after, renamed };
 };
 
 const toAnswer = (
@@ -134,6 +178,24 @@ export const bumpVersion = async (tx: Tx): Promise<number> => {
   return row?.version ?? 0;
 };
 
+/** What must be unique from now on cannot be held while records share it: refused before the database does. */
+const refuseTwice = async (tx: Tx, plan: Plan, before: Catalogue): Promise<void> => {
+  for (const step of plan.steps) {
+    if (step.kind !== 'hold' || step.constraint.kind !== 'unique' || !before.registers.has(step.register.key)) continue;
+    const known = before.registers.get(step.register.key)?.fields.map((field) => field.key) ?? [];
+    if (!step.constraint.fields.every((key) => known.includes(key))) continue;
+    const count = await countBreaking(tx, step.register, step.constraint, before);
+    if (count > 0)
+      throw invalid([
+        problem(
+          'taken_twice',
+          ['registers', step.register.key, 'constraints'],
+          `${count} records of ${step.register.plural} share it with another: mend them first.`,
+        ),
+      ]);
+  }
+};
+
 /** Commands that change definitions: one transaction each, one at a time. */
 export class DefinitionsService {
   readonly #db: Db;
@@ -147,8 +209,9 @@ export class DefinitionsService {
   /** What a change would do. Changes nothing. */
   async rehearse(changes: Changes): Promise<PlanAnswer> {
     const found = await this.#reader.read(this.#db);
-    const { plan, after } = planOf(found, changes);
-    return toAnswer(plan, after, found.version, changes.roles, await readCounts(this.#db));
+    const { plan, after } = planOf(found, changes, await readAside(this.#db, changes.bring_back));
+    const answer = toAnswer(plan, after, found.version, changes.roles, await readCounts(this.#db));
+    return this.#withBreaking(answer, plan, after, found.catalogue);
   }
 
   /** Does it; 409 when the definitions changed since they were rehearsed. */
@@ -160,17 +223,17 @@ export class DefinitionsService {
           'The set-up was changed meanwhile. Rehearse again to see what this would do now.',
         );
       }
-      const { plan, after, renamed } = planOf(found, changes);
+      const { plan, after, renamed } = planOf(found, changes, await readAside(tx, changes.bring_back));
+      await refuseTwice(tx, plan, found.catalogue);
       const counts = await readCounts(tx);
-      await carryOutPlan(tx, plan);
+      await carryOutPlan(tx, plan, after);
       if (changes.renames.length > 0) await rewriteDefinitions(tx, renamed.form, renamed.route);
       const lists = changes.choice_lists.flatMap((list) => after.choiceLists.get(list.key) ?? []);
       for (const list of lists) await publishDefinition(tx, 'choice_list', list.key, list, by);
-      const touched = new Set([
-        ...changes.registers.map((each) => each.key),
-        ...changes.renames.map((each) => each.register),
-      ]);
-      for (const key of touched) await publishDefinition(tx, 'register', key, after.registers.get(key) ?? {}, by);
+      // A new key is written also into the formulas of other registers that name the field.
+      for (const [key, register] of after.registers)
+        if (JSON.stringify(register) !== JSON.stringify(found.catalogue.registers.get(key)))
+          await publishDefinition(tx, 'register', key, register, by);
       for (const role of changes.roles) await publishDefinition(tx, 'role', role.key, role, by);
       return toAnswer(plan, after, await bumpVersion(tx), changes.roles, counts);
     });
@@ -226,6 +289,25 @@ export class DefinitionsService {
       await bumpVersion(tx);
       return { route, version, status: 'published' };
     });
+  }
+
+  /** Adds to each constraint that would be asked how many records break it now. */
+  async #withBreaking(answer: PlanAnswer, plan: Plan, after: Catalogue, before: Catalogue): Promise<PlanAnswer> {
+    const steps = await Promise.all(
+      answer.steps.map(async (said, i) => {
+        const step = plan.steps[i];
+        if (step?.kind !== 'hold' || !before.registers.has(step.register.key)) return said;
+        const count = await countBreaking(this.#db, step.register, step.constraint, after).catch(() => null);
+        if (count === null || count === 0)
+          return count === 0 ? { ...said, says: `${said.says} All records do.` } : said;
+        const says =
+          step.constraint.kind === 'unique'
+            ? `${said.says} ${count} records share it with another, so this is refused until they are mended.`
+            : `${said.says} ${count} records break it; each must be mended when it is next changed.`;
+        return { ...said, says };
+      }),
+    );
+    return { ...answer, steps };
   }
 
   #change<T>(run: (tx: Tx, found: Definitions) => Promise<T>): Promise<T> {

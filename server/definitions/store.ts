@@ -5,6 +5,7 @@ import {
   type Catalogue,
   type ChoiceList,
   choiceListSchema,
+  listOf,
   type Register,
   registerSchema,
 } from '#core/register/index.ts';
@@ -14,6 +15,7 @@ import type { Queryable } from '../db/client.ts';
 import { definitions, workspace } from '../db/schema.ts';
 import { notFound } from '../http/problem.ts';
 import type { Person } from '../session/service.ts';
+import { readStored } from './derived.ts';
 
 export interface Versioned<T> {
   readonly document: T;
@@ -42,11 +44,14 @@ const readAll = async (tx: Queryable): Promise<Definitions> => {
   const rows = await tx.select().from(definitions).orderBy(asc(definitions.position), asc(definitions.key));
   const published = <S extends z.ZodType>(kind: Kind, schema: S): z.output<S>[] =>
     rows.filter((row) => row.kind === kind && row.status === 'published').map((row) => schema.parse(row.document));
-  const catalogue = catalogueOf({
-    ...head,
-    registers: published('register', registerSchema),
-    choice_lists: published('choice_list', choiceListSchema),
-  });
+  const catalogue = {
+    ...catalogueOf({
+      ...head,
+      registers: published('register', registerSchema),
+      choice_lists: published('choice_list', choiceListSchema),
+    }),
+    stored: await readStored(tx),
+  };
   const roles = new Map(published('role', roleSchema).map((role) => [role.key, role]));
   const forms = new Map<string, { published: Versioned<Form> | null; draft: Versioned<Form> | null }>();
   const routes = new Map<string, Versioned<CompiledRoute>>();
@@ -212,7 +217,11 @@ export const mayFill = (found: Definitions, person: Person, form: Form): boolean
 /** The choice lists that some registers use. */
 export const listsOf = (registers: readonly Register[], catalogue: Catalogue): ChoiceList[] => {
   const keys = new Set(
-    registers.flatMap((register) => register.fields.flatMap(({ type }) => (type.kind === 'choice' ? [type.list] : []))),
+    registers.flatMap(({ fields }) =>
+      fields.flatMap(({ type }) =>
+        (type.kind === 'rows' ? type.fields.map((field) => field.type) : [type]).flatMap((each) => listOf(each) ?? []),
+      ),
+    ),
   );
   return [...keys].map((key) => catalogue.choiceLists.get(key)).filter((list) => list !== undefined);
 };

@@ -1,10 +1,20 @@
 import type { FormAnswer, Linked, LookUp, Sent } from '#contract/index.ts';
-import { type Clock, findMoment, problem, toEpochMs } from '#core/base/index.ts';
+import { type Clock, findMoment, foldText, problem, toEpochMs } from '#core/base/index.ts';
 import { personItem } from '#core/expression/index.ts';
-import { type CompiledForm, compileForm, type Form, receiveEntry } from '#core/form/index.ts';
-import type { Catalogue, RecordValues, Register } from '#core/register/index.ts';
+import {
+  type CompiledForm,
+  compileForm,
+  type Fill,
+  type Form,
+  plainForm,
+  plainFormOf,
+  receiveEntry,
+} from '#core/form/index.ts';
+import { type Catalogue, linkedRegister, type RecordValues, type Register } from '#core/register/index.ts';
+import { PEOPLE } from '#core/values/index.ts';
 import type { Db, Queryable, Tx } from '../db/client.ts';
 import { holdDefinitions, inTransaction } from '../db/locks.ts';
+import { people } from '../db/schema.ts';
 import {
   type Definitions,
   type DefinitionsReader,
@@ -12,17 +22,31 @@ import {
   isSetup,
   listsOf,
   mayFill,
+  personRights,
   type Versioned,
 } from '../definitions/store.ts';
-import { invalid, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
+import { invalid, notAllowed, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
+import { readLinked } from '../records/linked.ts';
 import { findByTitle, findRecord, readPaths } from '../records/read.ts';
 import { addRecords, changeRecord } from '../records/write.ts';
 import { readFacts } from '../session/facts.ts';
 import type { Person } from '../session/service.ts';
-import { enterRoute, findSentBack } from '../signoff/service.ts';
+import { afterChange, enterRoute, findSentBack } from '../signoff/service.ts';
 
 const AHEAD_MS = 5 * 60_000;
 const OLD_MS = 14 * 86_400_000;
+
+/** The form every register has without being designed, for whoever may add or change its records. */
+const openPlain = (found: Definitions, person: Person, key: string): (Versioned<Form> & { draft: boolean }) | null => {
+  const register = found.catalogue.registers.get(plainFormOf(key) ?? '');
+  if (!register) return null;
+  const rights = personRights(found, person, register.key);
+  return rights.add || rights.change
+    ? { document: plainForm(register, found.catalogue), version: PLAIN_VERSION, draft: false }
+    : null;
+};
+/** A plain form follows its register and has no versions of its own. */
+const PLAIN_VERSION = 1;
 
 /** The form a person may fill in: the published one; for set-up people, on asking, the draft. */
 const openForm = (
@@ -31,6 +55,11 @@ const openForm = (
   key: string,
   draft: boolean,
 ): Versioned<Form> & { draft: boolean } => {
+  if (plainFormOf(key) !== null) {
+    const plain = openPlain(found, person, key);
+    if (!plain) throw notFound();
+    return plain;
+  }
   const held = found.forms.get(key);
   if (draft && held?.draft && isSetup(found, person)) return { ...held.draft, draft: true };
   if (!held?.published || !mayFill(found, person, held.published.document)) throw notFound();
@@ -45,7 +74,13 @@ const registerOf = (found: Definitions, key: string): Register => {
 
 /** Only what the form needs crosses the wire: its register, what it links to, and their choice lists. */
 const neededBy = (register: Register, catalogue: Catalogue) => {
-  const keys = new Set(register.fields.flatMap((field) => (field.type.kind === 'link' ? [field.type.register] : [])));
+  const keys = new Set(
+    register.fields.flatMap(({ type }) =>
+      [type, ...(type.kind === 'rows' ? type.fields.map((field) => field.type) : [])].flatMap(
+        (each) => linkedRegister(each, catalogue)?.key ?? [],
+      ),
+    ),
+  );
   const registers = [...keys].map((key) => catalogue.registers.get(key)).filter((each) => each !== undefined);
   return { registers, choice_lists: listsOf([register, ...registers], catalogue) };
 };
@@ -63,7 +98,7 @@ export const readForm = async (
   const opened = openForm(found, person, key, draft);
   const register = registerOf(found, opened.document.register);
   const sentBack = recordId ? await findSentBack(tx, recordId, person.id) : null;
-  if (recordId && !sentBack) throw notFound();
+  if (recordId && !sentBack && !mayChangeBy(found, person, key)) throw notFound();
   const record = recordId ? await findRecord(tx, register, found.catalogue, recordId) : null;
   if (recordId && !record) throw notFound();
   return {
@@ -79,20 +114,53 @@ export const readForm = async (
   };
 };
 
+/** Whether a person may open any record in a form: the plain one, where they may see and change the register's. */
+const mayChangeBy = (found: Definitions, person: Person, key: string): boolean => {
+  const register = plainFormOf(key);
+  if (register === null) return false;
+  const rights = personRights(found, person, register);
+  return rights.see && rights.change;
+};
+
 const linksOf = async (
   tx: Queryable,
   found: Definitions,
   compiled: CompiledForm,
   fills: RecordValues,
+  clock: Clock,
 ): Promise<Record<string, Linked>> => {
   const links: Record<string, Linked> = {};
   for (const [key, value] of Object.entries(fills)) {
     const type = compiled.byKey.get(key)?.field.type;
-    const target = type?.kind === 'link' ? found.catalogue.registers.get(type.register) : undefined;
-    const record = target && typeof value === 'string' ? await findRecord(tx, target, found.catalogue, value) : null;
-    if (record) links[key] = { id: record.id, number: record.number, title: record.title };
+    if (type?.kind !== 'link' || typeof value !== 'string') continue;
+    const link = (await readLinked(tx, type.register, found.catalogue, [value], clock))[value];
+    if (link) links[key] = link;
   }
   return links;
+};
+
+/** What a question looks up: a question of the form, or a field of its rows (`lines.stock`). */
+const lookedUp = (compiled: CompiledForm, question: string): { to: string; fills: readonly Fill[] } | null => {
+  const [key = '', row] = question.split('.');
+  const asked = compiled.byKey.get(key);
+  if (!asked) return null;
+  const { type: own } = asked.field;
+  const type =
+    row === undefined ? own : own.kind === 'rows' ? own.fields.find((field) => field.key === row)?.type : undefined;
+  const fills = row === undefined ? asked.fills : [];
+  if (type?.kind === 'person') return { to: PEOPLE, fills };
+  return type?.kind === 'link' || type?.kind === 'links' ? { to: type.register, fills } : null;
+};
+
+const MOST_OFFERED = 12;
+
+const findPeople = async (tx: Queryable, find: string): Promise<Linked[]> => {
+  const words = foldText(find).split(' ').filter(Boolean);
+  const rows = await tx.select({ id: people.id, name: people.name }).from(people).orderBy(people.name);
+  return rows
+    .filter(({ name }) => words.every((word) => foldText(name).includes(word)))
+    .slice(0, MOST_OFFERED)
+    .map(({ id, name }) => ({ id, number: '', title: name, beside: [] }));
 };
 
 /** What a question's look-up offers for some words, each with what choosing it fills. Nothing else of the record. */
@@ -108,12 +176,21 @@ export const lookUp = async (
 ): Promise<LookUp> => {
   const opened = openForm(found, person, key, draft);
   const compiled = valueOrRefuse(compileForm(opened.document, found.catalogue));
-  const asked = compiled.byKey.get(question);
-  const type = asked?.field.type;
-  const target = type?.kind === 'link' ? found.catalogue.registers.get(type.register) : undefined;
+  const asked = lookedUp(compiled, question);
+  if (asked?.to === PEOPLE)
+    return { found: (await findPeople(tx, find)).map((each) => ({ ...each, fills: {}, links: {} })) };
+  const target = found.catalogue.registers.get(asked?.to ?? '');
   if (!asked || !target) throw notFound();
   const offered: LookUp['found'] = [];
-  for (const record of await findByTitle(tx, target, found.catalogue, find, clock)) {
+  const records = await findByTitle(tx, target, found.catalogue, find, clock);
+  const shown = await readLinked(
+    tx,
+    target.key,
+    found.catalogue,
+    records.map((record) => record.id),
+    clock,
+  );
+  for (const record of records) {
     const read = await readPaths(
       tx,
       target,
@@ -126,8 +203,9 @@ export const lookUp = async (
       id: record.id,
       number: record.number,
       title: record.title,
+      beside: shown[record.id]?.beside ?? [],
       fills,
-      links: await linksOf(tx, found, compiled, fills),
+      links: await linksOf(tx, found, compiled, fills, clock),
     });
   }
   return { found: offered };
@@ -184,13 +262,18 @@ export const sendEntry = (
         'This form has changed since it was opened. Open it again; what you typed is kept.',
       );
     const { register } = compiled.value;
-    const author = { person: person.id, at: new Date(clock.now), form: { key, version: form.version } };
+    const author = {
+      person: person.id,
+      at: new Date(clock.now),
+      form: plainFormOf(key) === null ? { key, version: form.version } : null,
+    };
     const judgedAt = entryClock(entry.filled_in_at, clock);
     const me = personItem(await readFacts(tx, found, person));
     if (entry.record) {
       const { id, from } = entry.record;
       const sentBack = await findSentBack(tx, id, person.id);
-      const current = sentBack ? await findRecord(tx, register, found.catalogue, id) : null;
+      const plain = mayChangeBy(found, person, key);
+      const current = sentBack || plain ? await findRecord(tx, register, found.catalogue, id) : null;
       if (!current) throw notFound();
       const changes = valueOrRefuse(receiveEntry(compiled.value, entry.values, current.values, judgedAt, me), [
         'values',
@@ -198,10 +281,21 @@ export const sendEntry = (
       // What follows from the answers without being sent is changed from what the record holds now.
       const followed = Object.keys(changes).filter((field) => !Object.hasOwn(entry.values, field));
       const base = { ...from, ...Object.fromEntries(followed.map((field) => [field, current.values[field] ?? null])) };
-      const changed = await changeRecord(tx, found, register, id, { from: base, changes }, 'sent_again', author);
-      const goesTo = await enterRoute(tx, found, register, id, changed.values, author, clock);
+      const changed = await changeRecord(
+        tx,
+        found,
+        register,
+        id,
+        { from: base, changes },
+        sentBack ? 'sent_again' : 'changed',
+        author,
+      );
+      if (!sentBack) await afterChange(tx, found, register, id, changed.changed, changed.values, author, clock);
+      const goesTo = sentBack ? await enterRoute(tx, found, register, id, changed.values, author, clock) : null;
       return { id, number: changed.number, register: register.key, title: current.title, goes_to: goesTo };
     }
+    if (plainFormOf(key) !== null && !personRights(found, person, register.key).add)
+      throw notAllowed('You may not add records here.');
     const values = valueOrRefuse(receiveEntry(compiled.value, entry.values, null, judgedAt, me), ['values']);
     const [stored] = await addRecords(tx, found, register, [{ id: entry.id, values }], 'added', author);
     if (!stored) throw new RangeError('nothing was stored');

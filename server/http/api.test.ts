@@ -165,8 +165,11 @@ describe('the HTTP interface', () => {
           id: boat,
           number: expect.stringMatching(/^BOA-/),
           title: 'Grey Avocet',
+          beside: [],
           fills: { owner: client },
-          links: { owner: { id: client, number: expect.stringMatching(/^CLI-/), title: 'Owner of Grey Avocet' } },
+          links: {
+            owner: { id: client, number: expect.stringMatching(/^CLI-/), title: 'Owner of Grey Avocet', beside: [] },
+          },
         },
       ]);
       expect((await piet.get('/api/forms/report_a_near_miss/questions/title/look-up')).status).toBe(404);

@@ -10,8 +10,10 @@ import type { Database } from '../db/client.ts';
 import { definitionHandlers } from '../definitions/routes.ts';
 import { DefinitionsService } from '../definitions/service.ts';
 import { DefinitionsReader, isSetup, personRights } from '../definitions/store.ts';
+import { serveFiles } from '../files/routes.ts';
 import { formHandlers } from '../forms/routes.ts';
 import type { LiveEvents } from '../live/live.ts';
+import { csvHandlers, serveCsv } from '../records/csv-routes.ts';
 import { recordHandlers } from '../records/routes.ts';
 import { sessionHandlers } from '../session/routes.ts';
 import { findSigned } from '../session/service.ts';
@@ -55,16 +57,18 @@ export const makeApp = (options: AppOptions): Express => {
       strictTransportSecurity: false,
     }),
   );
+  // A CSV file of many thousand rows is larger than anything a form sends.
+  app.use('/api/registers/:key/csv', express.json({ limit: '12mb' }));
   app.use('/api', express.json({ limit: '4mb' }));
 
-  const identify = async (request: Request, endpoint: Endpoint): Promise<Context> => {
+  const identify = async (request: Request, endpoint?: Endpoint): Promise<Context> => {
     const signed = await findSigned(db, request);
     if (!signed) {
-      if (endpoint.open) return { ...services, signed: null };
+      if (endpoint?.open) return { ...services, signed: null };
       throw new Refusal('sign_in', 'Please sign in.');
     }
     const found = await reader.read(db, signed.workspaceVersion);
-    if (endpoint.setup && !isSetup(found, signed.person)) throw notAllowed('Only set-up people may do this.');
+    if (endpoint?.setup && !isSetup(found, signed.person)) throw notAllowed('Only set-up people may do this.');
     return { ...services, signed: { person: signed.person, found } };
   };
 
@@ -76,6 +80,7 @@ export const makeApp = (options: AppOptions): Express => {
     ...sessionHandlers,
     ...definitionHandlers,
     ...recordHandlers,
+    ...csvHandlers,
     ...formHandlers,
     ...signOffHandlers,
   };
@@ -85,6 +90,8 @@ export const makeApp = (options: AppOptions): Express => {
   };
   for (const name of Object.keys(api)) if (isName(name)) on(name);
 
+  serveFiles(app, identify);
+  serveCsv(app, identify);
   app.get('/api/openapi.json', (_request, response) => void response.json(openApiDocument(VERSION)));
   app.get(LIVE_PATH, async (request, response) => {
     const signed = await findSigned(db, request);

@@ -33,7 +33,7 @@ const parse = <S extends z.ZodType>(schema: S, value: unknown): z.output<S> => {
 const hostOf = (origin: string): string | null => (URL.canParse(origin) ? new URL(origin).host : null);
 
 /** A change asked for by another site's page is refused, whatever cookie came along (Fetch Metadata, Origin). */
-const refuseCrossSite = (request: Request): void => {
+export const refuseCrossSite = (request: Request): void => {
   const site = request.get('sec-fetch-site');
   if (site !== undefined && site !== 'same-origin' && site !== 'none') throw notAllowed('This came from another site.');
   const origin = request.get('origin');

@@ -1,18 +1,31 @@
-import { aliasedTable, and, eq, isNull, type SQL, sql } from 'drizzle-orm';
+import { aliasedTable, and, eq, inArray, isNull, type SQL, sql } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { z } from 'zod';
-import type { Linked, Page, RecordAnswer } from '#contract/index.ts';
-import { type Clock, problem } from '#core/base/index.ts';
+import type { FileFacts, Linked, Page, RecordAnswer } from '#contract/index.ts';
+import { type Clock, problem, toMomentText } from '#core/base/index.ts';
 import type { PersonFacts } from '#core/expression/index.ts';
 import { afterCursor, type CompiledList, type Cursor, compileList, orderBy } from '#core/list/index.ts';
-import { type Catalogue, type RecordValues, type Register, titleField, valueContext } from '#core/register/index.ts';
-import { sql as fragment } from '#core/sql/index.ts';
-import { behaviourOf, type StoredValue } from '#core/values/index.ts';
+import {
+  type Catalogue,
+  type Field,
+  findVocabulary,
+  isRowsField,
+  linkedRegister,
+  type RecordValues,
+  type Register,
+  type RowsField,
+  titleField,
+  vocabularyOf,
+} from '#core/register/index.ts';
+import { sql as fragment, rowsKey } from '#core/sql/index.ts';
+import { isListKind, type RowField, type RowValue, type StoredValue, textsOf } from '#core/values/index.ts';
 import type { Queryable } from '../db/client.ts';
 import { toDrizzle } from '../db/fragment.ts';
-import { signOffs } from '../db/schema.ts';
+import { files, people, signOffs } from '../db/schema.ts';
 import { invalid, valueOrRefuse } from '../http/problem.ts';
-import { columnFor, type RecordTable, recordTable } from './tables.ts';
+import { linkedOf, readLinked, shownOf, titleOf } from './linked.ts';
+import { columnFor, isColumn, type RecordTable, recordTable, rowTable } from './tables.ts';
+import { fieldColumns, toStored } from './value-columns.ts';
 
 const stageSchema = z.enum(['waiting', 'approved', 'sent_back', 'refused']).nullable();
 
@@ -21,91 +34,255 @@ interface Join {
   readonly field: string;
   readonly target: Register;
   readonly table: RecordTable;
+  readonly alias: string;
   readonly on: SQL;
 }
 
-/** The record's name in words, from its stored title value. */
-const titleOf = (register: Register, value: StoredValue, catalogue: Catalogue): string =>
-  behaviourOf(titleField(register).type).show(value, valueContext(catalogue));
+/** One reading of the clock, for reading records outside a request that has one. */
+const clockNow = (catalogue: Catalogue): Clock => ({
+  now: toMomentText(Date.now()),
+  zone: catalogue.zone,
+  holidays: catalogue.holidays ?? [],
+});
 
 /** How a register's records are read, as some catalogue lets them be seen. */
 interface Reading {
   readonly table: RecordTable;
-  readonly start: (tx: Queryable, extra?: Record<string, SQL>) => ReturnType<typeof joined>;
+  readonly start: (tx: Queryable, clock: Clock, extra?: Record<string, SQL>) => ReturnType<typeof joined>;
   readonly toAnswer: (row: Readonly<Record<string, unknown>>) => RecordAnswer;
+  /** Adds what stands in tables of its own: rows, the records of lists, files. */
+  readonly complete: (tx: Queryable, answers: readonly RecordAnswer[], clock: Clock) => Promise<RecordAnswer[]>;
 }
 
-const joined = (tx: Queryable, table: RecordTable, joins: readonly Join[], columns: Record<string, PgColumn | SQL>) => {
+const joined = (
+  tx: Queryable,
+  table: RecordTable,
+  joins: readonly Join[],
+  persons: readonly { readonly table: typeof people; readonly on: SQL }[],
+  columns: Record<string, PgColumn | SQL>,
+) => {
   let query = tx.select(columns).from(table).leftJoin(signOffs, eq(signOffs.recordId, table.id)).$dynamic();
   for (const join of joins) query = query.leftJoin(join.table, join.on);
+  for (const person of persons) query = query.leftJoin(person.table, person.on);
   return query;
 };
 
-/** What the driver gave for a field; the column's type makes it one of these. */
-const toStored = (value: unknown): StoredValue => {
-  if (value === null || typeof value === 'string' || typeof value === 'boolean') return value;
-  throw new RangeError(`a column gave ${typeof value}`);
-};
-
-const prepareReading = (register: Register, catalogue: Catalogue): Reading => {
+const prepareReading = (register: Register, catalogue: Catalogue, fields: readonly Field[]): Reading => {
   const table = aliasedTable(recordTable(register), 't');
-  const joins: Join[] = register.fields.flatMap((field, i) => {
-    const target = field.type.kind === 'link' ? catalogue.registers.get(field.type.register) : undefined;
+  const names = vocabularyOf(register, catalogue);
+  const joins: Join[] = fields.flatMap((field, i) => {
+    const target = field.type.kind === 'link' ? linkedRegister(field.type, catalogue) : null;
     if (!target) return [];
-    const other = aliasedTable(recordTable(target), `j${i}`);
-    return [{ field: field.key, target, table: other, on: eq(other.id, columnFor(table, field.key)) }];
+    const alias = `j${i}`;
+    const other = aliasedTable(recordTable(target), alias);
+    return [{ field: field.key, target, table: other, alias, on: eq(other.id, columnFor(table, field.key)) }];
   });
-  const columns: Record<string, PgColumn | SQL> = {
+  const persons = fields
+    .filter((field) => field.type.kind === 'person')
+    .map((field, i) => {
+      const other = aliasedTable(people, `p${i}`);
+      return { field: field.key, table: other, on: eq(other.id, columnFor(table, field.key)) };
+    });
+  const titled = titleField(register);
+  const selected = fields.includes(titled) ? fields : [...fields, titled];
+  const worksOut = selected.some((field) => field.type.kind === 'worked_out');
+  const plain: Record<string, PgColumn | SQL> = {
     id: table.id,
     seq: table.seq,
     number: table.number,
     version: table.version,
     stage: signOffs.stage,
   };
-  for (const field of register.fields) columns[`f_${field.key}`] = columnFor(table, field.key);
-  for (const join of joins) {
-    columns[`n_${join.field}`] = join.table.number;
-    columns[`l_${join.field}`] = columnFor(join.table, titleField(join.target).key);
-  }
-  const titleKey = titleField(register).key;
+  const linkColumns = (clock: Clock): Record<string, PgColumn | SQL> => {
+    const columns: Record<string, PgColumn | SQL> = {};
+    for (const join of joins) {
+      columns[`n_${join.field}`] = join.table.number;
+      shownOf(join.target, catalogue).forEach((shown, i) => {
+        columns[`l${i}_${join.field}`] = toDrizzle(shown.value(join.alias, clock));
+      });
+    }
+    for (const person of persons) columns[`n_${person.field}`] = person.table.name;
+    return columns;
+  };
+  const columnsAt = (clock: Clock): Record<string, PgColumn | SQL> => ({
+    ...plain,
+    ...fieldColumns(table, 't', selected, names, clock),
+    ...linkColumns(clock),
+  });
+  // What reads the clock nowhere is put together once: building a query's columns costs more than running it.
+  const still =
+    worksOut || joins.some((join) => shownOf(join.target, catalogue).some((shown) => shown.moves))
+      ? null
+      : columnsAt(clockNow(catalogue));
   const toAnswer = (row: Readonly<Record<string, unknown>>): RecordAnswer => {
     const values: Record<string, StoredValue> = {};
-    for (const field of register.fields) values[field.key] = toStored(row[`f_${field.key}`]);
+    for (const field of fields) if (!isRowsField(field)) values[field.key] = toStored(row[`f_${field.key}`]);
     const links: Record<string, Linked> = {};
     for (const join of joins) {
       const id = values[join.field];
       const number = row[`n_${join.field}`];
       if (typeof id !== 'string' || typeof number !== 'string') continue;
-      links[join.field] = { id, number, title: titleOf(join.target, toStored(row[`l_${join.field}`]), catalogue) };
+      links[join.field] = linkedOf(join.target, catalogue, id, number, (i) => row[`l${i}_${join.field}`]);
+    }
+    for (const person of persons) {
+      const [id, name] = [values[person.field], row[`n_${person.field}`]];
+      if (typeof id === 'string' && typeof name === 'string')
+        links[person.field] = { id, number: '', title: name, beside: [] };
     }
     const number = String(row.number);
     return {
       id: String(row.id),
       number,
       version: Number(row.version),
-      title: titleOf(register, values[titleKey] ?? null, catalogue) || number,
+      title: titleOf(register, toStored(row[`f_${titled.key}`]), catalogue) || number,
       values,
       links,
+      linked: {},
+      files: {},
       stage: stageSchema.parse(row.stage),
     };
   };
   return {
     table,
-    start: (tx, extra) => joined(tx, table, joins, extra ? { ...columns, ...extra } : columns),
+    start: (tx, clock, extra) => {
+      const columns = still ?? columnsAt(clock);
+      return joined(tx, table, joins, persons, extra ? { ...columns, ...extra } : columns);
+    },
     toAnswer,
+    complete: (tx, answers, clock) => completed(tx, register, catalogue, fields, answers, clock),
   };
+};
+
+/** The rows of some records, by record. */
+export const readRows = async (
+  tx: Queryable,
+  register: Register,
+  field: RowsField,
+  catalogue: Catalogue,
+  records: readonly string[],
+  clock: Clock | null,
+): Promise<Map<string, RowValue[]>> => {
+  const found = new Map<string, RowValue[]>(records.map((id) => [id, []]));
+  const names = findVocabulary(rowsKey(register.key, field.key), catalogue);
+  if (records.length === 0 || !names) return found;
+  const table = aliasedTable(rowTable(register, field), 't');
+  const fields = clock ? field.type.fields : field.type.fields.filter(isColumn);
+  const rows: readonly Readonly<Record<string, unknown>>[] = await tx
+    .select({
+      id: table.id,
+      entry: table.entry,
+      ...fieldColumns(table, 't', fields, names, clock ?? clockNow(catalogue)),
+    })
+    .from(table)
+    .where(inArray(table.entry, [...records]))
+    .orderBy(table.entry, table.seq);
+  for (const row of rows) {
+    const values = Object.fromEntries(fields.map((each) => [each.key, toStored(row[`f_${each.key}`])]));
+    found.get(String(row.entry))?.push({ id: String(row.id), values });
+  }
+  return found;
+};
+
+/** The ids that some fields' values point to, by the register they lead to. */
+const pointed = (
+  fields: readonly RowField[],
+  many: readonly Readonly<Record<string, StoredValue>>[],
+  single: boolean,
+  into: Map<string, Set<string>>,
+): void => {
+  for (const { key, type } of fields) {
+    const to =
+      type.kind === 'links' || (single && type.kind === 'link')
+        ? type.register
+        : single && type.kind === 'person'
+          ? '$people'
+          : null;
+    if (to === null) continue;
+    const ids = into.get(to) ?? new Set<string>();
+    into.set(to, ids);
+    for (const values of many) {
+      const value = values[key] ?? null;
+      for (const id of typeof value === 'string' ? [value] : textsOf(value)) ids.add(id);
+    }
+  }
+};
+
+const readFiles = async (tx: Queryable, ids: readonly string[]): Promise<Record<string, FileFacts>> => {
+  if (ids.length === 0) return {};
+  const rows = await tx
+    .select({
+      id: files.id,
+      name: files.name,
+      media_type: files.mediaType,
+      size: files.size,
+      width: files.width,
+      height: files.height,
+    })
+    .from(files)
+    .where(inArray(files.id, [...ids]));
+  return Object.fromEntries(rows.map((row) => [row.id, row]));
+};
+
+const completed = async (
+  tx: Queryable,
+  register: Register,
+  catalogue: Catalogue,
+  fields: readonly Field[],
+  answers: readonly RecordAnswer[],
+  clock: Clock,
+): Promise<RecordAnswer[]> => {
+  if (!fields.some(({ type }) => isListKind(type.kind)) || answers.length === 0) return [...answers];
+  const ids = answers.map((answer) => answer.id);
+  const values = new Map(
+    answers.map((answer): [string, Record<string, StoredValue>] => [answer.id, { ...answer.values }]),
+  );
+  const wanted = new Map<string, Set<string>>();
+  for (const field of fields.filter(isRowsField)) {
+    const rows = await readRows(tx, register, field, catalogue, ids, clock);
+    for (const [id, held] of rows) {
+      const target = values.get(id);
+      if (target) target[field.key] = held;
+    }
+    pointed(
+      field.type.fields,
+      [...rows.values()].flat().map((row) => row.values),
+      true,
+      wanted,
+    );
+  }
+  pointed(
+    fields,
+    answers.map((answer) => answer.values),
+    false,
+    wanted,
+  );
+  const linked: Record<string, Linked> = {};
+  for (const [to, some] of wanted) Object.assign(linked, await readLinked(tx, to, catalogue, [...some], clock));
+  const fileFields = fields.filter(({ type }) => type.kind === 'files');
+  const held = await readFiles(
+    tx,
+    answers.flatMap((answer) => fileFields.flatMap((field) => textsOf(answer.values[field.key] ?? null))),
+  );
+  return answers.map((answer) => ({ ...answer, values: values.get(answer.id) ?? answer.values, linked, files: held }));
 };
 
 const readings = new WeakMap<Catalogue, Map<string, Reading>>();
 
-/** Prepared once per register and catalogue: building a query's columns anew costs more than running it. */
-const readingOf = (register: Register, catalogue: Catalogue): Reading => {
+/** Prepared once per register, catalogue and columns. */
+const readingOf = (register: Register, catalogue: Catalogue, columns = ''): Reading => {
   const ofCatalogue = readings.get(catalogue) ?? new Map<string, Reading>();
   readings.set(catalogue, ofCatalogue);
-  const made = ofCatalogue.get(register.key) ?? prepareReading(register, catalogue);
-  ofCatalogue.set(register.key, made);
+  const key = `${register.key} ${columns}`;
+  const found = ofCatalogue.get(key);
+  if (found) return found;
+  const wanted = new Set(columns.split(','));
+  const fields = columns === '' ? register.fields : register.fields.filter((field) => wanted.has(field.key));
+  const made = prepareReading(register, catalogue, fields);
+  if (ofCatalogue.size < MOST_READINGS) ofCatalogue.set(key, made);
   return made;
 };
+/** How many sets of columns are remembered; whoever asks for odd ones pays for them. */
+const MOST_READINGS = 500;
 
 export interface PageQuery {
   readonly filter: string;
@@ -113,6 +290,8 @@ export interface PageQuery {
   readonly sort: string;
   readonly after: string;
   readonly limit: number;
+  readonly columns: string;
+  readonly archived: 'yes' | 'no';
   readonly count: 'yes' | 'no';
 }
 
@@ -172,16 +351,16 @@ export const readPage = async (
 ): Promise<Page> => {
   const descending = query.sort.startsWith('-');
   const sort = descending ? query.sort.slice(1) : query.sort;
-  const asked = { filter: query.filter, find: query.find, sort, descending };
+  const asked = { filter: query.filter, find: query.find, sort, descending, archived: query.archived === 'yes' };
   const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock, me));
   await refuseTooSlow(tx, list);
-  const { start, toAnswer } = readingOf(register, catalogue);
+  const { start, toAnswer, complete } = readingOf(register, catalogue, query.columns);
   const where =
     query.after === '' ? list.where : fragment`${list.where} and ${afterCursor(list, readCursor(query.after))}`;
   const sortColumn = list.sortKey ? { sort_value: sql`(${toDrizzle(list.sortKey.value)})::text` } : undefined;
-  const plain = query.filter.trim() === '' && query.find.trim() === '';
+  const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no';
   const [rows, count] = await Promise.all([
-    start(tx, sortColumn)
+    start(tx, clock, sortColumn)
       .where(toDrizzle(where))
       .orderBy(toDrizzle(orderBy(list)))
       .limit(query.limit + 1),
@@ -191,7 +370,7 @@ export const readPage = async (
   const shown = rows.slice(0, query.limit);
   const last: Readonly<Record<string, unknown>> | undefined = shown.at(-1);
   return {
-    records: shown.map(toAnswer),
+    records: await complete(tx, shown.map(toAnswer), clock),
     next: rows.length > query.limit && last ? writeCursor(last.sort_value, Number(last.seq)) : null,
     count,
     total,
@@ -208,6 +387,29 @@ export const countRecords = async (tx: Queryable, register: Register): Promise<n
   return row?.n ?? 0;
 };
 
+/** Some records by their ids, with some of their columns, in the order of the ids. */
+export const readSome = async (
+  tx: Queryable,
+  register: Register,
+  catalogue: Catalogue,
+  ids: readonly string[],
+  columns: string,
+): Promise<RecordAnswer[]> => {
+  const clock = clockNow(catalogue);
+  const { table, start, toAnswer, complete } = readingOf(register, catalogue, columns);
+  const rows = await start(tx, clock).where(inArray(table.id, [...ids]));
+  const answers = new Map((await complete(tx, rows.map(toAnswer), clock)).map((answer) => [answer.id, answer]));
+  return ids.flatMap((id) => answers.get(id) ?? []);
+};
+
+/** One record, archived or not, or null. */
+export const findAnyRecord = async (
+  tx: Queryable,
+  register: Register,
+  catalogue: Catalogue,
+  id: string,
+): Promise<RecordAnswer | null> => (await readSome(tx, register, catalogue, [id], ''))[0] ?? null;
+
 /** One record that is not archived, or null. */
 export const findRecord = async (
   tx: Queryable,
@@ -215,9 +417,33 @@ export const findRecord = async (
   catalogue: Catalogue,
   id: string,
 ): Promise<RecordAnswer | null> => {
-  const { table, start, toAnswer } = readingOf(register, catalogue);
-  const [row] = await start(tx).where(and(eq(table.id, id), isNull(table.archived_at)));
-  return row ? toAnswer(row) : null;
+  const clock = clockNow(catalogue);
+  const { table, start, toAnswer, complete } = readingOf(register, catalogue);
+  const [row] = await start(tx, clock).where(and(eq(table.id, id), isNull(table.archived_at)));
+  const [answer] = row ? await complete(tx, [toAnswer(row)], clock) : [];
+  return answer ?? null;
+};
+
+/** What a record holds in its own columns and rows, to be changed: nothing that is worked out. Archived ones too. */
+export const findOwnValues = async (
+  tx: Queryable,
+  register: Register,
+  catalogue: Catalogue,
+  id: string,
+): Promise<{ number: string; version: number; archived: boolean; values: RecordValues } | null> => {
+  const table = aliasedTable(recordTable(register), 't');
+  const own = register.fields.filter(isColumn);
+  const columns = fieldColumns(table, 't', own, vocabularyOf(register, catalogue), clockNow(catalogue));
+  const [row]: readonly Readonly<Record<string, unknown>>[] = await tx
+    .select({ number: table.number, version: table.version, archived: table.archived_at, ...columns })
+    .from(table)
+    .where(eq(table.id, id));
+  if (!row) return null;
+  const values: Record<string, StoredValue> = {};
+  for (const { key } of own) values[key] = toStored(row[`f_${key}`]);
+  for (const field of register.fields.filter(isRowsField))
+    values[field.key] = (await readRows(tx, register, field, catalogue, [id], null)).get(id) ?? [];
+  return { number: String(row.number), version: Number(row.version), archived: row.archived !== null, values };
 };
 
 /** The records of a register whose title or number holds the words, nearest first: what a look-up offers. */
@@ -231,7 +457,7 @@ export const findByTitle = async (
   const asked = { filter: '', find, sort: titleField(register).key, descending: false };
   const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock));
   const { table, start, toAnswer } = readingOf(register, catalogue);
-  const rows = await start(tx)
+  const rows = await start(tx, clock)
     .where(toDrizzle(list.where))
     // A title that begins with what was typed comes before one that only contains it.
     .orderBy(sql`(not starts_with(${table.find_title}, ${` ${find.toLowerCase()}`}))`, toDrizzle(orderBy(list)))

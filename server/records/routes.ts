@@ -1,18 +1,21 @@
 import { eq } from 'drizzle-orm';
 import type { RecordDetail } from '#contract/index.ts';
+import { problem } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { holdDefinitions, inTransaction } from '../db/locks.ts';
 import { people } from '../db/schema.ts';
 import { type Definitions, listsOf, personRights, visibleCatalogue } from '../definitions/store.ts';
 import type { Handlers } from '../http/app.ts';
 import { type Context, clockOf, signedIn } from '../http/context.ts';
-import { notAllowed, notFound } from '../http/problem.ts';
+import { invalid, notAllowed, notFound, Refusal } from '../http/problem.ts';
 import { readFacts } from '../session/facts.ts';
 import { afterChange, enterRoute, readTrack, takesPart } from '../signoff/service.ts';
+import { uniqueProblems } from './checks.ts';
 import { readHistory } from './history.ts';
-import { findRecord, readPage } from './read.ts';
+import { countPointing, isThere, movePointing, readPointing, setArchived } from './pointing.ts';
+import { findAnyRecord, findOwnValues, readPage } from './read.ts';
 import { recordTable } from './tables.ts';
-import { addRecords, changeRecord } from './write.ts';
+import { addRecords, changeRecord, noteHistory, tellOf } from './write.ts';
 
 /** A register this person may see; otherwise it does not exist. */
 const seenRegister = (context: Context, key: string): Register => {
@@ -34,9 +37,9 @@ const registerForRecord = async (context: Context, key: string, id: string): Pro
 const readDetail = async (context: Context, register: Register, id: string): Promise<RecordDetail> => {
   const { person, found } = signedIn(context);
   const table = recordTable(register);
-  const record = await findRecord(context.db, register, visibleCatalogue(found, person), id);
+  const record = await findAnyRecord(context.db, register, visibleCatalogue(found, person), id);
   const [row] = await context.db
-    .select({ created: table.created_at, updated: table.updated_at, by: people.name })
+    .select({ created: table.created_at, updated: table.updated_at, archived: table.archived_at, by: people.name })
     .from(table)
     .innerJoin(people, eq(people.id, table.created_by))
     .where(eq(table.id, id));
@@ -49,7 +52,8 @@ const readDetail = async (context: Context, register: Register, id: string): Pro
     created_at: row.created.toISOString(),
     created_by: row.by,
     updated_at: row.updated.toISOString(),
-    may_change: personRights(found, person, register.key).change,
+    archived_at: row.archived?.toISOString() ?? null,
+    may_change: row.archived === null && personRights(found, person, register.key).change,
     sign_off: await readTrack(context.db, found, id),
   };
 };
@@ -62,7 +66,15 @@ const demand = (found: Definitions, context: Context, key: string, right: 'add' 
 };
 
 export const recordHandlers: Handlers<
-  'records' | 'addRecord' | 'importRecords' | 'record' | 'changeRecord' | 'history'
+  | 'records'
+  | 'addRecord'
+  | 'importRecords'
+  | 'record'
+  | 'changeRecord'
+  | 'history'
+  | 'linked'
+  | 'archiveRecord'
+  | 'bringBackRecord'
 > = {
   records: async (context, { params, query }) => {
     const { person, found } = signedIn(context);
@@ -126,10 +138,69 @@ export const recordHandlers: Handlers<
     });
     return readDetail(context, register, params.id);
   },
+  linked: async (context, { params }) => {
+    const { person, found } = signedIn(context);
+    const register = await registerForRecord(context, params.key, params.id);
+    return readPointing(context.db, register, visibleCatalogue(found, person), params.id);
+  },
+  archiveRecord: async (context, { params, query }) => {
+    const { person } = signedIn(context);
+    await registerForRecord(context, params.key, params.id);
+    return inTransaction(context.db, async (tx) => {
+      await holdDefinitions(tx);
+      const found = await context.reader.read(tx);
+      const register = found.catalogue.registers.get(params.key);
+      if (!register || !(await isThere(tx, register, params.id))) throw notFound();
+      demand(found, context, params.key, 'change');
+      const author = { person: person.id, at: new Date(), form: null };
+      if (query.move_to !== undefined) {
+        if (query.move_to === params.id || !(await isThere(tx, register, query.move_to)))
+          throw invalid([
+            problem(
+              'unknown_record',
+              ['move_to'],
+              'What points here can only be moved to another record that is there.',
+            ),
+          ]);
+        await movePointing(tx, found, register, params.id, query.move_to, author);
+      } else if (query.anyway !== 'yes') {
+        const pointing = await countPointing(tx, register, found.catalogue, params.id);
+        if (pointing.length > 0)
+          throw new Refusal(
+            'conflict',
+            'Other records point to this one.',
+            pointing.map(({ key, count, label }) => problem('pointed_to', [key], `${count} ${label} point here.`)),
+          );
+      }
+      await setArchived(tx, register, params.id, author.at);
+      await noteHistory(tx, register, params.id, 'archived', author);
+      await tellOf(tx, register, found.catalogue);
+      return null;
+    });
+  },
+  bringBackRecord: async (context, { params }) => {
+    const { person } = signedIn(context);
+    await registerForRecord(context, params.key, params.id);
+    return inTransaction(context.db, async (tx) => {
+      await holdDefinitions(tx);
+      const found = await context.reader.read(tx);
+      const register = found.catalogue.registers.get(params.key);
+      const held = register ? await findOwnValues(tx, register, found.catalogue, params.id) : null;
+      if (!register || !held?.archived) throw notFound();
+      demand(found, context, params.key, 'change');
+      // Meanwhile another record may have taken what only one may hold.
+      const taken = await uniqueProblems(tx, register, found.catalogue, [{ id: params.id, values: held.values }]);
+      if (taken.length > 0) throw invalid(taken.map((each) => each.problem));
+      await setArchived(tx, register, params.id, null);
+      await noteHistory(tx, register, params.id, 'brought_back', { person: person.id, at: new Date(), form: null });
+      await tellOf(tx, register, found.catalogue);
+      return null;
+    });
+  },
   history: async (context, { params }) => {
     const { person, found } = signedIn(context);
     const register = await registerForRecord(context, params.key, params.id);
-    if (!(await findRecord(context.db, register, found.catalogue, params.id))) throw notFound();
+    if (!(await findOwnValues(context.db, register, found.catalogue, params.id))) throw notFound();
     return readHistory(context.db, found, visibleCatalogue(found, person), register, params.id);
   },
 };

@@ -7,11 +7,15 @@ import {
   type PgColumnBuilderBase,
   pgSchema,
   text,
+  time,
   timestamp,
   uuid,
 } from 'drizzle-orm/pg-core';
 import { Decimal, toMomentText } from '#core/base/index.ts';
-import type { Field, Register } from '#core/register/index.ts';
+import type { Register, RowsField } from '#core/register/index.ts';
+import { rowsKey, rowsTableName } from '#core/sql/index.ts';
+import { behaviourOf, type RowField } from '#core/values/index.ts';
+import { uniqueName, uniquesOf } from '../definitions/derived.ts';
 
 /** numeric as plain decimal text without trailing zeros, the stored form of the core: never a binary number. */
 const decimal = customType<{ data: string; driverData: string }>({
@@ -25,33 +29,45 @@ const moment = customType<{ data: string; driverData: string }>({
   fromDriver: (value) => toMomentText(Date.parse(`${value.replace(' ', 'T')}:00`)),
 });
 
-const columnOf = (field: Field): PgColumnBuilderBase => {
-  switch (field.type.kind) {
+const columnOf = ({ key, type }: RowField): PgColumnBuilderBase => {
+  const { column } = behaviourOf(type);
+  switch (column) {
     case 'text':
-    case 'long_text':
-    case 'choice':
-      return text(field.key);
-    case 'number':
-    case 'money':
-      return decimal(field.key);
-    case 'yes_no':
-      return boolean(field.key);
+      return text(key);
+    case 'boolean':
+      return boolean(key);
     case 'date':
-      return date(field.key, { mode: 'string' });
-    case 'moment':
-      return moment(field.key);
-    case 'link':
-      return uuid(field.key);
+      return date(key, { mode: 'string' });
+    case 'time(0)':
+      return time(key);
+    case 'timestamptz(3)':
+      return moment(key);
+    case 'uuid':
+      return uuid(key);
+    case 'text[]':
+      return text(key).array();
+    case 'uuid[]':
+      return uuid(key).array();
+    default:
+      return decimal(key);
   }
 };
+
+/** Fields that stand in columns of the record's own, written by the program. */
+export const isColumn = ({ type }: RowField): boolean => type.kind !== 'worked_out' && type.kind !== 'rows';
+
+const columnsOf = (fields: readonly RowField[]): Record<string, PgColumnBuilderBase> =>
+  Object.fromEntries(fields.filter(isColumn).map((field) => [field.key, columnOf(field)]));
 
 const records = pgSchema('records');
 
 const build = (register: Register) => {
-  const fields: Record<string, PgColumnBuilderBase> = {};
-  for (const field of register.fields) fields[field.key] = columnOf(field);
+  const folded = uniquesOf(register)
+    .filter((unique) => unique.folded)
+    .map((unique) => uniqueName(register, unique));
   return records.table(register.key, {
-    ...fields,
+    ...columnsOf(register.fields),
+    ...Object.fromEntries(folded.map((name) => [name, text(name)])),
     id: uuid('id').primaryKey(),
     seq: integer('seq').notNull(),
     number: text('number').notNull(),
@@ -77,8 +93,29 @@ export const recordTable = (register: Register): RecordTable => {
   return found;
 };
 
-/** A field's column; the field is one of the register's. */
-export const columnFor = (table: RecordTable, key: string): PgColumn => {
+const rows = pgSchema('rows');
+
+const buildRows = (register: Register, field: RowsField) =>
+  rows.table(rowsTableName(rowsKey(register.key, field.key)), {
+    ...columnsOf(field.type.fields),
+    id: uuid('id').primaryKey(),
+    entry: uuid('entry').notNull(),
+    seq: integer('seq').notNull(),
+  });
+
+export type RowTable = ReturnType<typeof buildRows>;
+
+const builtRows = new WeakMap<RowsField, RowTable>();
+
+/** The table of the rows in a field of a register. */
+export const rowTable = (register: Register, field: RowsField): RowTable => {
+  const found = builtRows.get(field) ?? buildRows(register, field);
+  builtRows.set(field, found);
+  return found;
+};
+
+/** A field's column; the field is one that stands in the table. */
+export const columnFor = (table: RecordTable | RowTable, key: string): PgColumn => {
   const columns: Readonly<Record<string, PgColumn | undefined>> = Object.fromEntries(Object.entries(table));
   const column = columns[key];
   if (!column) throw new RangeError(`no column ${key}`);

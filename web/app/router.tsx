@@ -2,6 +2,9 @@ import { createBrowserRouter, Link } from 'react-router';
 import { FillInScreen } from '../screens/fill-in/screen.tsx';
 import { InTrayScreen } from '../screens/in-tray/screen.tsx';
 import { ListScreen } from '../screens/list/screen.tsx';
+import { RecordScreen } from '../screens/record/screen.tsx';
+import { ChoiceListScreen } from '../screens/set-up-choice-lists/choice-list-screen.tsx';
+import { ChoiceListsScreen } from '../screens/set-up-choice-lists/screen.tsx';
 import { SetUpFormScreen } from '../screens/set-up-forms/form-screen.tsx';
 import { SetUpFormsScreen } from '../screens/set-up-forms/screen.tsx';
 import { SetUpRegisterScreen } from '../screens/set-up-registers/register-screen.tsx';
@@ -26,6 +29,7 @@ export const router = createBrowserRouter([
         children: [
           { index: true, element: <TodayScreen /> },
           { path: 'registers/:key', element: <ListScreen /> },
+          { path: 'registers/:key/:id', element: <RecordScreen /> },
           { path: 'forms/:key', element: <FillInScreen /> },
           { path: 'in-tray/:signOff?', element: <InTrayScreen /> },
           {
@@ -37,6 +41,8 @@ export const router = createBrowserRouter([
               { path: 'forms', element: <SetUpFormsScreen /> },
               { path: 'forms/:key', element: <SetUpFormScreen /> },
               { path: 'routes', element: <SetUpRoutesScreen /> },
+              { path: 'choice-lists', element: <ChoiceListsScreen /> },
+              { path: 'choice-lists/:key', element: <ChoiceListScreen /> },
             ],
           },
           {

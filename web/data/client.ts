@@ -1,5 +1,13 @@
 import type { z } from 'zod';
-import { type Endpoint, fillPath, type ProblemAnswer, problemSchema } from '#contract/index.ts';
+import {
+  type Endpoint,
+  FILES_PATH,
+  type FileFacts,
+  fileSchema,
+  fillPath,
+  type ProblemAnswer,
+  problemSchema,
+} from '#contract/index.ts';
 
 /** A refusal of the server, or that it could not be reached; `answer` is the RFC 9457 document. */
 export class ProblemError extends Error {
@@ -52,6 +60,22 @@ export const call = async <
   }
   if (!response.ok) throw new ProblemError(await readProblem(response));
   return endpoint.answer.parse(response.status === 204 ? null : await response.json());
+};
+
+/** Sends a file to be kept; the server says what it is, or why it cannot be taken. */
+export const uploadFile = async (file: File, sort: string): Promise<FileFacts> => {
+  let response: Response;
+  try {
+    response = await fetch(`${FILES_PATH}?${new URLSearchParams({ name: file.name, sort })}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/octet-stream' },
+      body: file,
+    });
+  } catch {
+    throw new ProblemError(unreachable);
+  }
+  if (!response.ok) throw new ProblemError(await readProblem(response));
+  return fileSchema.parse(await response.json());
 };
 
 /** An error in words for people. */

@@ -1,5 +1,6 @@
 import { keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
 import { api } from '#contract/index.ts';
+import type { FieldTypeOf } from '#core/values/index.ts';
 import { call, ProblemError } from './client.ts';
 
 export const queryClient = new QueryClient({
@@ -17,6 +18,9 @@ export interface ListAddress {
   readonly filter: string;
   readonly find: string;
   readonly sort: string;
+  /** Keys of the fields that are shown, by commas. */
+  readonly columns: string;
+  readonly archived: 'yes' | 'no';
 }
 
 /** One function per resource; live events refresh by the first words of the key. */
@@ -41,6 +45,22 @@ export const queries = {
     queryOptions({
       queryKey: ['records', register, 'one', id],
       queryFn: () => call(api.record, { params: { key: register, id } }),
+    }),
+  linked: (register: string, id: string) =>
+    queryOptions({
+      queryKey: ['records', register, 'linked', id],
+      queryFn: () => call(api.linked, { params: { key: register, id } }),
+    }),
+  workOut: (register: string, type: FieldTypeOf<'worked_out'>) =>
+    queryOptions({
+      queryKey: ['records', register, 'work-out', type],
+      queryFn: () =>
+        call(api.workOut, { params: { key: register }, body: { formula: type.formula, gives: type.gives } }),
+    }),
+  setAside: (register: string) =>
+    queryOptions({
+      queryKey: ['set-aside', register],
+      queryFn: () => call(api.setAside, { params: { key: register } }),
     }),
   history: (register: string, id: string) =>
     queryOptions({

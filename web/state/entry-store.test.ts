@@ -39,8 +39,9 @@ const boat = {
   id: BOAT,
   number: 'BOA-0001',
   title: 'Sea Thrift',
+  beside: [],
   fills: { owner: OWNER },
-  links: { owner: { id: OWNER, number: 'CLI-0001', title: 'Petra Pell' } },
+  links: { owner: { id: OWNER, number: 'CLI-0001', title: 'Petra Pell', beside: [] } },
 };
 
 describe('an open entry', () => {

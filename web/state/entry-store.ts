@@ -1,16 +1,14 @@
 import { z } from 'zod';
 import { createStore, type StoreApi } from 'zustand';
-import type { Linked } from '#contract/index.ts';
+import { type FileFacts, fileSchema, type Linked, linkedSchema, recordValuesSchema } from '#contract/index.ts';
 import { type Clock, toMomentText, uuidV7 } from '#core/base/index.ts';
 import { type PersonFacts, personItem } from '#core/expression/index.ts';
-import { type CompiledForm, type Entry, type FilledIn, fillIn, newEntry } from '#core/form/index.ts';
+import { type CompiledForm, cellKey, type Entry, type FilledIn, fillIn, newEntry } from '#core/form/index.ts';
 import { valueContext } from '#core/register/index.ts';
-import { behaviourOf, type StoredValue } from '#core/values/index.ts';
+import { behaviourOf, type RowValue, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
 import type { Offered } from '../ui/look-up.tsx';
 
-const stored = z.union([z.string(), z.boolean(), z.null()]);
-const values = z.record(z.string(), stored);
-const linked = z.object({ id: z.string(), number: z.string(), title: z.string() });
+const values = recordValuesSchema;
 
 /** An entry as it is kept on this device between reloads. */
 const keptSchema = z.object({
@@ -21,7 +19,8 @@ const keptSchema = z.object({
     snapshots: z.record(z.string(), z.object({ record: z.string(), taken: z.number(), fills: values })),
     record: values.nullable(),
   }),
-  links: z.record(z.string(), linked),
+  links: z.record(z.string(), linkedSchema),
+  files: z.record(z.string(), fileSchema).default({}),
   version: z.number(),
 });
 
@@ -31,6 +30,8 @@ export interface EntryState {
   readonly filledIn: FilledIn;
   /** The records that chosen and filled links point to, by id: what is shown for them. */
   readonly links: Readonly<Record<string, Linked>>;
+  /** Files that were added, by id. */
+  readonly files: Readonly<Record<string, FileFacts>>;
   /** The question being typed in and its text as typed: spaces at the end stay until it is left. */
   readonly typing: { readonly key: string; readonly text: string } | null;
   /** Questions that were left once: only then are they told what is wrong. */
@@ -41,6 +42,13 @@ export interface EntryState {
   readonly type: (key: string, text: string) => void;
   readonly setValue: (key: string, value: StoredValue) => void;
   readonly choose: (key: string, offered: Offered | null) => void;
+  /** One more record in a list of links. */
+  readonly addLink: (key: string, offered: Offered) => void;
+  readonly addFile: (key: string, file: FileFacts) => void;
+  /** What was typed in a cell of a row, or chosen for it. */
+  readonly typeCell: (key: string, row: string, field: string, text: string) => void;
+  readonly setCell: (key: string, row: string, field: string, value: RowValue['values'][string]) => void;
+  readonly chooseCell: (key: string, row: string, field: string, offered: Offered | null) => void;
   readonly leave: (key: string) => void;
   readonly trySending: () => FilledIn;
   /** The form was changed while it is being tried: what was typed stays. */
@@ -53,6 +61,9 @@ export interface EntryOptions {
   readonly version: number;
   readonly record: Readonly<Record<string, StoredValue>> | null;
   readonly links: Readonly<Record<string, Linked>>;
+  readonly files?: Readonly<Record<string, FileFacts>>;
+  /** What stands in a new entry from the beginning, as if typed: a copy of a record, a link carried along. */
+  readonly typed?: Readonly<Record<string, StoredValue>>;
   readonly clock: () => Clock;
   /** The person who fills in, as rules may name them. */
   readonly me: PersonFacts;
@@ -77,7 +88,7 @@ const readKept = ({ keepAs, version }: EntryOptions): z.infer<typeof keptSchema>
 export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> => {
   const { clock, keepAs } = options;
   const kept = readKept(options);
-  const entry: Entry = kept?.entry ?? newEntry(freshId(clock()), options.record);
+  const entry: Entry = kept?.entry ?? { ...newEntry(freshId(clock()), options.record), typed: options.typed ?? {} };
   const me = personItem(options.me);
   const work = (compiled: CompiledForm, next: Entry, last?: FilledIn): FilledIn =>
     fillIn(compiled, next, clock(), { me, last });
@@ -85,17 +96,33 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
   let counter = Math.max(0, ...Object.values(entry.snapshots).map((snapshot) => snapshot.taken));
 
   return createStore<EntryState>((set, get) => {
-    const update = (next: Entry, links = get().links): void => {
-      set({ entry: next, links, filledIn: work(get().compiled, next, get().filledIn) });
+    const update = (next: Entry, links = get().links, files = get().files): void => {
+      set({ entry: next, links, files, filledIn: work(get().compiled, next, get().filledIn) });
       if (!keepAs) return;
-      localStorage.setItem(keepAs, JSON.stringify({ entry: next, links, version: options.version }));
+      localStorage.setItem(keepAs, JSON.stringify({ entry: next, links, files, version: options.version }));
       set({ keptAt: toMomentText(Date.now()) });
+    };
+    const heldBy = (key: string): StoredValue => get().filledIn.byKey.get(key)?.value ?? null;
+    const putCell = (key: string, row: string, field: string, value: RowValue['values'][string]): Entry => {
+      const now = get().entry;
+      const rows = rowsOf(heldBy(key)).map((each) =>
+        each.id === row ? { ...each, values: { ...each.values, [field]: value } } : each,
+      );
+      const { [cellKey(key, row, field)]: _, ...unread } = now.unread;
+      return { ...now, unread, typed: { ...now.typed, [key]: rows } };
+    };
+    const withLink = (offered: Offered): Readonly<Record<string, Linked>> => {
+      const { fills: _, links: further, ...link } = offered;
+      const links = { ...get().links, [offered.id]: link };
+      for (const each of Object.values(further)) links[each.id] = each;
+      return links;
     };
     return {
       compiled: options.compiled,
       entry,
       filledIn: work(options.compiled, entry),
       links: { ...options.links, ...kept?.links },
+      files: { ...options.files, ...kept?.files },
       typing: null,
       left: new Set(),
       tried: false,
@@ -113,22 +140,49 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       },
       setValue: (key, value) => {
         const now = get().entry;
-        update({ ...now, typed: { ...now.typed, [key]: value } });
+        const rows = new Set(rowsOf(value).map((row) => row.id));
+        const gone = (name: string) => name.startsWith(`${key}/`) && !rows.has(name.split('/')[1] ?? '');
+        const unread = Object.fromEntries(Object.entries(now.unread).filter(([name]) => !gone(name)));
+        update({ ...now, unread, typed: { ...now.typed, [key]: value } });
       },
       choose: (key, offered) => {
         const now = get().entry;
         const typed = { ...now.typed, [key]: offered?.id ?? null };
         if (!offered) return update({ ...now, typed });
-        const links = {
-          ...get().links,
-          [offered.id]: { id: offered.id, number: offered.number, title: offered.title },
-        };
-        for (const each of Object.values(offered.links)) links[each.id] = each;
         const snapshots = { ...now.snapshots, [key]: { record: offered.id, taken: ++counter, fills: offered.fills } };
-        update({ ...now, typed, snapshots }, links);
+        update({ ...now, typed, snapshots }, withLink(offered));
+      },
+      addLink: (key, offered) => {
+        const now = get().entry;
+        const ids = new Set([...textsOf(heldBy(key)), offered.id]);
+        update({ ...now, typed: { ...now.typed, [key]: [...ids] } }, withLink(offered));
+      },
+      addFile: (key, file) => {
+        const now = get().entry;
+        const ids = [...textsOf(heldBy(key)), file.id];
+        update({ ...now, typed: { ...now.typed, [key]: ids } }, get().links, { ...get().files, [file.id]: file });
+      },
+      typeCell: (key, row, field, text) => {
+        const { compiled } = get();
+        const type = compiled.byKey.get(key)?.field.type;
+        const cell = type?.kind === 'rows' ? type.fields.find((each) => each.key === field) : undefined;
+        if (!cell) return;
+        set({ typing: { key: cellKey(key, row, field), text } });
+        const read = behaviourOf(cell.type).parse(text, valueContext(compiled.catalogue));
+        if (read.ok) {
+          const { value } = read;
+          return update(putCell(key, row, field, typeof value === 'object' ? textsOf(value) : value));
+        }
+        const now = putCell(key, row, field, null);
+        update({ ...now, unread: { ...now.unread, [cellKey(key, row, field)]: text } });
+      },
+      setCell: (key, row, field, value) => update(putCell(key, row, field, value)),
+      chooseCell: (key, row, field, offered) => {
+        const now = putCell(key, row, field, offered?.id ?? null);
+        update(now, offered ? withLink(offered) : get().links);
       },
       leave: (key) => {
-        if (get().typing?.key === key) set({ typing: null });
+        if (get().typing?.key === key || get().typing?.key.startsWith(`${key}/`)) set({ typing: null });
         if (!get().left.has(key)) set({ left: new Set([...get().left, key]) });
       },
       trySending: () => {

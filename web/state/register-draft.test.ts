@@ -6,11 +6,11 @@ import { newDraft, newField, toChoiceList, toDraft, toRegister } from './registe
 describe('a register being made', () => {
   test('keys come from labels, and no two are the same', () => {
     const draft = {
-      ...newDraft('GBP'),
+      ...newDraft(),
       singular: 'Near miss',
       plural: 'Near misses',
       mark: 'nea',
-      fields: ['Cost', 'Cost', 'Today'].map((label) => ({ ...newField('GBP'), label })),
+      fields: ['Cost', 'Cost', 'Today'].map((label) => ({ ...newField(), label })),
     };
     const register = toRegister(draft, new Set(['near_misses']));
     expect(register.key).toBe('near_misses_2');
@@ -19,8 +19,8 @@ describe('a register being made', () => {
   });
 
   test('a stored register goes through the editor unchanged', () => {
-    expect(toRegister(toDraft(nearMisses, 'GBP'), new Set())).toEqual(nearMisses);
-    expect(registerSchema.safeParse(toRegister(toDraft(nearMisses, 'GBP'), new Set())).success).toBe(true);
+    expect(toRegister(toDraft(nearMisses), new Set())).toEqual(nearMisses);
+    expect(registerSchema.safeParse(toRegister(toDraft(nearMisses), new Set())).success).toBe(true);
   });
 
   test('a choice list takes one choice a line', () => {

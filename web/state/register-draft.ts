@@ -1,7 +1,7 @@
 import { toKey } from '#core/base/index.ts';
 import { FUNCTION_NAMES } from '#core/expression/index.ts';
 import type { ChoiceList, Field, Register } from '#core/register/index.ts';
-import type { FieldKindName, FieldType } from '#core/values/index.ts';
+import { type FieldKindName, type FieldType, MOST_FILES, type RowField } from '#core/values/index.ts';
 
 /** A field while it is being made. Its key comes from its label until it is stored. */
 export interface FieldDraft {
@@ -11,16 +11,12 @@ export interface FieldDraft {
   /** The key it shall have; null: made from its label. */
   readonly key: string | null;
   readonly label: string;
-  readonly kind: FieldKindName;
-  readonly register: string;
-  readonly list: string;
-  readonly decimals: number;
-  readonly unit: string;
-  readonly currency: string;
+  readonly type: FieldType;
   readonly required: boolean;
+  readonly section: string;
 }
 
-export interface RegisterDraft {
+export interface RegisterDraft extends Pick<Register, 'title' | 'beside' | 'constraints'> {
   readonly key: string | null;
   readonly singular: string;
   readonly plural: string;
@@ -32,72 +28,89 @@ export interface RegisterDraft {
 
 let nextId = 1;
 
-export const newField = (currency: string): FieldDraft => ({
+export const newField = (): FieldDraft => ({
   id: nextId++,
   stored: null,
   key: null,
   label: '',
-  kind: 'text',
-  register: '',
-  list: '',
-  decimals: 0,
-  unit: '',
-  currency,
+  type: { kind: 'text' },
   required: false,
+  section: '',
 });
 
-const fromField = (field: Field, currency: string): FieldDraft => {
-  const { type } = field;
-  const base = {
-    ...newField(currency),
-    stored: field.key,
-    key: field.key,
-    label: field.label,
-    kind: type.kind,
-    required: field.required,
-  };
-  switch (type.kind) {
+/** A kind with the settings it begins with. */
+export const typeOfKind = (kind: FieldKindName, currency: string): FieldType => {
+  switch (kind) {
     case 'number':
-      return { ...base, decimals: type.decimals, unit: type.unit ?? '' };
+      return { kind, decimals: 0 };
     case 'money':
-      return { ...base, currency: type.currency };
+      return { kind, currency };
+    case 'percent':
+      return { kind, decimals: 0 };
     case 'choice':
-      return { ...base, list: type.list };
+    case 'choices':
+      return { kind, list: '' };
     case 'link':
-      return { ...base, register: type.register };
+    case 'links':
+      return { kind, register: '' };
+    case 'rows':
+      return { kind, singular: 'Line', plural: 'Lines', fields: [newRowField()] };
+    case 'files':
+      return { kind, sort: 'any', most: MOST_FILES };
+    case 'code':
+      return { kind, scheme: 'gtin' };
+    case 'running_number':
+      return { kind, prefix: '', width: 4, restart: 'never' };
+    case 'worked_out':
+      return { kind, formula: '', gives: { kind: 'money', currency } };
     default:
-      return base;
+      return { kind };
   }
 };
 
-export const newDraft = (currency: string): RegisterDraft => ({
+/** A field of a row that has no key yet: it comes from its label. */
+export const newRowField = (): RowField => ({ key: '', label: '', type: { kind: 'text' }, required: false });
+
+export const newDraft = (): RegisterDraft => ({
   key: null,
   singular: '',
   plural: '',
   mark: '',
-  fields: [newField(currency)],
+  fields: [newField()],
   lists: [],
+  beside: [],
+  constraints: [],
 });
 
-export const toDraft = (register: Register, currency: string): RegisterDraft => ({
+export const toDraft = (register: Register): RegisterDraft => ({
   ...register,
-  fields: register.fields.map((field) => fromField(field, currency)),
+  fields: register.fields.map(
+    (field): FieldDraft => ({
+      id: nextId++,
+      stored: field.key,
+      key: field.key,
+      label: field.label,
+      type: field.type,
+      required: field.required,
+      section: field.section ?? '',
+    }),
+  ),
   lists: [],
 });
 
-const toType = (field: FieldDraft): FieldType => {
-  switch (field.kind) {
-    case 'number':
-      return { kind: 'number', decimals: field.decimals, ...(field.unit.trim() ? { unit: field.unit.trim() } : {}) };
-    case 'money':
-      return { kind: 'money', currency: field.currency };
-    case 'choice':
-      return { kind: 'choice', list: field.list };
-    case 'link':
-      return { kind: 'link', register: field.register };
-    default:
-      return { kind: field.kind };
-  }
+/** Keys for the fields of rows that have none yet. */
+const withRowKeys = (type: FieldType): FieldType => {
+  if (type.kind !== 'rows') return type;
+  const taken = new Set(type.fields.map((field) => field.key));
+  return {
+    ...type,
+    fields: type.fields.map((field) => {
+      if (field.key !== '') return field;
+      const key = toKey(field.label, taken, FUNCTION_NAMES);
+      taken.add(key);
+      return { ...field, key };
+    }),
+  };
 };
 
 /** The register a draft describes; keys are made from labels where there are none yet. */
@@ -106,7 +119,14 @@ export const toRegister = (draft: RegisterDraft, registers: ReadonlySet<string>)
   const fields = draft.fields.map((field): Field => {
     const key = field.key ?? toKey(field.label, taken, FUNCTION_NAMES);
     taken.add(key);
-    return { key, label: field.label, type: toType(field), required: field.required };
+    const type = withRowKeys(field.type);
+    return {
+      key,
+      label: field.label,
+      type,
+      required: field.required,
+      ...(field.section ? { section: field.section } : {}),
+    };
   });
   return {
     key: draft.key ?? toKey(draft.plural, registers),
@@ -114,6 +134,9 @@ export const toRegister = (draft: RegisterDraft, registers: ReadonlySet<string>)
     plural: draft.plural,
     mark: draft.mark.toUpperCase(),
     fields,
+    ...(draft.title === undefined ? {} : { title: draft.title }),
+    beside: draft.beside,
+    constraints: draft.constraints,
   };
 };
 
@@ -135,5 +158,5 @@ export const toChoiceList = (label: string, lines: string, lists: ReadonlySet<st
       codes.add(code);
       return { code, label: line };
     });
-  return { key: toKey(label, lists), label, choices };
+  return { key: toKey(label, lists), label, columns: [], choices };
 };

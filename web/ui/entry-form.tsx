@@ -2,10 +2,9 @@ import { type KeyboardEvent, type ReactNode, useId, useRef } from 'react';
 import { type StoreApi, useStore } from 'zustand';
 import type { QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { behaviourOf, type FieldKindName } from '#core/values/index.ts';
 import type { EntryState } from '../state/entry-store.ts';
-import { FieldControl, linkTarget } from './field-control.tsx';
-import { LookUp } from './look-up.tsx';
+import { QuestionControl } from './question-control.tsx';
 
 interface Props {
   readonly store: StoreApi<EntryState>;
@@ -109,7 +108,8 @@ const WorkedOut = ({
 }: Pick<EntryState, 'compiled' | 'links'> & { id: string; state: QuestionState; describedBy: string | undefined }) => {
   const { field } = state.question;
   const linked = typeof state.value === 'string' ? links[state.value]?.title : undefined;
-  const numeric = field.type.kind === 'money' || field.type.kind === 'number';
+  const numeric = behaviourOf(field.type).value.kind === 'number';
+  const given = field.type.kind === 'worked_out' ? field.type.gives : field.type;
   const shown = linked ?? behaviourOf(field.type).show(state.value, valueContext(compiled.catalogue));
   return (
     <>
@@ -119,8 +119,8 @@ const WorkedOut = ({
         className={`box box-filled flex gap-2 ${numeric ? 'justify-end' : ''}`}
       >
         {shown === '' ? <span className="text-ink-2">nothing yet</span> : shown}
-        {field.type.kind === 'money' && shown !== '' && !shown.endsWith(field.type.currency) && (
-          <span className="text-ink-2">{field.type.currency}</span>
+        {given.kind === 'money' && shown !== '' && !shown.endsWith(given.currency) && (
+          <span className="text-ink-2">{given.currency}</span>
         )}
       </output>
       <p className="pt-0.5 text-[13px] text-haze">{state.note ?? 'Worked out from the other answers'}</p>
@@ -136,9 +136,14 @@ interface RowProps {
   readonly refused: readonly string[] | undefined;
 }
 
+/** Kinds whose control is a group of several: their label is tied to the group. */
+const GROUPED: ReadonlySet<FieldKindName> = new Set(['choice', 'yes_no', 'choices', 'rows', 'address']);
+/** Kinds that need the whole width: their label stands above. */
+const WIDE: ReadonlySet<FieldKindName> = new Set(['rows']);
+
 const QuestionRow = ({ store, state, registers, draft, refused }: RowProps) => {
   const id = useId();
-  const { compiled, entry, links, left, tried, typing, type, setValue, choose, leave } = useStore(store);
+  const { compiled, links, left, tried } = useStore(store);
   const { question } = state;
   const { key } = question;
   const told = tried || left.has(key);
@@ -147,15 +152,15 @@ const QuestionRow = ({ store, state, registers, draft, refused }: RowProps) => {
   const filledBy = state.filledBy ? compiled.byKey.get(state.filledBy)?.label : undefined;
   const notes = [...(wrong.length > 0 ? [`${id}-wrong`] : []), ...(filledBy ? [`${id}-from`] : [])];
   const describedBy = notes.length > 0 ? notes.join(' ') : undefined;
-  const target = linkTarget(question.field, registers);
-  const grouped = question.field.type.kind === 'choice' || question.field.type.kind === 'yes_no';
+  const { kind } = question.field.type;
+  const grouped = GROUPED.has(kind);
   const Label = grouped ? 'span' : 'label';
   return (
-    <div data-question={key} className="mb-4 sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3">
+    <div data-question={key} className={`mb-4 ${WIDE.has(kind) ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}>
       <Label
         {...(grouped ? {} : { htmlFor: id })}
         id={`${id}-label`}
-        className="block pb-1 font-semibold sm:pt-1.5 sm:text-right"
+        className={`block pb-1 font-semibold sm:pt-1.5 ${WIDE.has(kind) ? '' : 'sm:text-right'}`}
       >
         {question.label}
         {question.required && (
@@ -168,34 +173,15 @@ const QuestionRow = ({ store, state, registers, draft, refused }: RowProps) => {
       <div>
         {question.workedOut ? (
           <WorkedOut id={id} state={state} compiled={compiled} links={links} describedBy={describedBy} />
-        ) : target ? (
-          <LookUp
-            id={id}
-            form={compiled.form.key}
-            draft={draft}
-            question={key}
-            register={target}
-            chosen={typeof state.value === 'string' ? (links[state.value] ?? null) : null}
-            filled={state.source === 'filled'}
-            describedBy={describedBy}
-            invalid={wrong.length > 0}
-            onChoose={(offered) => choose(key, offered)}
-            onLeave={() => leave(key)}
-          />
         ) : (
-          <FieldControl
+          <QuestionControl
             id={id}
-            field={question.field}
-            value={state.value}
-            asTyped={typing?.key === key ? typing.text : entry.unread[key]}
-            filled={state.source === 'filled'}
+            store={store}
+            state={state}
+            registers={registers}
+            draft={draft}
             invalid={wrong.length > 0}
-            required={question.required}
             describedBy={describedBy}
-            context={valueContext(compiled.catalogue)}
-            onType={(text) => type(key, text)}
-            onValue={(value) => setValue(key, value)}
-            onLeave={() => leave(key)}
           />
         )}
         {filledBy && (

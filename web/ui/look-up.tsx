@@ -3,8 +3,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Linked, LookUp as LookUpAnswer } from '#contract/index.ts';
 import { foldText } from '#core/base/index.ts';
-import type { Register } from '#core/register/index.ts';
 import { queries } from '../data/queries.ts';
+import type { Target } from './controls/control.ts';
 import { Found } from './found.tsx';
 import { TabMark } from './marks.tsx';
 
@@ -15,7 +15,7 @@ interface Props {
   readonly form: string;
   readonly draft: boolean;
   readonly question: string;
-  readonly register: Register;
+  readonly register: Target;
   readonly chosen: Linked | null;
   readonly filled: boolean;
   readonly describedBy: string | undefined;
@@ -50,12 +50,14 @@ export const LookUp = ({
       }}
     >
       <div className="relative">
-        <span className="pointer-events-none absolute left-2 top-1/2 -translate-y-1/2">
-          <TabMark mark={register.mark} name={register.plural} />
-        </span>
+        {register.mark !== null && (
+          <span className="pointer-events-none absolute left-2 top-1/2 -translate-y-1/2">
+            <TabMark mark={register.mark} name={register.plural} />
+          </span>
+        )}
         <ComboboxInput
           id={id}
-          className={`box pl-13 ${chosen ? 'pr-24' : ''} ${filled ? 'box-filled' : ''}`}
+          className={`box ${register.mark === null ? '' : 'pl-13'} ${chosen ? 'pr-24' : ''} ${filled ? 'box-filled' : ''}`}
           autoComplete="off"
           aria-describedby={describedBy}
           aria-invalid={invalid}
@@ -81,6 +83,7 @@ export const LookUp = ({
           <ComboboxOption key={offered.id} value={offered} className="slip-row">
             <span className="grow">
               <Found text={offered.title} words={words} />
+              {offered.beside.length > 0 && <span className="text-ink-2"> · {offered.beside.join(' · ')}</span>}
             </span>
             <span className="font-mono text-xs text-ink-2">{offered.number}</span>
           </ComboboxOption>

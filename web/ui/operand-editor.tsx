@@ -17,6 +17,11 @@ const WANTED: { readonly [K in ValueType['kind']]: string } = {
   moment: 'Write a day such as 23 Nov 2026, “now”, or “2 days ago”.',
   choice: 'Write one of the choices.',
   link: 'Choose another field.',
+  time: 'Write a time of day such as 10:40.',
+  choices: 'Write one of the choices.',
+  links: 'Choose another field.',
+  texts: 'Write a text.',
+  rows: 'Choose another field.',
 };
 
 /** The editor of one value in a sentence: a value in words, now or today, or another field of the same kind. */

@@ -1,37 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
-import { Fragment, type ReactNode } from 'react';
-import { Link } from 'react-router';
-import type { RecordAnswer, RecordDetail, Track } from '#contract/index.ts';
+import { type ReactNode, useState } from 'react';
+import type { RecordDetail, Track } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
-import { type Catalogue, type Field, valueContext } from '#core/register/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import type { Catalogue, Field } from '#core/register/index.ts';
+import { type FieldKindName, isNothing } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
 import { useWorkspace } from '../data/workspace.ts';
+import { FieldValue } from './field-value.tsx';
 import { TabMark } from './marks.tsx';
-
-/** A field's value for reading; a link leads to its record where that may be seen. */
-export const FieldValue = ({
-  field,
-  record,
-  catalogue,
-  plain = false,
-}: {
-  field: Field;
-  record: RecordAnswer;
-  catalogue: Catalogue;
-  plain?: boolean;
-}): ReactNode => {
-  const value = record.values[field.key] ?? null;
-  if (field.type.kind !== 'link') return behaviourOf(field.type).show(value, valueContext(catalogue));
-  const link = record.links[field.key];
-  if (!link) return value === null ? '' : <span className="text-ink-2">not for you to see</span>;
-  if (plain) return link.title;
-  return (
-    <Link className="part" to={`/registers/${field.type.register}?record=${link.id}`}>
-      {link.title}
-    </Link>
-  );
-};
 
 /** A record's own catalogue: the definition it came with, beside what this person sees anyway. */
 export const useRecordCatalogue = (record: RecordDetail): Catalogue => {
@@ -42,22 +18,67 @@ export const useRecordCatalogue = (record: RecordDetail): Catalogue => {
   };
 };
 
-/** The fields of a record, each with its label; what is empty is left out. */
-export const RecordFacts = ({ record, extra }: { record: RecordDetail; extra?: (field: Field) => ReactNode }) => {
+/** The fields of a record by the headings they stand under, in the order of the register. */
+const sectionsOf = (fields: readonly Field[]): { label: string; fields: Field[] }[] => {
+  const sections: { label: string; fields: Field[] }[] = [];
+  for (const field of fields) {
+    const label = field.section ?? '';
+    const known = sections.find((each) => each.label === label);
+    if (known) known.fields.push(field);
+    else sections.push({ label, fields: [field] });
+  }
+  return sections;
+};
+
+/** Kinds that need the whole width below their label. */
+const WIDE: ReadonlySet<FieldKindName> = new Set(['rows', 'formatted', 'files']);
+
+interface FactsProps {
+  readonly record: RecordDetail;
+  /** What stands behind a value: its pencil, or its editor. */
+  readonly extra?: (field: Field) => ReactNode;
+  /** Whether a field's editor stands in its place. */
+  readonly changing?: string | null;
+}
+
+/** The fields of a record in their sections, each with its label; what is empty folds away. */
+export const RecordFacts = ({ record, extra, changing = null }: FactsProps) => {
   const catalogue = useRecordCatalogue(record);
+  const [unfolded, setUnfolded] = useState(false);
+  const empty = record.definition.fields.filter((field) => isNothing(record.values[field.key] ?? null));
+  const shown = record.definition.fields.filter(
+    (field) => unfolded || field.key === changing || !empty.includes(field),
+  );
+  const reading = { record, register: record.register, catalogue };
   return (
-    <dl className="my-3 grid grid-cols-[7rem_1fr] gap-x-3 gap-y-1.5">
-      {record.definition.fields.map((field) => (
-        <Fragment key={field.key}>
-          <dt className="text-ink-2">{field.label}</dt>
-          <dd className="min-w-0 whitespace-pre-line font-medium break-words">
-            {record.values[field.key] === null && <span className="text-ink-3">–</span>}
-            <FieldValue field={field} record={record} catalogue={catalogue} />
-            {extra?.(field)}
-          </dd>
-        </Fragment>
+    <>
+      {sectionsOf(shown).map((section) => (
+        <section key={section.label} aria-label={section.label || 'Fields'}>
+          {section.label !== '' && <h2 className="mt-4 border-b border-rule pb-1 text-ink-2">{section.label}</h2>}
+          <dl className="facts">
+            {section.fields.map((field) => (
+              <div key={field.key} className={WIDE.has(field.type.kind) ? 'facts-wide' : 'facts-row'}>
+                <dt className="text-ink-2">{field.label}</dt>
+                <dd className="min-w-0 font-medium break-words">
+                  {changing !== field.key &&
+                    (empty.includes(field) ? (
+                      <span className="text-ink-3">–</span>
+                    ) : (
+                      <FieldValue field={field} reading={reading} />
+                    ))}
+                  {extra?.(field)}
+                </dd>
+              </div>
+            ))}
+          </dl>
+        </section>
       ))}
-    </dl>
+      {empty.length > 0 && (
+        <button type="button" className="quiet-link mt-1" onClick={() => setUnfolded(!unfolded)}>
+          {unfolded ? 'Fold away what is empty' : `${empty.length} empty ${empty.length === 1 ? 'field' : 'fields'}`}
+        </button>
+      )}
+    </>
   );
 };
 
@@ -114,6 +135,8 @@ const ACTIONS = {
   sent_back: 'sent back',
   refused: 'refused',
   sent_again: 'sent again',
+  archived: 'archived',
+  brought_back: 'brought back',
 } as const;
 
 /** Who did what to a record, when, from what to what, by which form. */

@@ -1,5 +1,5 @@
 import { Decimal, findDate, findMomentOf, plusDays, toEpochMs } from '../../base/index.ts';
-import type { StoredValue } from '../../values/index.ts';
+import type { Scalar } from '../../values/index.ts';
 import { evaluateTerm } from '../evaluate.ts';
 import type { Term } from '../term.ts';
 import { BOOLEAN, type Type } from '../type.ts';
@@ -105,7 +105,7 @@ const justBefore = (text: string): string | null => {
 const OTHER_ID = '00000000-0000-7000-8000-000000000000';
 
 /** Nothing, every constant, and a value out of every stretch between them; null where that cannot be said. */
-const samplesOf = ({ type, constants }: Subject, vocabulary: Vocabulary): readonly StoredValue[] | null => {
+const samplesOf = ({ type, constants }: Subject, vocabulary: Vocabulary): readonly Scalar[] | null => {
   switch (type.kind) {
     case 'boolean':
       return [null, true, false];
@@ -151,7 +151,7 @@ const samplesOf = ({ type, constants }: Subject, vocabulary: Vocabulary): readon
 export const alwaysOrNever = (term: Term, vocabulary: Vocabulary): 'always' | 'never' | null => {
   const skeleton = new Skeleton();
   const condition = skeleton.of(term);
-  const samples: (readonly StoredValue[])[] = [];
+  const samples: (readonly Scalar[])[] = [];
   let cases = 1;
   for (const subject of skeleton.subjects) {
     const found = samplesOf(subject, vocabulary);

@@ -1,4 +1,4 @@
-import { findNearest, type Span } from '../../base/index.ts';
+import { findNearest, parsePattern, type Span } from '../../base/index.ts';
 import {
   BUILT_IN,
   type BuiltIn,
@@ -7,7 +7,6 @@ import {
   type Shape,
   type Signature,
 } from '../functions/index.ts';
-import { parsePattern } from '../pattern/parse.ts';
 import type { Size, Term } from '../term.ts';
 import { either, fits, isOrdered, listOf, NOTHING, sayType, type Type } from '../type.ts';
 import type { Checking } from './checking.ts';

@@ -4,7 +4,7 @@ import { parseExpression } from '../parse.ts';
 import { type Base, everyTerm, type Term } from '../term.ts';
 import { whyNotSql } from '../to-sql.ts';
 import type { Expr } from '../tree.ts';
-import { fits, sayType, type Type } from '../type.ts';
+import { fits, fromValueType, sayType, type Type } from '../type.ts';
 import type { Vocabulary } from '../vocabulary.ts';
 import { alwaysOrNever } from './always.ts';
 import { build } from './build.ts';
@@ -64,7 +64,7 @@ const expecting = (term: Term, expected: Expected, at: Checking): Term => {
       ? term
       : at.tell('type', term.span, `A condition must be yes or no, but this is ${sayType(term.type)}.`);
   }
-  const want = expected.type;
+  const want = fromValueType(expected.type);
   const found = towards(term, want, at);
   if (fits(found.type, want)) return found;
   const detail =

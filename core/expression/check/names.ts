@@ -1,7 +1,8 @@
 import { findNearest, type Span } from '../../base/index.ts';
 import { PROPERTIES } from '../functions/index.ts';
 import type { Base, Step, Term } from '../term.ts';
-import { listOf, sayType, TEXT, type Type } from '../type.ts';
+import { fromValueType, listOf, sayType, TEXT, type Type } from '../type.ts';
+import { fromGiven } from '../value.ts';
 import { ME_NAMES, type Named, type Vocabulary } from '../vocabulary.ts';
 import { applied } from './calls.ts';
 import type { Checking } from './checking.ts';
@@ -14,12 +15,13 @@ const FIELD_LENGTH = 20_000;
 
 const typeOf = (named: Named): Type => {
   const { type } = named;
-  return type.kind === 'records' ? listOf({ kind: 'record', register: type.register }) : type;
+  return type.kind === 'records' ? listOf({ kind: 'record', register: type.register }) : fromValueType(type);
 };
 
 const stepOf = (named: Named): Step => ({
   name: named.name,
   to: named.type.kind === 'records' || named.type.kind === 'link' ? named.type.register : null,
+  ...(named.formula ? { formula: named.formula } : {}),
 });
 
 const readOf = (base: Base, steps: readonly Step[], named: Named, span: Span): Term => {
@@ -67,6 +69,7 @@ export const afterDot = (base: Term, name: string, whole: string, span: Span, at
       return at.tell('too_many_links', span, `A path can pass at most ${MOST_LINKS} links.`);
     return readOf(base.base, base.steps, named, span);
   }
+  if (base.type.kind === 'choice') return columnOf(base, base.type.list, name, whole, span, at);
   const signatures = PROPERTIES.get(name);
   const found = signatures && applied(name, signatures, [base], span, at);
   if (found) return found;
@@ -77,6 +80,40 @@ export const afterDot = (base: Term, name: string, whole: string, span: Span, at
     span,
     `${label ?? 'This'} is ${sayType(base.type)}, not a link: nothing called “${name}” can follow its dot.${inside}`,
   );
+};
+
+/** `rate.percentage`: what the choice's list says of it in a column of its own. */
+const columnOf = (of: Term, list: string, name: string, whole: string, span: Span, at: Checking): Term => {
+  const columns = at.vocabulary.columns?.(list) ?? [];
+  const column = columns.find((each) => each.name === name);
+  if (!column)
+    return columns.length > 0
+      ? unknown(
+          whole,
+          columns.map((each) => each.name),
+          span,
+          at,
+        )
+      : at.tell(
+          'not_a_link',
+          span,
+          `${labelOf(of, at) ?? 'This'} is a choice, and its list has no columns of its own.`,
+        );
+  const type = fromValueType(column.type);
+  const values = new Map(
+    at.vocabulary.choices(list).map((choice) => [choice.code, fromGiven(choice.extra?.[name] ?? null, type)]),
+  );
+  return {
+    op: 'column',
+    of,
+    list,
+    column: name,
+    values,
+    type,
+    span,
+    ...(type.kind === 'number' ? { size: FIELD_SIZE } : {}),
+    ...(type.kind === 'text' ? { longest: 500 } : {}),
+  };
 };
 
 /** A dot behind a list takes that field of every item: `lines.net`. */
@@ -136,7 +173,6 @@ const ofMe = (names: readonly string[], span: Span, at: Checking): Term => {
 /** The term of a path of names: of a loop's name, the item of a filter, `me`, `before`, or the record's own fields. */
 export const named = (names: readonly string[], spans: readonly Span[], span: Span, at: Checking): Term => {
   const [first = '', ...rest] = names;
-  const _whole = names.join('.');
   const from = spans[0]?.from ?? span.from;
   const follow = (start: Term, others: readonly string[], skipped: number): Term =>
     others.reduce<Term>(

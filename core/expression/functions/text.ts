@@ -1,7 +1,5 @@
-import { countCharacters } from '../../base/index.ts';
+import { countCharacters, findMatch, fromCodes, parsePattern, toCodes, toPostgres } from '../../base/index.ts';
 import { type SqlFragment, sql, parameter as sqlParameter } from '../../sql/index.ts';
-import { findMatch, fromCodes, toCodes } from '../pattern/match.ts';
-import { parsePattern, toPostgres } from '../pattern/parse.ts';
 import { BOOLEAN, listOf, NUMBER, TEXT } from '../type.ts';
 import { isList, type Tools, type Value } from '../value.ts';
 import {

@@ -1,30 +1,84 @@
-import { useSuspenseQuery } from '@tanstack/react-query';
+import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useStore } from 'zustand';
-import { api, type FormAnswer, type Sent } from '#contract/index.ts';
-import { showMoment } from '#core/base/index.ts';
-import { compileForm, toSend } from '#core/form/index.ts';
+import { api, type FormAnswer, type Linked, type Sent } from '#contract/index.ts';
+import { showMoment, uuidV7 } from '#core/base/index.ts';
+import { compileForm, plainFormOf, toSend } from '#core/form/index.ts';
+import { isWritable } from '#core/register/index.ts';
+import { rowsOf, type StoredValue } from '#core/values/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { clockFor, type KnownWorkspace, useFacts, useMe, useWorkspace } from '../../data/workspace.ts';
-import { createEntryStore } from '../../state/entry-store.ts';
+import { createEntryStore, type EntryOptions } from '../../state/entry-store.ts';
 import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
 import { Key, TabMark } from '../../ui/marks.tsx';
-import { Problems } from '../../ui/message.tsx';
+import { Coming, Problems } from '../../ui/message.tsx';
 
 /** A form, filled in: from its first question to the thanks with the record's number. */
 export const FillInScreen = () => {
   const { key = '' } = useParams();
   const [search] = useSearchParams();
   const record = search.get('record');
-  return <OneForm key={`${key} ${record}`} formKey={key} record={record} />;
+  const begun = begunWith(search, key);
+  return <OneForm key={`${key} ${record} ${search}`} formKey={key} record={record} begun={begun} />;
 };
 
-const OneForm = ({ formKey: key, record }: { formKey: string; record: string | null }) => {
+/** What an entry begins with, as its address says: a copy of a record, or the record it was opened from. */
+interface Begun {
+  readonly copy: { readonly register: string; readonly id: string } | null;
+  readonly by: { readonly field: string; readonly register: string; readonly id: string } | null;
+}
+
+const begunWith = (search: URLSearchParams, key: string): Begun => {
+  const [copy, by, register, of] = ['copy', 'by', 'register', 'of'].map((name) => search.get(name));
+  const plain = plainFormOf(key);
+  return {
+    copy: copy && plain ? { register: plain, id: copy } : null,
+    by: by && register && of ? { field: by, register, id: of } : null,
+  };
+};
+
+interface Beginning extends Required<Pick<EntryOptions, 'typed' | 'links' | 'files'>> {
+  /** What tells it from an entry begun from nothing, or from something else. */
+  readonly of: string;
+}
+
+const freshRows = (value: StoredValue): StoredValue => {
+  const rows = rowsOf(value);
+  const id = () => uuidV7(Date.now(), crypto.getRandomValues(new Uint8Array(10)));
+  return rows.length > 0 ? rows.map((row) => ({ ...row, id: id() })) : value;
+};
+
+/** The values an entry begins with; nothing until what it is begun from is there. */
+const useBeginning = ({ copy, by }: Begun, asks: ReadonlySet<string>): Beginning | null => {
+  const copied = useQuery({ ...queries.record(copy?.register ?? '', copy?.id ?? ''), enabled: copy !== null });
+  const opener = useQuery({ ...queries.record(by?.register ?? '', by?.id ?? ''), enabled: by !== null });
+  if ((copy && copied.isPending) || (by && opener.isPending)) return null;
+  const typed: Record<string, StoredValue> = {};
+  const links: Record<string, Linked> = {};
+  for (const [key, value] of Object.entries(copied.data?.values ?? {}))
+    if (asks.has(key)) typed[key] = freshRows(value);
+  for (const link of Object.values(copied.data?.links ?? {})) links[link.id] = link;
+  if (by && opener.data && asks.has(by.field)) {
+    const { id, number, title } = opener.data;
+    typed[by.field] = id;
+    links[id] = { id, number, title, beside: [] };
+  }
+  const of = [copy?.id, by?.id].filter(Boolean).join(' ');
+  return { of, typed, links: { ...copied.data?.linked, ...links }, files: copied.data?.files ?? {} };
+};
+
+const OneForm = ({ formKey: key, record, begun }: { formKey: string; record: string | null; begun: Begun }) => {
   const { workspace } = useWorkspace();
   const { data } = useSuspenseQuery({ ...queries.form(key, record), staleTime: Number.POSITIVE_INFINITY, gcTime: 0 });
+  const asks = new Set(
+    data.form.questions
+      .map((question) => question.field)
+      .filter((field) => data.register.fields.some((each) => each.key === field && isWritable(each))),
+  );
+  const beginning = useBeginning(begun, asks);
   const [sent, setSent] = useState<Sent | null>(null);
   const [round, setRound] = useState(0);
   if (sent) {
@@ -39,10 +93,25 @@ const OneForm = ({ formKey: key, record }: { formKey: string; record: string | n
       />
     );
   }
-  return <FillIn key={`${data.version} ${round}`} answer={data} workspace={workspace} onSent={setSent} />;
+  if (!beginning) return <Coming />;
+  return (
+    <FillIn
+      key={`${data.version} ${round}`}
+      answer={data}
+      workspace={workspace}
+      beginning={round === 0 ? beginning : NO_BEGINNING}
+      onSent={setSent}
+    />
+  );
 };
 
-const useEntryStore = (answer: FormAnswer & { clockOffsetMs: number }, workspace: KnownWorkspace) => {
+const NO_BEGINNING: Beginning = { of: '', typed: {}, links: {}, files: {} };
+
+const useEntryStore = (
+  answer: FormAnswer & { clockOffsetMs: number },
+  workspace: KnownWorkspace,
+  beginning: Beginning,
+) => {
   const me = useMe();
   const facts = useFacts();
   return useMemo(() => {
@@ -53,24 +122,28 @@ const useEntryStore = (answer: FormAnswer & { clockOffsetMs: number }, workspace
     });
     const compiled = compileForm(answer.form, catalogue);
     if (!compiled.ok) throw new RangeError(compiled.problems.map((each) => each.detail).join(' '));
-    const keepAs = `iolite entry ${me.id} ${answer.form.key} ${answer.record?.id ?? 'new'}`;
+    // A copy or an entry opened from a record is one of its own, beside an entry begun from nothing.
+    const keepAs = `iolite entry ${me.id} ${answer.form.key} ${answer.record?.id ?? (beginning.of || 'new')}`;
     const links = Object.fromEntries(Object.values(answer.record?.links ?? {}).map((link) => [link.id, link]));
     return createEntryStore({
       compiled: compiled.value,
       version: answer.version,
       record: answer.record?.values ?? null,
-      links,
+      links: { ...answer.record?.linked, ...links, ...beginning.links },
+      files: { ...answer.record?.files, ...beginning.files },
+      typed: beginning.typed,
       clock: () => clockFor(workspace, answer.clockOffsetMs),
       me: facts,
       keepAs,
     });
     // A store is one entry's: the screen makes a new one by its key.
-  }, [answer, me.id, facts, workspace]);
+  }, [answer, me.id, facts, workspace, beginning]);
 };
 
 interface FillInProps {
   readonly answer: FormAnswer & { clockOffsetMs: number };
   readonly workspace: KnownWorkspace;
+  readonly beginning: Beginning;
   readonly onSent: (sent: Sent) => void;
 }
 
@@ -84,10 +157,10 @@ const byQuestion = (error: unknown): Map<string, string[]> => {
   return found;
 };
 
-const FillIn = ({ answer: newest, workspace: current, onSent }: FillInProps) => {
+const FillIn = ({ answer: newest, workspace: current, beginning: given, onSent }: FillInProps) => {
   // What is live meanwhile (a new record, another's change) must not disturb the entry.
-  const [{ workspace, answer }] = useState({ workspace: current, answer: newest });
-  const store = useEntryStore(answer, workspace);
+  const [{ workspace, answer, beginning }] = useState({ workspace: current, answer: newest, beginning: given });
+  const store = useEntryStore(answer, workspace, beginning);
   const { keptAt, entry } = useStore(store);
   const place = useRef<HTMLDivElement>(null);
   const [sending, setSending] = useState(false);
@@ -166,7 +239,7 @@ const FillIn = ({ answer: newest, workspace: current, onSent }: FillInProps) => 
             <ToSend count={useStore(store, (state) => (state.tried ? state.filledIn.problems.length : 0))} />
             <div className="flex items-center gap-3 max-sm:sticky max-sm:bottom-0 max-sm:-mx-4 max-sm:border-t max-sm:border-rule-strong max-sm:bg-sheet max-sm:px-4 max-sm:py-3">
               <button type="submit" className="btn btn-go max-sm:grow max-sm:justify-center" disabled={sending}>
-                {sending ? 'Sending …' : answer.record ? 'Send again' : 'Send'}
+                {sending ? 'Sending …' : answer.sent_back ? 'Send again' : answer.record ? 'Store' : 'Send'}
               </button>
               <Link to="/" className="btn max-sm:grow max-sm:justify-center">
                 Leave, and keep what is typed
@@ -204,7 +277,7 @@ const Thanks = ({ sent, answer, onAnother }: { sent: Sent; answer: FormAnswer; o
       <div className="mx-auto max-w-2xl border border-rule-strong bg-sheet p-8">
         <h1 ref={head} tabIndex={-1} className="flex items-center gap-3 outline-none">
           <TabMark mark={answer.register.mark} name={answer.register.plural} />
-          Thank you. {sent.number} was {answer.record ? 'sent again' : 'stored'}.
+          Thank you. {sent.number} was {answer.sent_back ? 'sent again' : answer.record ? 'changed' : 'stored'}.
         </h1>
         <p className="my-4 text-ink-2">
           {sent.goes_to

@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { Page, RecordAnswer } from '#contract/index.ts';
+import type { Page } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
+import { plainFormKey } from '#core/form/index.ts';
 import { findWords } from '#core/list/index.ts';
 import {
   type Catalogue,
@@ -12,13 +13,15 @@ import {
   valueContext,
   vocabularyOf,
 } from '#core/register/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { behaviourOf, type FieldKindName } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
+import { plainValue } from '../../ui/field-value.tsx';
 import { Found } from '../../ui/found.tsx';
 import { StageStamp, TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
+import { ListMenu } from './list-menu.tsx';
 import { RecordPanel } from './record-panel.tsx';
 
 const STEP = 50;
@@ -33,6 +36,12 @@ export const ListScreen = () => {
     filter: search.get('filter') ?? '',
     find: search.get('find') ?? '',
     sort: search.get('sort') ?? '-number',
+    columns: register
+      ? shownColumns(register)
+          .map((field) => field.key)
+          .join(',')
+      : '',
+    archived: search.get('archived') === 'yes' ? ('yes' as const) : ('no' as const),
   };
   const limit = Math.min(500, Number(search.get('rows')) || STEP);
   const chosen = search.get('record');
@@ -60,10 +69,17 @@ export const ListScreen = () => {
         <h1>{register.plural}</h1>
         <FindBox key={key} find={address.find} onFind={(find) => set({ find, rows: null })} />
         <span className="grow" />
-        {form && (
+        <ListMenu register={register} address={address} onArchived={(archived) => set({ archived, rows: null })} />
+        {form ? (
           <Link className="btn btn-go" to={`/forms/${form.form.key}`}>
             {form.form.label}
           </Link>
+        ) : (
+          workspace.rights[key]?.add && (
+            <Link className="btn btn-go" to={`/forms/${plainFormKey(key)}`}>
+              Add {register.singular.toLowerCase()}
+            </Link>
+          )
         )}
       </header>
       <div className="flex items-baseline gap-4 border-b border-rule px-5 py-2.5 text-[15px]">
@@ -159,15 +175,31 @@ interface TableProps {
 }
 
 const isNumeric = (field: Field): boolean => behaviourOf(field.type).value.kind === 'number';
-const MOST_COLUMNS = 12;
+const MOST_COLUMNS = 10;
+
+/** Fields that say little in one line of a list. */
+const NOT_LISTED: ReadonlySet<FieldKindName> = new Set([
+  'long_text',
+  'formatted',
+  'address',
+  'position',
+  'files',
+  'rows',
+]);
+
+/** The title, then the fields that fit a list, in the register's order. */
+const shownColumns = (register: Register): Field[] => {
+  const title = titleField(register);
+  const others = register.fields.filter((field) => field !== title && !NOT_LISTED.has(field.type.kind));
+  // What stands under a heading of its own on the record's page can wait for it.
+  const first = others.toSorted((a, b) => Number(a.section !== undefined) - Number(b.section !== undefined));
+  return [title, ...first].slice(0, MOST_COLUMNS);
+};
 
 const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, onChoose }: TableProps) => {
-  const title = titleField(register);
   // Beside an open record there is room for less: its links are told there.
   const narrow = chosen !== null;
-  const fits = (field: Field) =>
-    field !== title && field.type.kind !== 'long_text' && !(narrow && field.type.kind === 'link');
-  const columns = [title, ...register.fields.filter(fits)].slice(0, MOST_COLUMNS);
+  const columns = shownColumns(register).filter((field, i) => i === 0 || !(narrow && field.type.kind === 'link'));
   const staged = page.records.some((record) => record.stage !== null);
   const nextSort = (name: string) => (sort === name ? `-${name}` : name);
   const head = (name: string, label: string, numeric = false) => (
@@ -224,8 +256,3 @@ const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, o
     </table>
   );
 };
-
-const plainValue = (field: Field, record: RecordAnswer, catalogue: Catalogue): string =>
-  field.type.kind === 'link'
-    ? (record.links[field.key]?.title ?? '')
-    : behaviourOf(field.type).show(record.values[field.key] ?? null, valueContext(catalogue));

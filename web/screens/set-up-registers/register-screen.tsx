@@ -1,11 +1,12 @@
-import { useMutation } from '@tanstack/react-query';
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type WorkspaceChanges } from '#contract/index.ts';
-import { KIND_WORDS } from '#core/values/index.ts';
+import type { SayContext } from '#core/expression/index.ts';
+import { type Catalogue, findVocabulary, type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
+import { rowsKey } from '#core/sql/index.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import {
   type FieldDraft,
@@ -18,34 +19,29 @@ import {
 } from '../../state/register-draft.ts';
 import { TabMark } from '../../ui/marks.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
-import { NewChoiceList } from './new-choice-list.tsx';
+import { FieldLine } from './field-line.tsx';
+import { LiveRecords } from './live-records.tsx';
+import { RegisterRules } from './register-rules.tsx';
+import { SetAsideFields } from './set-aside-fields.tsx';
 
-/** A register being made or changed: its names, its fields, and what carrying it out would do. */
+/** A register being made or changed: its outline as sentences, what carrying it out would do, its records beside. */
 export const SetUpRegisterScreen = () => {
   const { key = '' } = useParams();
   const { workspace, catalogue } = useWorkspace();
   const existing = catalogue.registers.get(key);
   if (key !== 'new' && !existing) return <Empty title="There is no such register." />;
-  const start = existing ? toDraft(existing, workspace.currency) : newDraft(workspace.currency);
-  return <Editor key={`${key} ${workspace.version}`} start={start} />;
+  const start = existing ? toDraft(existing) : newDraft();
+  return <Editor key={`${key} ${workspace.version}`} start={start} existing={existing ?? null} />;
 };
 
-/** What the field is called in formulas; a new name is rewritten wherever the old one stands. */
-const FieldKey = ({ field, at, onField }: { field: FieldDraft; at: number; onField: (field: FieldDraft) => void }) => (
-  <label className="mt-1 flex items-baseline gap-1.5 whitespace-nowrap pl-2.5 text-[13px] text-ink-2">
-    in formulas
-    <input
-      className="min-h-6 min-w-0 grow border-b border-dotted border-edge bg-transparent font-mono text-[13px] text-ink"
-      aria-label={`Key of field ${at + 1}`}
-      value={field.key ?? ''}
-      maxLength={48}
-      spellCheck={false}
-      onChange={(event) => onField({ ...field, key: event.target.value })}
-    />
-  </label>
-);
+/** The catalogue as it would be, for formulas over fields that are only being made. */
+const withDraft = (catalogue: Catalogue, register: Register, draft: RegisterDraft): Catalogue => ({
+  ...catalogue,
+  registers: new Map(catalogue.registers).set(register.key, register),
+  choiceLists: new Map([...catalogue.choiceLists, ...draft.lists.map((list) => [list.key, list] as const)]),
+});
 
-const Editor = ({ start }: { start: RegisterDraft }) => {
+const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register | null }) => {
   const { workspace, catalogue } = useWorkspace();
   const [draft, setDraft] = useState(start);
   const [said, setSaid] = useState('');
@@ -53,6 +49,7 @@ const Editor = ({ start }: { start: RegisterDraft }) => {
   const plan = useRef<HTMLElement>(null);
   const fieldsEnd = useRef<HTMLOListElement>(null);
   const register = toRegister(draft, new Set(catalogue.registers.keys()));
+  const after = withDraft(catalogue, register, draft);
   const changes: WorkspaceChanges = {
     version: workspace.version,
     registers: [register],
@@ -76,268 +73,192 @@ const Editor = ({ start }: { start: RegisterDraft }) => {
     rehearse.reset();
     carryOut.reset();
   };
-  const putField = (at: number, next: FieldDraft) => put({ fields: draft.fields.with(at, next) });
+  const putField = (at: number, next: FieldDraft) => {
+    setDraft((before) => ({ ...before, fields: before.fields.with(at, next) }));
+    rehearse.reset();
+    carryOut.reset();
+  };
   const move = (at: number, by: number) => {
     const field = draft.fields[at];
     if (field && draft.fields[at + by]) put({ fields: draft.fields.toSpliced(at, 1).toSpliced(at + by, 0, field) });
   };
-  const addField = () => {
-    put({ fields: [...draft.fields, newField(workspace.currency)] });
-    requestAnimationFrame(() => fieldsEnd.current?.querySelector<HTMLElement>('li:last-child input')?.focus());
+  const focusField = (at: number) =>
+    requestAnimationFrame(() =>
+      fieldsEnd.current?.querySelectorAll<HTMLElement>(':scope > li > span > input')[at]?.focus(),
+    );
+  const addField = (at: number) => {
+    put({ fields: draft.fields.toSpliced(at, 0, newField()) });
+    focusField(at);
   };
+  const values = valueContext(after);
+  const context: SayContext = { vocabulary: vocabularyOf(register, after), values };
+  const place = {
+    currency: workspace.currency,
+    registers: [...workspace.registers, ...(existing ? [] : [register])],
+    lists: [...workspace.choice_lists, ...draft.lists],
+    context,
+    rowContext: (field: string): SayContext => ({
+      vocabulary: findVocabulary(rowsKey(register.key, field), after) ?? context.vocabulary,
+      values,
+    }),
+    register: existing?.key ?? null,
+    onList: (list: RegisterDraft['lists'][number]) =>
+      setDraft((before) => ({ ...before, lists: [...before.lists, list] })),
+  };
+  const sections = [...new Set(draft.fields.map((field) => field.section).filter(Boolean))];
   return (
-    <div className="overflow-auto p-6">
-      <header className="flex items-center gap-3">
-        {register.mark.length === 3 && <TabMark mark={register.mark} name={register.plural} />}
-        <h1>{draft.key ? register.plural : draft.plural || 'New register'}</h1>
-        <Link className="btn btn-quiet ml-auto" to="/set-up/registers">
-          All registers
-        </Link>
-      </header>
-      <form
-        className="mt-4 max-w-4xl"
-        onSubmit={(event) => {
-          event.preventDefault();
-          rehearse.mutate();
-        }}
-      >
-        <div className="grid gap-4 sm:grid-cols-[1fr_1fr_7rem]">
-          <label className="grid gap-1 font-semibold">
-            One is called
-            <input
-              className="box font-normal"
+    <div className="flex min-h-0 grow max-lg:flex-col max-lg:overflow-auto">
+      <div className="w-[40rem] shrink-0 overflow-auto border-r border-rule p-6 max-lg:w-full max-lg:border-r-0">
+        <header className="flex items-center gap-3">
+          {register.mark.length === 3 && <TabMark mark={register.mark} name={register.plural} />}
+          <h1>{draft.key ? register.plural : draft.plural || 'New register'}</h1>
+          <Link className="btn btn-quiet ml-auto" to="/set-up/registers">
+            All registers
+          </Link>
+        </header>
+        <form
+          className="mt-4"
+          onSubmit={(event) => {
+            event.preventDefault();
+            rehearse.mutate();
+          }}
+        >
+          <div className="grid gap-4 sm:grid-cols-[1fr_1fr_6rem]">
+            <NameBox
+              label="One is called"
               value={draft.singular}
-              maxLength={80}
-              placeholder="Near miss"
-              onChange={(event) => put({ singular: event.target.value })}
+              hint="Near miss"
+              onName={(singular) => put({ singular })}
             />
-          </label>
-          <label className="grid gap-1 font-semibold">
-            Many are called
-            <input
-              className="box font-normal"
+            <NameBox
+              label="Many are called"
               value={draft.plural}
-              maxLength={80}
-              placeholder="Near misses"
-              onChange={(event) => put({ plural: event.target.value })}
+              hint="Near misses"
+              onName={(plural) => put({ plural })}
             />
-          </label>
-          <label className="grid gap-1 font-semibold">
-            Tab mark
-            <input
-              className="box font-mono font-normal uppercase"
-              value={draft.mark}
-              maxLength={3}
-              placeholder="ABC"
-              onChange={(event) => put({ mark: event.target.value.toUpperCase() })}
-            />
-          </label>
-        </div>
-        <h2 className="head-rule mt-6">Fields</h2>
-        <ol ref={fieldsEnd}>
-          {draft.fields.map((field, at) => (
-            <li key={field.id} className="ruled grid items-start gap-2 py-2 sm:grid-cols-[1fr_9.5rem_15rem_auto]">
-              <span>
-                <input
-                  className="box"
-                  aria-label={`Label of field ${at + 1}`}
-                  value={field.label}
-                  maxLength={200}
-                  placeholder="Label"
-                  onChange={(event) => putField(at, { ...field, label: event.target.value })}
-                />
-                {field.stored !== null && <FieldKey field={field} at={at} onField={(next) => putField(at, next)} />}
-              </span>
-              <select
-                className="box"
-                aria-label={`Kind of field ${at + 1}`}
-                value={field.kind}
-                disabled={field.stored !== null}
-                onChange={(event) => {
-                  const kind = KINDS.find((each) => each === event.target.value);
-                  if (kind) putField(at, { ...field, kind });
+            <label className="grid gap-1 font-semibold">
+              Tab mark
+              <input
+                className="box font-mono font-normal uppercase"
+                value={draft.mark}
+                maxLength={3}
+                placeholder="ABC"
+                onChange={(event) => put({ mark: event.target.value.toUpperCase() })}
+              />
+            </label>
+          </div>
+          <h2 className="head-rule mt-6">Fields</h2>
+          <ol ref={fieldsEnd}>
+            {draft.fields.map((field, at) => (
+              <FieldLine
+                key={field.id}
+                field={field}
+                n={at + 1}
+                last={at === draft.fields.length - 1}
+                place={place}
+                sections={sections}
+                onField={(next) => putField(at, next)}
+                onMove={(by) => {
+                  move(at, by);
+                  focusField(at + by);
                 }}
-              >
-                {KINDS.map((kind) => (
-                  <option key={kind} value={kind}>
-                    {KIND_WORDS[kind]}
-                  </option>
-                ))}
-              </select>
-              <FieldSettings field={field} at={at} draft={draft} onField={(next) => putField(at, next)} onDraft={put} />
-              <span className="flex">
-                <label className="mr-2 flex items-center gap-1.5 whitespace-nowrap">
-                  <input
-                    type="checkbox"
-                    checked={field.required}
-                    onChange={(event) => putField(at, { ...field, required: event.target.checked })}
-                  />
-                  always needed
-                </label>
-                <button
-                  type="button"
-                  className="btn btn-quiet px-1.5!"
-                  aria-label={`Move field ${at + 1} up`}
-                  disabled={at === 0}
-                  onClick={() => move(at, -1)}
-                >
-                  <ArrowUp size={15} aria-hidden="true" />
-                </button>
-                <button
-                  type="button"
-                  className="btn btn-quiet px-1.5!"
-                  aria-label={`Move field ${at + 1} down`}
-                  disabled={at === draft.fields.length - 1}
-                  onClick={() => move(at, 1)}
-                >
-                  <ArrowDown size={15} aria-hidden="true" />
-                </button>
-                <button
-                  type="button"
-                  className="btn btn-quiet px-1.5!"
-                  aria-label={`Take field ${at + 1} away`}
-                  disabled={draft.fields.length === 1}
-                  onClick={() => put({ fields: draft.fields.toSpliced(at, 1) })}
-                >
-                  <Trash2 size={15} aria-hidden="true" />
-                </button>
-              </span>
-            </li>
-          ))}
-        </ol>
-        <div className="mt-3 flex gap-3">
-          <button type="button" className="btn" onClick={addField}>
+                onRemove={draft.fields.length === 1 ? null : () => put({ fields: draft.fields.toSpliced(at, 1) })}
+                onEnter={() => addField(at + 1)}
+              />
+            ))}
+          </ol>
+          <button type="button" className="btn mt-3" onClick={() => addField(draft.fields.length)}>
             Add a field
           </button>
-          <button type="submit" className="btn btn-go" disabled={rehearse.isPending}>
-            Rehearse
-          </button>
-        </div>
-        <Problems error={rehearse.error ?? carryOut.error} />
-        {rehearse.data && (
-          <section
-            ref={plan}
-            tabIndex={-1}
-            aria-label="What carrying out would do"
-            className="mt-4 border border-rule-strong bg-paper p-4 outline-none"
-          >
-            <h2>Carrying out would do this</h2>
-            {rehearse.data.steps.length === 0 && <p className="my-2">Nothing: it is as you describe it already.</p>}
-            <ol className="my-2 ml-5 list-decimal space-y-1">
-              {rehearse.data.steps.map((step) => (
-                <li key={step.says}>{step.says}</li>
-              ))}
-            </ol>
-            <button
-              type="button"
-              className="btn btn-go"
-              disabled={carryOut.isPending || rehearse.data.steps.length === 0}
-              onClick={() => carryOut.mutate()}
-            >
-              {carryOut.isPending ? 'Carrying out …' : 'Carry out'}
+          <RegisterRules register={register} draft={draft} context={context} catalogue={after} onDraft={put} />
+          {existing && <SetAsideFields register={existing} />}
+          <div className="mt-5">
+            <button type="submit" className="btn btn-go" disabled={rehearse.isPending}>
+              Rehearse
             </button>
-          </section>
-        )}
-        <p role="status" className="sr-only">
-          {said}
-        </p>
-      </form>
+          </div>
+          <Problems error={rehearse.error ?? carryOut.error} />
+          {rehearse.data && (
+            <section
+              ref={plan}
+              tabIndex={-1}
+              aria-label="What carrying out would do"
+              className="mt-4 border border-rule-strong bg-paper p-4 outline-none"
+            >
+              <h2>Carrying out would do this</h2>
+              {rehearse.data.steps.length === 0 && <p className="my-2">Nothing: it is as you describe it already.</p>}
+              <ol className="my-2 ml-5 list-decimal space-y-1">
+                {rehearse.data.steps.map((step) => (
+                  <li key={step.says}>{step.says}</li>
+                ))}
+              </ol>
+              <button
+                type="button"
+                className="btn btn-go"
+                disabled={carryOut.isPending || rehearse.data.steps.length === 0}
+                onClick={() => carryOut.mutate()}
+              >
+                {carryOut.isPending ? 'Carrying out …' : 'Carry out'}
+              </button>
+            </section>
+          )}
+          <p role="status" className="sr-only">
+            {said}
+          </p>
+        </form>
+      </div>
+      <Beside register={existing} draft={draft} catalogue={after} />
     </div>
   );
 };
 
-const KINDS = ['text', 'long_text', 'number', 'money', 'yes_no', 'date', 'moment', 'choice', 'link'] as const;
-
-interface SettingsProps {
-  readonly field: FieldDraft;
-  readonly at: number;
-  readonly draft: RegisterDraft;
-  readonly onField: (field: FieldDraft) => void;
-  readonly onDraft: (next: Partial<RegisterDraft>) => void;
+interface NameProps {
+  readonly label: string;
+  readonly value: string;
+  readonly hint: string;
+  readonly onName: (name: string) => void;
 }
 
-/** What a kind needs beside its name. */
-const FieldSettings = ({ field, at, draft, onField, onDraft }: SettingsProps) => {
-  const { workspace } = useWorkspace();
-  const fixed = field.stored !== null;
-  switch (field.kind) {
-    case 'link':
-      return (
-        <select
-          className="box"
-          aria-label={`Field ${at + 1} links to`}
-          value={field.register}
-          disabled={fixed}
-          onChange={(event) => onField({ ...field, register: event.target.value })}
-        >
-          <option value="">links to …</option>
-          {workspace.registers.map((register) => (
-            <option key={register.key} value={register.key}>
-              {register.plural}
-            </option>
-          ))}
-        </select>
-      );
-    case 'choice':
-      return (
-        <span className="grid gap-1.5">
-          <select
-            className="box"
-            aria-label={`Field ${at + 1} chooses from`}
-            value={field.list}
-            disabled={fixed}
-            onChange={(event) => onField({ ...field, list: event.target.value })}
-          >
-            <option value="">chooses from …</option>
-            {[...workspace.choice_lists, ...draft.lists].map((list) => (
-              <option key={list.key} value={list.key}>
-                {list.label}
-              </option>
-            ))}
-          </select>
-          {!fixed && field.list === '' && (
-            <NewChoiceList
-              label={field.label}
-              taken={new Set([...workspace.choice_lists, ...draft.lists].map((list) => list.key))}
-              onMake={(list) => {
-                const next = { ...field, list: list.key };
-                onDraft({ lists: [...draft.lists, list], fields: draft.fields.with(at, next) });
-              }}
-            />
-          )}
-        </span>
-      );
-    case 'number':
-      return (
-        <span className="flex gap-2">
-          <input
-            className="box"
-            type="number"
-            min={0}
-            max={6}
-            aria-label={`Decimals of field ${at + 1}`}
-            value={field.decimals}
-            disabled={fixed}
-            onChange={(event) => onField({ ...field, decimals: Math.max(0, Math.min(6, Number(event.target.value))) })}
-          />
-          <input
-            className="box"
-            aria-label={`Unit of field ${at + 1}`}
-            placeholder="unit"
-            maxLength={20}
-            value={field.unit}
-            disabled={fixed}
-            onChange={(event) => onField({ ...field, unit: event.target.value })}
-          />
-        </span>
-      );
-    case 'money':
-      return <span className="pt-1.5 text-ink-2">in {field.currency}</span>;
-    case 'text':
-    case 'long_text':
-    case 'yes_no':
-    case 'date':
-    case 'moment':
-      return <span />;
-  }
+const NameBox = ({ label, value, hint, onName }: NameProps) => (
+  <label className="grid gap-1 font-semibold">
+    {label}
+    <input
+      className="box font-normal"
+      value={value}
+      maxLength={80}
+      placeholder={hint}
+      onChange={(event) => onName(event.target.value)}
+    />
+  </label>
+);
+
+/** The first records as they are, under the labels as they would be. */
+const Beside = ({
+  register,
+  draft,
+  catalogue,
+}: {
+  register: Register | null;
+  draft: RegisterDraft;
+  catalogue: Catalogue;
+}) => {
+  const address = { filter: '', find: '', sort: '-number', columns: '', archived: 'no' as const };
+  const { data } = useQuery({ ...queries.list(register?.key ?? '', address, 12), enabled: register !== null });
+  return (
+    <section aria-label="Records" className="min-w-0 grow overflow-auto bg-paper p-6">
+      <h2 className="head-rule">
+        {register
+          ? `The newest of ${data?.total ?? ''} ${register.plural.toLowerCase()}`
+          : 'Its records will stand here'}
+      </h2>
+      {register && data ? (
+        <LiveRecords register={register} draft={draft} catalogue={catalogue} records={data.records} />
+      ) : (
+        <p className="mt-3 text-ink-2">
+          From the first field on it has a list, a page for every record and a form for adding one. Rehearse shows what
+          would be made; nothing is before you carry it out.
+        </p>
+      )}
+    </section>
+  );
 };

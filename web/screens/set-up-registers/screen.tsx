@@ -1,35 +1,48 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { KIND_WORDS } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { TabMark } from '../../ui/marks.tsx';
+import { LinksPicture } from './links-picture.tsx';
 
 /** Set-up: every register with its fields, and the way to a new one. */
 export const SetUpRegistersScreen = () => {
-  const { workspace } = useWorkspace();
+  const { workspace, catalogue } = useWorkspace();
+  const [drawn, setDrawn] = useState(false);
   return (
     <div className="overflow-auto p-6">
-      <header className="head-rule flex items-center gap-3">
+      <header className="head-rule flex flex-wrap items-center gap-3">
         <h1 className="grow">Registers &amp; fields</h1>
+        <Link className="btn" to="/set-up/choice-lists">
+          Choice lists
+        </Link>
+        <button type="button" className="btn" aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
+          {drawn ? 'As a list' : 'As a picture'}
+        </button>
         <Link className="btn btn-go" to="/set-up/registers/new">
           New register
         </Link>
       </header>
-      <ul>
-        {workspace.registers.map((register) => (
-          <li key={register.key} className="ruled">
-            <Link
-              to={`/set-up/registers/${register.key}`}
-              className="flex items-baseline gap-3 px-2 py-2.5 hover:bg-iolite-wash"
-            >
-              <TabMark mark={register.mark} name={register.plural} />
-              <span className="w-36 shrink-0 font-semibold text-iolite-deep">{register.plural}</span>
-              <span className="text-ink-2">
-                {register.fields.map((field) => `${field.label} (${KIND_WORDS[field.type.kind]})`).join(', ')}
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
+      {drawn ? (
+        <LinksPicture catalogue={catalogue} />
+      ) : (
+        <ul>
+          {workspace.registers.map((register) => (
+            <li key={register.key} className="ruled">
+              <Link
+                to={`/set-up/registers/${register.key}`}
+                className="flex items-baseline gap-3 px-2 py-2.5 hover:bg-iolite-wash"
+              >
+                <TabMark mark={register.mark} name={register.plural} />
+                <span className="w-36 shrink-0 font-semibold text-iolite-deep">{register.plural}</span>
+                <span className="text-ink-2">
+                  {register.fields.map((field) => `${field.label} (${KIND_WORDS[field.type.kind]})`).join(', ')}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
     </div>
   );
 };

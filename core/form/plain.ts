@@ -1,0 +1,28 @@
+import { type Catalogue, isWritable, type Register, readsItselfOnly, vocabularyOf } from '../register/index.ts';
+import type { Form } from './definition.ts';
+
+/** Before a register's key, names the form every register has without being designed. No form's own key has it. */
+const PLAIN = '.';
+
+export const plainFormKey = (register: string): string => `${PLAIN}${register}`;
+
+/** The register whose plain form a key names, or null. */
+export const plainFormOf = (key: string): string | null => (key.startsWith(PLAIN) ? key.slice(PLAIN.length) : null);
+
+/** The form a register has from its first field on: every field that can be written, and what follows from them. */
+export const plainForm = (register: Register, catalogue: Catalogue): Form => {
+  const { names } = vocabularyOf(register, catalogue);
+  const follows = (key: string): boolean => {
+    const formula = names.get(key)?.formula;
+    return formula !== undefined && readsItselfOnly(formula);
+  };
+  return {
+    key: plainFormKey(register.key),
+    label: `Add ${/^[aeiou]/i.test(register.singular) ? 'an' : 'a'} ${register.singular.charAt(0).toLowerCase()}${register.singular.slice(1)}`,
+    register: register.key,
+    questions: register.fields
+      .filter((field) => isWritable(field) || (field.type.kind === 'worked_out' && follows(field.key)))
+      .map((field) => ({ field: field.key, rules: [] })),
+    fill_in_by: [],
+  };
+};

@@ -1,0 +1,92 @@
+import { ok, type Result } from '../base/index.ts';
+import {
+  checkText,
+  describe,
+  type FieldBehaviour,
+  type StoredValue,
+  textOf,
+  textsOf,
+  type ValueContext,
+  wrong,
+} from './kind.ts';
+
+const findChoice = (word: string, list: string, context: ValueContext) =>
+  context.choices(list).find((each) => each.code === word || each.label === word);
+
+const notOne = (word: string) => wrong('not_a_choice', `“${word.slice(0, 60)}” is not one of the choices.`);
+
+const labelOf = (code: string, list: string, context: ValueContext): string =>
+  context.choices(list).find((each) => each.code === code)?.label ?? code;
+
+/** One choice of a central list, by its code. */
+export const choice = (list: string): FieldBehaviour => {
+  const show: FieldBehaviour['show'] = (value, context) => labelOf(textOf(value), list, context);
+  return {
+    value: { kind: 'choice', list },
+    sql: 'text',
+    column: 'text',
+    parse: (typed, context) => {
+      const word = typed.trim();
+      if (word === '') return ok(null);
+      const found = findChoice(word, list, context);
+      return found ? ok(found.code) : notOne(word);
+    },
+    check: checkText('one of the choices', (text, context) => {
+      if (text === '') return ok(null);
+      return context.choices(list).some((each) => each.code === text) ? ok(text) : notOne(text);
+    }),
+    show,
+    edit: show,
+  };
+};
+
+/** Codes in the list's own order, each once, so that the same choices are the same value. */
+const inOrder = (codes: readonly string[], list: string, context: ValueContext): StoredValue => {
+  const chosen = new Set(codes);
+  return context.choices(list).flatMap(({ code }) => (chosen.has(code) ? [code] : []));
+};
+
+/** Any number of choices of a central list. */
+export const choices = (list: string): FieldBehaviour => {
+  const show: FieldBehaviour['show'] = (value, context) =>
+    textsOf(value)
+      .map((code) => labelOf(code, list, context))
+      .join(', ');
+  const read = (words: readonly string[], context: ValueContext): Result<StoredValue> => {
+    const codes: string[] = [];
+    for (const word of words) {
+      const found = findChoice(word, list, context);
+      if (!found) return notOne(word);
+      codes.push(found.code);
+    }
+    return ok(inOrder(codes, list, context));
+  };
+  return {
+    value: { kind: 'choices', list },
+    sql: 'text[]',
+    column: 'text[]',
+    parse: (typed, context) => {
+      // A label may hold a comma itself; a semicolon between them is then what keeps them apart.
+      const whole = findChoice(typed.trim(), list, context);
+      if (whole) return ok([whole.code]);
+      const words = typed.split(typed.includes(';') ? ';' : ',').map((word) => word.trim());
+      return read(
+        words.filter((word) => word !== ''),
+        context,
+      );
+    },
+    check: (value, context) => {
+      if (value === null) return ok([]);
+      if (!Array.isArray(value)) return wrong('wrong_type', `This must be a list of choices, not ${describe(value)}.`);
+      const words = value.filter((each) => typeof each === 'string');
+      return words.length < value.length
+        ? wrong('wrong_type', 'This must be a list of choices by their codes.')
+        : read(words, context);
+    },
+    show,
+    edit: (value, context) =>
+      textsOf(value)
+        .map((code) => labelOf(code, list, context))
+        .join('; '),
+  };
+};

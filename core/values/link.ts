@@ -1,0 +1,53 @@
+import { isUuid, ok } from '../base/index.ts';
+import { checkText, describe, type FieldBehaviour, PEOPLE, textOf, textsOf, wrong } from './kind.ts';
+
+const notALink = () => wrong('not_a_link', 'This must be the id of a record.');
+
+/** One record of another register, by its id. Whether it stands there, the database says. */
+export const link = (register: string): FieldBehaviour => {
+  const parse: FieldBehaviour['parse'] = (typed) => {
+    if (typed === '') return ok(null);
+    const id = typed.toLowerCase();
+    return isUuid(id) ? ok(id) : notALink();
+  };
+  return {
+    value: { kind: 'link', register },
+    sql: 'uuid',
+    column: 'uuid',
+    parse,
+    check: checkText('the id of a record', parse),
+    show: textOf,
+    edit: textOf,
+  };
+};
+
+/** Someone who may sign in: a link to the workspace's people. */
+export const person = (): FieldBehaviour => link(PEOPLE);
+
+export const MOST_LINKED = 1000;
+
+/** A list of ids, each once, in the order given. */
+export const readIds = (value: unknown, what: string, most: number): ReturnType<FieldBehaviour['check']> => {
+  if (value === null) return ok([]);
+  if (!Array.isArray(value)) return wrong('wrong_type', `This must be a list of ${what}, not ${describe(value)}.`);
+  const ids = value.map((each) => (typeof each === 'string' ? each.toLowerCase() : ''));
+  if (!ids.every(isUuid)) return wrong('not_a_link', `This must be a list of the ids of ${what}.`);
+  const once = [...new Set(ids)];
+  return once.length > most
+    ? wrong('too_many', `This can have at most ${most} ${what}, and has ${once.length}.`)
+    : ok(once);
+};
+
+/** Any number of records of another register, in the order in which they were chosen. */
+export const links = (register: string): FieldBehaviour => ({
+  value: { kind: 'links', register },
+  sql: 'uuid[]',
+  column: 'uuid[]',
+  parse: (typed) => {
+    const ids = typed.split(/[\s,;]+/).filter((word) => word !== '');
+    return readIds(ids, 'records', MOST_LINKED);
+  },
+  check: (value) => readIds(value, 'records', MOST_LINKED),
+  show: (value) => textsOf(value).join(', '),
+  edit: (value) => textsOf(value).join('; '),
+});

@@ -1,0 +1,71 @@
+import { sql } from 'drizzle-orm';
+import { type Clock, today } from '#core/base/index.ts';
+import { checkExpression, evaluate } from '#core/expression/index.ts';
+import { type Catalogue, type RecordValues, type Register, recordItem, vocabularyOf } from '#core/register/index.ts';
+import { type FieldTypeOf, seriesText } from '#core/values/index.ts';
+import type { Tx } from '../db/client.ts';
+import { series } from '../db/schema.ts';
+
+type Numbered = FieldTypeOf<'running_number'>;
+
+/** Whether a record gets its number now: on storing, or when the condition of the field holds. */
+const isDue = (
+  register: Register,
+  type: Numbered,
+  values: RecordValues,
+  catalogue: Catalogue,
+  clock: Clock,
+): boolean => {
+  if (type.when === undefined) return true;
+  const checked = checkExpression(type.when, vocabularyOf(register, catalogue), { kind: 'condition' });
+  return checked.ok && evaluate(checked.value, { ...recordItem(register, values, catalogue, clock), clock }) === true;
+};
+
+/** The next numbers of a series; its row stays locked until the commit, so that none is left out. */
+const take = async (tx: Tx, register: string, field: string, year: number, count: number): Promise<number> => {
+  const [row] = await tx
+    .insert(series)
+    .values({ register, field, year, next: count + 1 })
+    .onConflictDoUpdate({
+      target: [series.register, series.field, series.year],
+      set: { next: sql`${series.next} + ${count}` },
+    })
+    .returning({ next: series.next });
+  if (!row) throw new RangeError(`no series for ${register}.${field}`);
+  return row.next - count;
+};
+
+/**
+ * The running numbers some records get now, put into their values, in the order given. A number once given stays.
+ * Series are locked last and in the order of the register's fields, so that two writers never wait for each other.
+ */
+export const giveNumbers = async (
+  tx: Tx,
+  register: Register,
+  records: readonly RecordValues[],
+  catalogue: Catalogue,
+  clock: Clock,
+): Promise<RecordValues[]> => {
+  const given: RecordValues[] = [...records];
+  for (const field of register.fields) {
+    const { type, key } = field;
+    if (type.kind !== 'running_number') continue;
+    const due = given.flatMap((values, i) =>
+      (values[key] ?? null) === null && isDue(register, type, values, catalogue, clock) ? [i] : [],
+    );
+    if (due.length === 0) continue;
+    const year = type.restart === 'yearly' ? Number(today(clock).slice(0, 4)) : 0;
+    const first = await take(tx, register.key, key, year, due.length);
+    due.forEach((i, n) => {
+      given[i] = { ...given[i], [key]: seriesText(type, year, first + n) };
+    });
+  }
+  return given;
+};
+
+/** The clock of a write. */
+export const clockAt = (at: Date, catalogue: Catalogue): Clock => ({
+  now: at.toISOString(),
+  zone: catalogue.zone,
+  holidays: catalogue.holidays ?? [],
+});

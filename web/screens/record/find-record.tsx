@@ -1,0 +1,47 @@
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Linked, RecordDetail } from '#contract/index.ts';
+import { titleField } from '#core/register/index.ts';
+import { queries } from '../../data/queries.ts';
+
+interface Props {
+  readonly id: string;
+  readonly record: RecordDetail;
+  readonly chosen: Linked | null;
+  readonly onChoose: (record: Linked | null) => void;
+}
+
+/** Another record of the same register, found by its words. */
+export const FindRecord = ({ id, record, chosen, onChoose }: Props) => {
+  const [typed, setTyped] = useState('');
+  const address = {
+    filter: '',
+    find: typed,
+    sort: 'number',
+    columns: titleField(record.definition).key,
+    archived: 'no' as const,
+  };
+  const { data } = useQuery(queries.list(record.register, address, 12));
+  const others = data?.records.filter((each) => each.id !== record.id) ?? [];
+  return (
+    <Combobox<Linked | null> value={chosen} onChange={onChoose}>
+      <ComboboxInput
+        id={id}
+        className="box"
+        autoComplete="off"
+        placeholder="Part of a name or number"
+        displayValue={(each: Linked | null) => (each ? `${each.title} (${each.number})` : '')}
+        onChange={(event) => setTyped(event.target.value)}
+      />
+      <ComboboxOptions anchor={{ to: 'bottom start', gap: 2 }} className="slip w-(--input-width) empty:hidden">
+        {others.map(({ id: other, number, title }) => (
+          <ComboboxOption key={other} value={{ id: other, number, title, beside: [] }} className="slip-row">
+            <span className="grow">{title}</span>
+            <span className="font-mono text-xs text-ink-2">{number}</span>
+          </ComboboxOption>
+        ))}
+      </ComboboxOptions>
+    </Combobox>
+  );
+};

@@ -1,0 +1,99 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import type { LinkedGroups, RecordDetail } from '#contract/index.ts';
+import { plainFormKey } from '#core/form/index.ts';
+import { titleField } from '#core/register/index.ts';
+import { behaviourOf } from '#core/values/index.ts';
+import { queries } from '../../data/queries.ts';
+import { useWorkspace } from '../../data/workspace.ts';
+import { plainValue } from '../../ui/field-value.tsx';
+import { TabMark } from '../../ui/marks.tsx';
+
+/** The records that point to this one: a small list for each link that leads here, and the way to add one. */
+export const LinkedLists = ({ record }: { record: RecordDetail }) => {
+  const { data } = useQuery(queries.linked(record.register, record.id));
+  return data?.groups.map((group) => <LinkedList key={group.key} record={record} group={group} />);
+};
+
+const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGroups['groups'][number] }) => {
+  const { workspace, catalogue } = useWorkspace();
+  const register = catalogue.registers.get(group.register);
+  if (!register) return null;
+  const rights = workspace.rights[group.register];
+  const form = workspace.forms.find(
+    (each) =>
+      each.status === 'published' &&
+      each.may_fill &&
+      each.form.register === group.register &&
+      each.form.questions.some((question) => question.field === group.field),
+  );
+  const carry = new URLSearchParams({ by: group.field ?? '', register: record.register, of: record.id });
+  const add = form ? form.form.key : rights?.add ? plainFormKey(group.register) : null;
+  const field = register.fields.find((each) => each.key === group.field);
+  const filter = field?.type.kind === 'link' ? `${field.key} = "${record.id}"` : null;
+  const title = titleField(register);
+  const shown = group.records[0];
+  const columns = register.fields.filter(
+    (each) => each !== title && each.key !== group.field && shown && Object.hasOwn(shown.values, each.key),
+  );
+  return (
+    <section aria-label={group.label} className="mt-5">
+      <h2 className="flex items-center gap-2 border-b-2 border-ink pb-1">
+        <TabMark mark={register.mark} name={register.plural} />
+        {group.label}
+        <span className="font-normal text-ink-2">{group.count.toLocaleString(workspace.locale)}</span>
+        <span className="ml-auto flex gap-3 print:hidden">
+          {filter && group.count > group.records.length && (
+            <Link className="part font-normal" to={`/registers/${group.register}?${new URLSearchParams({ filter })}`}>
+              All of them
+            </Link>
+          )}
+          {group.field !== null && add && (
+            <Link className="part font-normal" to={`/forms/${add}?${carry}`}>
+              Add {register.singular.toLowerCase()}
+            </Link>
+          )}
+        </span>
+      </h2>
+      {group.count === 0 ? (
+        <p className="py-1.5 text-ink-2">None yet.</p>
+      ) : (
+        <div className="overflow-x-auto">
+          <table className="list-table" aria-label={group.label}>
+            <thead>
+              <tr>
+                <th scope="col">Number</th>
+                {[title, ...columns].map((each) => (
+                  <th
+                    key={each.key}
+                    scope="col"
+                    className={behaviourOf(each.type).value.kind === 'number' ? 'num' : ''}
+                  >
+                    {each.label}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {group.records.map((each) => (
+                <tr key={each.id}>
+                  <td>
+                    <Link className="part font-mono text-[12.5px]!" to={`/registers/${group.register}/${each.id}`}>
+                      {each.number}
+                    </Link>
+                  </td>
+                  <td>{each.title}</td>
+                  {columns.map((column) => (
+                    <td key={column.key} className={behaviourOf(column.type).value.kind === 'number' ? 'num' : ''}>
+                      {plainValue(column, each, catalogue)}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </section>
+  );
+};

@@ -1,0 +1,141 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { ArrowLeft, ArrowRight, Copy, Pencil, Printer } from 'lucide-react';
+import { Link, useLocation, useParams } from 'react-router';
+import { z } from 'zod';
+import { api, type RecordDetail } from '#contract/index.ts';
+import { showMoment } from '#core/base/index.ts';
+import { plainFormKey } from '#core/form/index.ts';
+import { call } from '../../data/client.ts';
+import { type ListAddress, queries, queryClient } from '../../data/queries.ts';
+import { useWorkspace } from '../../data/workspace.ts';
+import { ChangingFacts } from '../../ui/changing-facts.tsx';
+import { StageStamp } from '../../ui/marks.tsx';
+import { Coming, Empty, Problems } from '../../ui/message.tsx';
+import { RecordHead, RecordHistory, SignOffTrack } from '../../ui/record-facts.tsx';
+import { ArchiveRecord } from './archive.tsx';
+import { LinkedLists } from './linked-lists.tsx';
+
+/** A record on its own page: its fields in sections, what is linked to it from both sides, its history. */
+export const RecordScreen = () => {
+  const { key = '', id = '' } = useParams();
+  const { catalogue } = useWorkspace();
+  const { data: record, error } = useQuery(queries.record(key, id));
+  if (!catalogue.registers.has(key) && !record)
+    return error ? <Empty title="There is no such record, or none you may see." /> : <Coming />;
+  if (error && !record) return <Empty title="There is no such record, or none you may see." />;
+  if (!record) return <Coming />;
+  return <RecordPage key={id} record={record} />;
+};
+
+const RecordPage = ({ record }: { record: RecordDetail }) => {
+  const { workspace } = useWorkspace();
+  const rights = workspace.rights[record.register];
+  const when = (moment: string) => showMoment(moment, workspace.zone, workspace.locale);
+  return (
+    <article className="grow overflow-auto">
+      <header className="flex flex-wrap items-center gap-2 border-b border-rule-strong bg-paper px-5 py-2.5 print:border-b-2">
+        <RecordHead record={record}>{record.stage && <StageStamp stage={record.stage} />}</RecordHead>
+        <span className="ml-auto flex flex-wrap gap-2 print:hidden">
+          <Neighbours record={record} />
+          {record.may_change && (
+            <Link className="btn" to={`/forms/${plainFormKey(record.register)}?record=${record.id}`}>
+              <Pencil size={15} aria-hidden="true" /> Change
+            </Link>
+          )}
+          {rights?.add && (
+            <Link className="btn" to={`/forms/${plainFormKey(record.register)}?copy=${record.id}`}>
+              <Copy size={15} aria-hidden="true" /> Copy
+            </Link>
+          )}
+          <button type="button" className="btn" onClick={() => window.print()}>
+            <Printer size={15} aria-hidden="true" /> Print
+          </button>
+          {record.may_change && <ArchiveRecord record={record} />}
+        </span>
+      </header>
+      {record.archived_at && <Archived record={record} at={when(record.archived_at)} />}
+      <div className="grid gap-x-8 px-5 py-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
+        <div className="min-w-0">
+          <ChangingFacts record={record} />
+          <LinkedLists record={record} />
+        </div>
+        <div className="min-w-0">
+          {record.sign_off && <SignOffTrack track={record.sign_off} />}
+          <p className="mt-3 text-[13px] text-ink-2">
+            Added {when(record.created_at)} by {record.created_by}.
+          </p>
+          <RecordHistory register={record.register} id={record.id} />
+        </div>
+      </div>
+    </article>
+  );
+};
+
+const Archived = ({ record, at }: { record: RecordDetail; at: string }) => {
+  const { workspace } = useWorkspace();
+  const back = useMutation({
+    mutationFn: () => call(api.bringBackRecord, { params: { key: record.register, id: record.id } }),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['records'] }),
+  });
+  return (
+    <div className="border-l-4 border-straw bg-straw-wash px-5 py-2">
+      Archived {at}: it stands in no list and no look-up.{' '}
+      {workspace.rights[record.register]?.change && (
+        <button type="button" className="part" disabled={back.isPending} onClick={() => back.mutate()}>
+          Bring it back
+        </button>
+      )}
+      <Problems error={back.error} />
+    </div>
+  );
+};
+
+const cameFrom = z.object({ list: z.string() });
+
+const addressOf = (search: string): ListAddress => {
+  const query = new URLSearchParams(search);
+  return {
+    filter: query.get('filter') ?? '',
+    find: query.get('find') ?? '',
+    sort: query.get('sort') ?? '-number',
+    columns: '',
+    archived: query.get('archived') === 'yes' ? 'yes' : 'no',
+  };
+};
+
+/** As far as one can step through a list without opening it again. */
+const MOST_STEPS = 500;
+
+/** The records before and after this one in the list one came from. */
+const Neighbours = ({ record }: { record: RecordDetail }) => {
+  const location = useLocation();
+  const from = cameFrom.safeParse(location.state);
+  const list = from.success ? from.data.list : '';
+  const address = { ...addressOf(list), columns: record.definition.fields[0]?.key ?? '' };
+  const { data } = useQuery({ ...queries.list(record.register, address, MOST_STEPS), enabled: from.success });
+  const ids = data?.records.map((each) => each.id) ?? [];
+  const at = ids.indexOf(record.id);
+  const step = (id: string | undefined, label: string, icon: React.ReactNode) =>
+    id === undefined ? (
+      <button type="button" className="btn" disabled aria-label={label}>
+        {icon}
+      </button>
+    ) : (
+      <Link className="btn" to={`/registers/${record.register}/${id}`} state={{ list }} aria-label={label}>
+        {icon}
+      </Link>
+    );
+  return (
+    <>
+      <Link className="btn" to={`/registers/${record.register}${list}`}>
+        To the list
+      </Link>
+      {at >= 0 && (
+        <>
+          {step(ids[at - 1], 'Previous in the list', <ArrowLeft size={15} aria-hidden="true" />)}
+          {step(ids[at + 1], 'Next in the list', <ArrowRight size={15} aria-hidden="true" />)}
+        </>
+      )}
+    </>
+  );
+};

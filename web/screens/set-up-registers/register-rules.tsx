@@ -1,0 +1,192 @@
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { SayContext } from '#core/expression/index.ts';
+import { type Catalogue, type Constraint, type Register, sayConstraint, titleField } from '#core/register/index.ts';
+import type { RegisterDraft } from '../../state/register-draft.ts';
+import { FormulaEditor } from '../../ui/formula-editor.tsx';
+import { Part, PickOne } from '../../ui/part.tsx';
+
+interface Props {
+  readonly register: Register;
+  readonly draft: RegisterDraft;
+  readonly context: SayContext;
+  readonly catalogue: Catalogue;
+  readonly onDraft: (next: Partial<RegisterDraft>) => void;
+}
+
+/** By what a record is known, and what must hold of every one, whoever writes it. */
+export const RegisterRules = ({ register, draft, context, catalogue, onDraft }: Props) => (
+  <section aria-label="Names and rules" className="mt-6">
+    <h2 className="head-rule">Names and rules</h2>
+    <Known register={register} draft={draft} onDraft={onDraft} />
+    <ul>
+      {draft.constraints.map((constraint, i) => (
+        <li key={JSON.stringify(constraint)} className="ruled flex items-baseline gap-2 py-1.5">
+          <span className="grow">{sayConstraint(register, constraint, catalogue)}</span>
+          <button
+            type="button"
+            className="btn btn-quiet px-1.5!"
+            aria-label={`Take this rule away: ${sayConstraint(register, constraint, catalogue)}`}
+            onClick={() => onDraft({ constraints: draft.constraints.toSpliced(i, 1) })}
+          >
+            <Trash2 size={15} aria-hidden="true" />
+          </button>
+        </li>
+      ))}
+    </ul>
+    <NewRules
+      register={register}
+      context={context}
+      onAdd={(each) => onDraft({ constraints: [...draft.constraints, each] })}
+    />
+  </section>
+);
+
+const Known = ({ register, draft, onDraft }: Pick<Props, 'register' | 'draft' | 'onDraft'>) => {
+  if (register.fields.every((field) => field.label === '')) return null;
+  const fields = register.fields
+    .filter((field) => field.label !== '')
+    .map((field) => ({ value: field.key, label: field.label }));
+  const title = titleField(register);
+  const beside = draft.beside.map((key) => register.fields.find((field) => field.key === key)?.label ?? key);
+  return (
+    <p className="ruled py-1.5">
+      A {register.singular.toLowerCase() || 'record'} is known by{' '}
+      <Part text={title.label || '…'} what="field records are known by">
+        {(close) => (
+          <PickOne
+            options={fields}
+            chosen={title.key}
+            onPick={(key) => {
+              onDraft({ title: key });
+              close();
+            }}
+          />
+        )}
+      </Part>
+      ; a link shows beside it{' '}
+      <Part text={beside.length === 0 ? 'nothing' : beside.join(' and ')} what="fields shown beside">
+        {() => (
+          <ul>
+            {fields
+              .filter((field) => field.value !== title.key)
+              .map((field) => {
+                const chosen = draft.beside.includes(field.value);
+                return (
+                  <li key={field.value}>
+                    <label className="slip-row">
+                      <input
+                        type="checkbox"
+                        checked={chosen}
+                        disabled={!chosen && draft.beside.length >= 2}
+                        onChange={() =>
+                          onDraft({
+                            beside: chosen
+                              ? draft.beside.filter((key) => key !== field.value)
+                              : [...draft.beside, field.value],
+                          })
+                        }
+                      />
+                      {field.label}
+                    </label>
+                  </li>
+                );
+              })}
+          </ul>
+        )}
+      </Part>
+      .
+    </p>
+  );
+};
+
+const NewRules = ({
+  register,
+  context,
+  onAdd,
+}: {
+  register: Register;
+  context: SayContext;
+  onAdd: (constraint: Constraint) => void;
+}) => {
+  const [writing, setWriting] = useState(false);
+  const [message, setMessage] = useState('');
+  return (
+    <div className="mt-2 flex flex-wrap items-start gap-2">
+      <Part text="add: no two the same" what="fields that must differ">
+        {(close) => (
+          <UniqueEditor
+            register={register}
+            onAdd={(each) => {
+              onAdd(each);
+              close();
+            }}
+          />
+        )}
+      </Part>
+      <button type="button" className="part" aria-expanded={writing} onClick={() => setWriting(!writing)}>
+        add: must …
+      </button>
+      {writing && (
+        <div className="grid w-full gap-2">
+          <FormulaEditor
+            text=""
+            expected={{ kind: 'condition' }}
+            context={context}
+            mood="must"
+            refuse={(reason) => (reason ? `This cannot be a rule of the register, as ${reason}.` : null)}
+            onChange={(condition) => {
+              onAdd({ kind: 'must', condition, ...(message.trim() ? { message: message.trim() } : {}) });
+              setWriting(false);
+              setMessage('');
+            }}
+            onCancel={() => setWriting(false)}
+          />
+          <label className="grid gap-1">
+            A message of its own, if the sentence does not say it well
+            <input
+              className="box"
+              value={message}
+              maxLength={300}
+              onChange={(event) => setMessage(event.target.value)}
+            />
+          </label>
+        </div>
+      )}
+    </div>
+  );
+};
+
+const UniqueEditor = ({ register, onAdd }: { register: Register; onAdd: (constraint: Constraint) => void }) => {
+  const [fields, setFields] = useState<readonly string[]>([]);
+  const [folded, setFolded] = useState(true);
+  const offered = register.fields.filter(
+    ({ label, type }) => label !== '' && !['rows', 'links', 'choices', 'files', 'worked_out'].includes(type.kind),
+  );
+  return (
+    <div className="grid gap-1.5">
+      {offered.map(({ key, label }) => (
+        <label key={key} className="slip-row">
+          <input
+            type="checkbox"
+            checked={fields.includes(key)}
+            onChange={() => setFields(fields.includes(key) ? fields.filter((each) => each !== key) : [...fields, key])}
+          />
+          {label}
+        </label>
+      ))}
+      <label className="slip-row border-t border-rule">
+        <input type="checkbox" checked={folded} onChange={() => setFolded(!folded)} />
+        capitals and accents make no difference
+      </label>
+      <button
+        type="button"
+        className="btn"
+        disabled={fields.length === 0}
+        onClick={() => onAdd({ kind: 'unique', fields: [...fields], folded })}
+      >
+        Add the rule
+      </button>
+    </div>
+  );
+};

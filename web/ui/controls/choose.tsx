@@ -1,0 +1,97 @@
+import { type Choice, textsOf } from '#core/values/index.ts';
+import { type ControlProps, sharedProps } from './control.ts';
+
+const MOST_RADIOS = 6;
+
+interface RadioProps extends ControlProps {
+  readonly options: readonly { readonly code: string; readonly label: string }[];
+  readonly chosen: string;
+  readonly onPick: (code: string) => void;
+}
+
+const Radios = ({ id, options, chosen, describedBy, invalid, required, field, onPick, onLeave }: RadioProps) => (
+  <div
+    id={id}
+    role="radiogroup"
+    aria-labelledby={`${id}-label`}
+    aria-describedby={describedBy}
+    aria-required={required}
+    aria-invalid={invalid}
+    className="flex flex-wrap gap-2"
+  >
+    {options.map(({ code, label }) => (
+      <label key={code} className="pick">
+        <input
+          type="radio"
+          name={`${id}-${field.key}`}
+          value={code}
+          checked={chosen === code}
+          onChange={() => onPick(code)}
+          onBlur={onLeave}
+        />
+        {label}
+      </label>
+    ))}
+  </div>
+);
+
+const YES_NO = [
+  { code: 'yes', label: 'Yes' },
+  { code: 'no', label: 'No' },
+];
+
+export const YesNo = (props: ControlProps) => (
+  <Radios
+    {...props}
+    options={YES_NO}
+    chosen={props.value === null ? '' : props.value === true ? 'yes' : 'no'}
+    onPick={(code) => props.onValue(code === 'yes')}
+  />
+);
+
+/** The choices that are offered: retired ones only where they stand already. */
+const offered = (choices: readonly Choice[], held: ReadonlySet<string>): readonly Choice[] =>
+  choices.filter((choice) => !choice.retired || held.has(choice.code));
+
+/** One of a few as radios, one of many as a list. */
+export const ChooseOne = (props: ControlProps & { list: string; compact?: boolean }) => {
+  const chosen = typeof props.value === 'string' ? props.value : '';
+  const choices = offered(props.context.choices(props.list), new Set([chosen]));
+  if (choices.length <= MOST_RADIOS && !props.compact)
+    return <Radios {...props} options={choices} chosen={chosen} onPick={props.onValue} />;
+  return (
+    <select {...sharedProps(props)} value={chosen} onChange={(event) => props.onValue(event.target.value || null)}>
+      <option value="">…</option>
+      {choices.map((choice) => (
+        <option key={choice.code} value={choice.code}>
+          {choice.label}
+        </option>
+      ))}
+    </select>
+  );
+};
+
+/** Any number of choices, each with its tick. */
+export const ChooseMany = ({ list, ...props }: ControlProps & { list: string }) => {
+  const { id, describedBy, invalid, onLeave, onValue } = props;
+  const chosen = new Set(textsOf(props.value));
+  const choices = offered(props.context.choices(list), chosen);
+  const toggle = (code: string): void =>
+    onValue(choices.flatMap((choice) => ((choice.code === code) !== chosen.has(choice.code) ? [choice.code] : [])));
+  return (
+    <fieldset
+      id={id}
+      aria-labelledby={`${id}-label`}
+      aria-describedby={describedBy}
+      aria-invalid={invalid}
+      className="flex max-h-56 flex-wrap gap-2 overflow-auto"
+    >
+      {choices.map(({ code, label }) => (
+        <label key={code} className="pick">
+          <input type="checkbox" checked={chosen.has(code)} onChange={() => toggle(code)} onBlur={onLeave} />
+          {label}
+        </label>
+      ))}
+    </fieldset>
+  );
+};
