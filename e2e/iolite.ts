@@ -54,6 +54,29 @@ export class Iolite {
     });
   }
 
+  /** A call as one of the demonstration's people, where a journey needs something there before it begins. */
+  async call(email: string, method: string, path: string, body?: unknown): Promise<unknown> {
+    const headers = { 'content-type': 'application/json' };
+    const signIn = await fetch(`${this.address}/api/session`, {
+      method: 'POST',
+      headers,
+      body: JSON.stringify({ person: email }),
+    });
+    const cookie = signIn.headers.get('set-cookie')?.split(';')[0] ?? '';
+    const answer = await fetch(`${this.address}${path}`, {
+      method,
+      headers: { ...headers, cookie },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    });
+    if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
+    return answer.json();
+  }
+
+  /** Makes registers and lists on the workspace as it just began. */
+  async carryOut(email: string, changes: object): Promise<void> {
+    await this.call(email, 'POST', '/api/workspace/carry-out', { version: 1, ...changes });
+  }
+
   /** Ends it as Ctrl+C would, and waits until server and database are down. */
   stop(): Promise<void> {
     const child = this.#process;

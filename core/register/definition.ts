@@ -180,6 +180,8 @@ export const registerSchema = z.strictObject({
   title: keySchema.optional(),
   /** Fields shown beside the title wherever a link shows the record. */
   beside: z.array(keySchema).max(2, 'At most two fields stand beside the title.').default([]),
+  /** The fields its list shows after the title; where none are chosen, those that fit a line. */
+  listed: z.array(keySchema).max(12, 'A list shows at most twelve fields.').default([]),
   constraints: z.array(constraintSchema).max(50).default([]),
 });
 export type Register = z.infer<typeof registerSchema>;

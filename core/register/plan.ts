@@ -221,7 +221,9 @@ const reserved = (key: string, place: Place): Problem =>
 /** The title, what stands beside it, and the names under which other registers' links come back. */
 const nameProblems = (register: Register, after: Catalogue, at: Place): Problem[] => {
   const known = new Set(register.fields.map((field) => field.key));
-  const missing = [register.title, ...register.beside].filter((key) => key !== undefined && !known.has(key));
+  const missing = [register.title, ...register.beside, ...register.listed].filter(
+    (key) => key !== undefined && !known.has(key),
+  );
   const taken = new Set(known);
   const back = backLinks(register.key, after).flatMap(({ key, label }) => {
     const twice = taken.has(key);

@@ -1,4 +1,4 @@
-import parsePhone, { getCountryCallingCode } from 'libphonenumber-js/min';
+import parsePhone, { type CountryCode, getCountryCallingCode } from 'libphonenumber-js/min';
 import { cleanLine, cleanText, ok } from '../base/index.ts';
 import { checkText, type FieldBehaviour, type StoredValue, textOf, type ValueContext, wrong } from './kind.ts';
 
@@ -32,7 +32,7 @@ export const email = (): FieldBehaviour =>
     return ok(`${text.slice(0, at)}${text.slice(at).toLowerCase()}`);
   });
 
-type Region = NonNullable<Parameters<typeof parsePhone>[1]> & string;
+type Region = CountryCode;
 const REGION = /^[A-Z]{2}$/;
 const isRegion = (text: string): text is Region => REGION.test(text);
 

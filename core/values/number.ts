@@ -75,10 +75,18 @@ const limited = (
   return ok(value.isZero() ? '0' : value.toFixed());
 };
 
-const show = (value: StoredValue, locale: string, least: number, most: number): string => {
+/** Whether every value a field can hold has four digits, as years have: those are written without a separator. */
+const isYearLike = ({ decimals, least, most }: Limits & { decimals: number }): boolean =>
+  decimals === 0 && least !== undefined && most !== undefined && Number(least) >= 1000 && Number(most) <= 9999;
+
+const show = (value: StoredValue, locale: string, least: number, most: number, useGrouping = true): string => {
   const decimal = typeof value === 'string' ? findDecimal(value) : null;
   if (!decimal) return '';
-  const formatter = new Intl.NumberFormat(locale, { minimumFractionDigits: least, maximumFractionDigits: most });
+  const formatter = new Intl.NumberFormat(locale, {
+    minimumFractionDigits: least,
+    maximumFractionDigits: most,
+    useGrouping,
+  });
   // Intl reads decimal text exactly (ECMA-402 NumberFormat v3), but is typed for numbers only.
   return formatter.format(decimal.toFixed() as `${number}`);
 };
@@ -111,7 +119,7 @@ const numeric = ({ decimals, shown: least, suffix, ...limits }: Numeric): FieldB
     return wrong('wrong_type', `This must be a number, not ${describe(value)}.`);
   },
   show: (value, context) => {
-    const shown = show(value, context.locale, least, decimals);
+    const shown = show(value, context.locale, least, decimals, !isYearLike({ decimals, ...limits }));
     return shown === '' ? '' : `${shown}${suffix(context)}`;
   },
   edit: (value, context) => show(value, context.locale, least, decimals) || textOf(value),

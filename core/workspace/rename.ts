@@ -46,6 +46,7 @@ const renameInRegister = (register: Register, before: Catalogue, renaming: Renam
     fields: own ? rewritten.map((field) => ({ ...field, key: renamed(field.key, renaming) })) : rewritten,
     ...(own && register.title !== undefined ? { title: renamed(register.title, renaming) } : {}),
     beside: own ? register.beside.map((key) => renamed(key, renaming)) : register.beside,
+    listed: own ? register.listed.map((key) => renamed(key, renaming)) : register.listed,
     constraints: register.constraints.map((each) => renameInConstraint(each, register, before, renaming)),
   };
 };

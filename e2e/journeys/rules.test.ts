@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
+import { quotes } from '#core/register/example.arb.ts';
 import { Browser } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { EntryPage } from '../pages/entry.ts';
@@ -15,6 +16,7 @@ describe('rules and filters are written as sentences and as formulas', () => {
   beforeAll(async () => {
     iolite = await Iolite.make();
     await iolite.start();
+    await iolite.carryOut('runa.oakes@example.org', { registers: [quotes] });
     runa = await Browser.open();
     await signInAs(runa, iolite.address, 'Runa Oakes');
   }, 180_000);
@@ -95,8 +97,8 @@ describe('rules and filters are written as sentences and as formulas', () => {
 
   test('a form works out what follows, and refuses what waits for itself', async () => {
     const editor = new FormEditor(runa);
-    await runa.visit(`${iolite.address}/registers/invoices`);
-    await editor.make('Raise an invoice', 'Invoices');
+    await runa.visit(`${iolite.address}/registers/quotes`);
+    await editor.make('Make a quote', 'Quotes');
     await editor.writeFormula('VAT', 'is worked out as', 'net * 0.2');
     await editor.writeFormula('Total', 'is worked out as', 'net + vat');
     await editor.rules('Total').reads('is worked out as net + vat');
@@ -114,14 +116,14 @@ describe('rules and filters are written as sentences and as formulas', () => {
   });
 
   test('a field gets another key, and the rules that name it follow', async () => {
-    await runa.visit(`${iolite.address}/set-up/registers/invoices`);
+    await runa.visit(`${iolite.address}/set-up/registers/quotes`);
     await runa.write('Key of field 7', 'vat_due');
     await runa.press('Rehearse');
-    await runa.seeText('VAT of Invoices is called vat_due in formulas instead of vat');
+    await runa.seeText('VAT of Quotes is called vat_due in formulas instead of vat');
     expect(await runa.axe()).toEqual([]);
     await runa.press('Carry out');
     await runa.see('//main//tbody/tr');
-    await runa.visit(`${iolite.address}/set-up/forms/raise_an_invoice`);
+    await runa.visit(`${iolite.address}/set-up/forms/make_a_quote`);
     await new FormEditor(runa).rules('Total').reads('is worked out as net + vat_due');
   });
 });

@@ -1,10 +1,11 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { quotes } from '#core/register/example.arb.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 import { makeBoat } from '../testing/near-misses.ts';
 
-const FORM = '/api/forms/raise_an_invoice';
+const FORM = '/api/forms/make_a_quote';
 
-/** An invoice whose VAT and total the server works out itself, whatever a sender says. */
+/** A quote whose VAT and total the server works out itself, whatever a sender says. */
 describe('a form that works out', () => {
   let server: TestServer;
   let runa: Caller;
@@ -12,9 +13,9 @@ describe('a form that works out', () => {
   let client: string;
 
   const form = (vat: string, due = 'issued_on + duration("P30D")') => ({
-    key: 'raise_an_invoice',
-    label: 'Raise an invoice',
-    register: 'invoices',
+    key: 'make_a_quote',
+    label: 'Make a quote',
+    register: 'quotes',
     questions: [
       { field: 'subject', rules: [{ kind: 'starts_as', value: '"Raised by " + me.name' }] },
       { field: 'client', rules: [] },
@@ -32,6 +33,8 @@ describe('a form that works out', () => {
     server = await TestServer.start();
     [runa, bea] = (await Promise.all(['Runa', 'Bea'].map((name) => server.as(name)))) as [Caller, Caller];
     client = (await makeBoat(runa, 'Owner')).client;
+    const made = await runa.post('/api/workspace/carry-out', { version: 1, registers: [quotes] });
+    expect(made.status).toBe(200);
     expect((await runa.put(`${FORM}/draft`, form('net * 0.2'))).status).toBe(200);
     const published = await runa.post(`${FORM}/publish`, { fill_in_by: ['office'], seen_by: ['office'] });
     expect(published.status).toBe(200);
@@ -41,7 +44,7 @@ describe('a form that works out', () => {
   const send = (values: Readonly<Record<string, unknown>>, filledIn = new Date().toISOString()) =>
     bea.post(`${FORM}/entries`, { id: newId(), version: 1, filled_in_at: filledIn, values });
   const given = { subject: 'Berth fee', issued_on: '2026-01-31', paid: '0', state: 'draft' };
-  const stored = async (id: string) => (await runa.get(`/api/registers/invoices/records/${id}`)).body.values;
+  const stored = async (id: string) => (await runa.get(`/api/registers/quotes/records/${id}`)).body.values;
 
   test.each([
     ['12.35', '2.47', '14.82'],
@@ -57,11 +60,11 @@ describe('a form that works out', () => {
   });
 
   test('a value that is worked out is not taken from a sender, and nothing is stored', async () => {
-    const before = (await runa.get('/api/registers/invoices/records?limit=1')).body.count;
+    const before = (await runa.get('/api/registers/quotes/records?limit=1')).body.count;
     const answer = await send({ ...given, client, net: '10', gross: '1' });
     expect([answer.status, answer.body.errors[0].pointer]).toEqual([422, '#/values/gross']);
     expect(answer.body.errors[0].detail).toBe('Total is worked out, so it cannot be answered.');
-    expect((await runa.get('/api/registers/invoices/records?limit=1')).body.count).toBe(before);
+    expect((await runa.get('/api/registers/quotes/records?limit=1')).body.count).toBe(before);
   });
 
   test('what the rule breaks is told with the rule’s words', async () => {

@@ -16,7 +16,7 @@ export interface FieldDraft {
   readonly section: string;
 }
 
-export interface RegisterDraft extends Pick<Register, 'title' | 'beside' | 'constraints'> {
+export interface RegisterDraft extends Pick<Register, 'title' | 'beside' | 'listed' | 'constraints'> {
   readonly key: string | null;
   readonly singular: string;
   readonly plural: string;
@@ -79,6 +79,7 @@ export const newDraft = (): RegisterDraft => ({
   fields: [newField()],
   lists: [],
   beside: [],
+  listed: [],
   constraints: [],
 });
 
@@ -136,6 +137,7 @@ export const toRegister = (draft: RegisterDraft, registers: ReadonlySet<string>)
     fields,
     ...(draft.title === undefined ? {} : { title: draft.title }),
     beside: draft.beside,
+    listed: draft.listed,
     constraints: draft.constraints,
   };
 };

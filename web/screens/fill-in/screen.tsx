@@ -208,9 +208,12 @@ const FillIn = ({ answer: newest, workspace: current, beginning: given, onSent }
     }
   };
   const { register } = answer;
+  // Rows need the width of a table.
+  const asked = new Set(answer.form.questions.map((question) => question.field));
+  const hasRows = register.fields.some((field) => field.type.kind === 'rows' && asked.has(field.key));
   return (
     <div className="grow bg-paper sm:overflow-auto">
-      <div ref={place} className="mx-auto max-w-2xl px-4 py-6 max-sm:p-0">
+      <div ref={place} className={`mx-auto px-4 py-6 max-sm:p-0 ${hasRows ? 'max-w-5xl' : 'max-w-2xl'}`}>
         <div className="border border-rule-strong bg-sheet px-6 py-5 max-sm:border-0 max-sm:px-4">
           <header className="mb-4 flex flex-wrap items-center gap-2 border-b-2 border-ink pb-2">
             <TabMark mark={register.mark} name={register.plural} />

@@ -190,6 +190,10 @@ const NOT_LISTED: ReadonlySet<FieldKindName> = new Set([
 /** The title, then the fields that fit a list, in the register's order. */
 const shownColumns = (register: Register): Field[] => {
   const title = titleField(register);
+  if (register.listed.length > 0) {
+    const chosen = register.listed.flatMap((key) => register.fields.find((field) => field.key === key) ?? []);
+    return [title, ...chosen.filter((field) => field !== title)];
+  }
   const others = register.fields.filter((field) => field !== title && !NOT_LISTED.has(field.type.kind));
   // What stands under a heading of its own on the record's page can wait for it.
   const first = others.toSorted((a, b) => Number(a.section !== undefined) - Number(b.section !== undefined));

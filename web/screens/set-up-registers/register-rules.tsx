@@ -48,7 +48,9 @@ const Known = ({ register, draft, onDraft }: Pick<Props, 'register' | 'draft' | 
     .filter((field) => field.label !== '')
     .map((field) => ({ value: field.key, label: field.label }));
   const title = titleField(register);
-  const beside = draft.beside.map((key) => register.fields.find((field) => field.key === key)?.label ?? key);
+  const labels = (keys: readonly string[]) =>
+    keys.map((key) => register.fields.find((field) => field.key === key)?.label ?? key);
+  const [beside, listed] = [labels(draft.beside), labels(draft.listed)];
   return (
     <p className="ruled py-1.5">
       A {register.singular.toLowerCase() || 'record'} is known by{' '}
@@ -67,38 +69,58 @@ const Known = ({ register, draft, onDraft }: Pick<Props, 'register' | 'draft' | 
       ; a link shows beside it{' '}
       <Part text={beside.length === 0 ? 'nothing' : beside.join(' and ')} what="fields shown beside">
         {() => (
-          <ul>
-            {fields
-              .filter((field) => field.value !== title.key)
-              .map((field) => {
-                const chosen = draft.beside.includes(field.value);
-                return (
-                  <li key={field.value}>
-                    <label className="slip-row">
-                      <input
-                        type="checkbox"
-                        checked={chosen}
-                        disabled={!chosen && draft.beside.length >= 2}
-                        onChange={() =>
-                          onDraft({
-                            beside: chosen
-                              ? draft.beside.filter((key) => key !== field.value)
-                              : [...draft.beside, field.value],
-                          })
-                        }
-                      />
-                      {field.label}
-                    </label>
-                  </li>
-                );
-              })}
-          </ul>
+          <Ticks
+            fields={fields.filter((field) => field.value !== title.key)}
+            chosen={draft.beside}
+            most={2}
+            onChosen={(keys) => onDraft({ beside: [...keys] })}
+          />
+        )}
+      </Part>
+      ; its list shows{' '}
+      <Part text={draft.listed.length === 0 ? 'what fits a line' : listed.join(', ')} what="fields the list shows">
+        {() => (
+          <Ticks
+            fields={fields.filter((field) => field.value !== title.key)}
+            chosen={draft.listed}
+            most={12}
+            onChosen={(keys) => onDraft({ listed: [...keys] })}
+          />
         )}
       </Part>
       .
     </p>
   );
 };
+
+interface TicksProps {
+  readonly fields: readonly { readonly value: string; readonly label: string }[];
+  readonly chosen: readonly string[];
+  readonly most: number;
+  readonly onChosen: (keys: readonly string[]) => void;
+}
+
+/** Fields to be ticked, at most so many, in the order in which they were. */
+const Ticks = ({ fields, chosen, most, onChosen }: TicksProps) => (
+  <ul>
+    {fields.map(({ value, label }) => {
+      const on = chosen.includes(value);
+      return (
+        <li key={value}>
+          <label className="slip-row">
+            <input
+              type="checkbox"
+              checked={on}
+              disabled={!on && chosen.length >= most}
+              onChange={() => onChosen(on ? chosen.filter((key) => key !== value) : [...chosen, value])}
+            />
+            {label}
+          </label>
+        </li>
+      );
+    })}
+  </ul>
+);
 
 const NewRules = ({
   register,
