@@ -1,23 +1,23 @@
 import { and, desc, eq } from 'drizzle-orm';
 import type { HistoryAnswer } from '#contract/index.ts';
 import { type Catalogue, type Field, type Register, valueContext } from '#core/register/index.ts';
-import { behaviourOf, type StoredValue } from '#core/values/index.ts';
+import { behaviourOf, PEOPLE, type StoredValue, textsOf } from '#core/values/index.ts';
 import type { Queryable } from '../db/client.ts';
 import { history, people } from '../db/schema.ts';
 import type { Definitions } from '../definitions/store.ts';
-import { findRecord } from './read.ts';
+import { readLinked } from './linked.ts';
 
 const MOST = 200;
 
-/** A value in words; a link by the title of its record, if it may be seen. */
+/** A value in words; what it points to by its title, also if that was archived since, if it may be seen. */
 const showValue = async (tx: Queryable, catalogue: Catalogue, field: Field, value: StoredValue): Promise<string> => {
-  const target = field.type.kind === 'link' ? catalogue.registers.get(field.type.register) : undefined;
-  if (target && typeof value === 'string') return (await findRecord(tx, target, catalogue, value))?.title ?? 'a record';
-  return field.type.kind === 'link'
-    ? value === null
-      ? ''
-      : 'a record'
-    : behaviourOf(field.type).show(value, valueContext(catalogue));
+  const { type } = field;
+  const to = type.kind === 'person' ? PEOPLE : type.kind === 'link' || type.kind === 'links' ? type.register : null;
+  if (to === null) return behaviourOf(type).show(value, valueContext(catalogue));
+  const ids = typeof value === 'string' ? [value] : textsOf(value);
+  const clock = { now: new Date().toISOString(), zone: catalogue.zone };
+  const known = await readLinked(tx, to, catalogue, ids, clock);
+  return ids.map((id) => known[id]?.title ?? 'a record').join(', ');
 };
 
 /** Who did what to a record, newest first; values in the words of their fields, only fields that still are. */

@@ -1,0 +1,105 @@
+import sharp from 'sharp';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { sizes, things } from '#core/register/things.arb.ts';
+import { type Caller, newId, TestServer } from '../testing/harness.ts';
+
+/** Files that say what they are, and files that lie. */
+describe('files', () => {
+  let server: TestServer;
+  let runa: Caller;
+  let piet: Caller;
+
+  beforeAll(async () => {
+    server = await TestServer.start();
+    [runa, piet] = await Promise.all([server.as('Runa'), server.as('Piet')]);
+    await runa.post('/api/workspace/carry-out', { version: 1, choice_lists: [sizes], registers: [things] });
+  });
+  afterAll(() => server?.stop());
+
+  const send = async (
+    who: Caller,
+    content: Uint8Array | string,
+    query: Readonly<Record<string, string>> = {},
+    headers = {},
+  ) => {
+    const body = typeof content === 'string' ? content : new Blob([new Uint8Array(content)]);
+    const answer = await fetch(`${server.base}/api/files?${new URLSearchParams(query)}`, {
+      method: 'POST',
+      headers: { cookie: who.cookie, 'content-type': 'application/octet-stream', ...headers },
+      body,
+    });
+    return { status: answer.status, body: await answer.json() };
+  };
+  const get = (who: Caller, path: string) => fetch(`${server.base}${path}`, { headers: { cookie: who.cookie } });
+  const photo = () =>
+    sharp({ create: { width: 640, height: 400, channels: 3, background: '#4d4691' } })
+      .jpeg()
+      .toBuffer();
+
+  test('a photo is kept as it came, with a small picture, for whoever may see its record', async () => {
+    const content = await photo();
+    const kept = await send(runa, content, { name: '../../hull side.png', sort: 'photos' });
+    expect([kept.status, kept.body]).toMatchObject([
+      201,
+      { name: 'hull side.png', media_type: 'image/jpeg', size: content.length, width: 640, height: 400 },
+    ]);
+    const { id } = kept.body;
+    expect((await get(piet, `/api/files/${id}`)).status).toBe(404);
+    const record = newId();
+    await runa.post('/api/registers/things/records', { id: record, values: { a_files: [id] } });
+    const path = `/api/registers/things/records/${record}/files/${id}`;
+    const whole = await get(runa, path);
+    expect(Buffer.from(await whole.arrayBuffer())).toEqual(content);
+    expect(whole.headers.get('content-security-policy')).toBe("default-src 'none'; sandbox");
+    expect(whole.headers.get('x-content-type-options')).toBe('nosniff');
+    const small = await get(runa, `${path}?small=yes`);
+    expect((await sharp(Buffer.from(await small.arrayBuffer())).metadata()).width).toBe(320);
+    expect((await get(piet, path)).status).toBe(404);
+    expect((await runa.get(`/api/registers/things/records/${record}`)).body.files[id].name).toBe('hull side.png');
+  });
+
+  const svg = '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>';
+  /** A PNG whose head tells of 30,000 by 30,000 points: 900 million. */
+  const bomb = () => {
+    const png = Buffer.from('89504e470d0a1a0a0000000d4948445200007530000075300802000000', 'hex');
+    return Buffer.concat([png, Buffer.from('00000000', 'hex'), Buffer.from('0000000049444154', 'hex')]);
+  };
+  test.each([
+    ['a drawing with a script', () => svg, 'photo.png', 'markup'],
+    ['the same behind a byte order mark', () => `\uFEFF  ${svg}`, 'x.svg', 'markup'],
+    ['a page', () => '<!doctype html><h1>x</h1>', 'letter.pdf', 'markup'],
+    [
+      'a program called a photo',
+      () => Buffer.from('4d5a90000300000004000000ffff0000', 'hex'),
+      'photo.jpg',
+      'wrong_sort',
+    ],
+    ['a document where photos are wanted', () => '%PDF-1.7\n%âãÏÓ\n1 0 obj', 'photo.jpg', 'wrong_sort'],
+    ['a photo cut off', async () => (await photo()).subarray(0, 300), 'photo.jpg', 'broken_picture'],
+    ['a picture made to fill the memory', bomb, 'photo.png', 'too_many_pixels'],
+    ['nothing', () => '', 'photo.jpg', 'empty'],
+  ])('%s is refused in words', async (_, make, name, code) => {
+    const { status, body } = await send(runa, await make(), { name, sort: 'photos' });
+    expect([status, body.errors?.[0].code ?? body.detail]).toEqual([422, code]);
+  });
+
+  test('plain text is a document, whatever it is called; what is no text is none', async () => {
+    expect((await send(runa, 'Notes\nof the day', { name: 'x.exe', sort: 'documents' })).body.media_type).toBe(
+      'text/plain',
+    );
+    expect(
+      (await send(runa, Buffer.from([0x41, 0x00, 0xff, 0xfe, 0x01]), { name: 'x.txt', sort: 'documents' })).status,
+    ).toBe(422);
+  });
+
+  test('one over 25 MB is refused before it is read', async () => {
+    const answer = await send(runa, Buffer.alloc(25 * 1024 * 1024 + 1));
+    expect(answer.status).toBe(413);
+  });
+
+  test('a stranger and another site keep nothing here', async () => {
+    expect((await send(server.stranger(), 'x')).status).toBe(401);
+    expect((await send(runa, 'x', {}, { origin: 'https://elsewhere.example.org' })).status).toBe(403);
+    expect((await get(server.stranger(), `/api/files/${newId()}`)).status).toBe(401);
+  });
+});
