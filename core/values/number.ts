@@ -60,8 +60,9 @@ const limited = (
   const value = findDecimal(plain);
   if (!value) return wrong('not_a_number', 'This must be a number, such as 12 or 12.50.');
   if (value.decimalPlaces() > decimals) {
-    const allowed = decimals === 0 ? 'no decimals' : decimals === 1 ? 'one decimal' : `${decimals} decimals`;
-    return wrong('too_many_decimals', `This can have at most ${allowed}.`);
+    const allowed =
+      decimals === 0 ? 'no decimals' : decimals === 1 ? 'at most one decimal' : `at most ${decimals} decimals`;
+    return wrong('too_many_decimals', `This can have ${allowed}.`);
   }
   if (value.abs().toFixed(0).length > MOST_DIGITS) {
     return wrong('too_large', `This can have at most ${MOST_DIGITS} digits before the point.`);

@@ -97,6 +97,11 @@ describe('when things go wrong', () => {
       for (const place of [
         '/',
         '/set-up/registers',
+        '/set-up/registers/invoices',
+        '/set-up/choice-lists',
+        '/set-up/choice-lists/incident_causes',
+        '/registers/stock',
+        '/forms/.purchases',
         '/set-up/forms',
         '/set-up/routes',
         '/registers/invoices',

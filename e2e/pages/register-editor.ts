@@ -44,6 +44,32 @@ export class RegisterEditor {
     }
   }
 
+  /** Opens the outline of a register that there is. */
+  async open(address: string, register: string): Promise<void> {
+    await this.#browser.visit(`${address}/set-up/registers/${register}`);
+    await this.#browser.see('//h2[normalize-space(.) = "Fields"]');
+  }
+
+  /** Adds a field at the end; gives its place, counted from 1. */
+  async addOne(label: string, kind: string): Promise<number> {
+    await this.#browser.press('Add a field');
+    const n = await this.#browser.count('//input[starts-with(@aria-label, "Label of field")]');
+    await this.#browser.write(`Label of field ${n}`, label);
+    if (kind !== 'text') await this.#pick(`change the kind of field ${n}`, kind);
+    return n;
+  }
+
+  /** Changes a part of a field's sentence by picking. */
+  async pick(part: string, choice: string): Promise<void> {
+    await this.#pick(`change the ${part}`, choice);
+  }
+
+  async takeAway(label: string): Promise<void> {
+    await this.#browser.click(
+      `//li[.//input[starts-with(@aria-label, "Label of field")][@value = "${label}"]]//button[starts-with(@aria-label, "Take field")]`,
+    );
+  }
+
   /** Opens a part of a sentence by what it changes, and picks one of what it offers. */
   async #pick(part: string, choice: string): Promise<void> {
     await this.#browser.click(`//button[contains(@aria-label, "${part}")]`);

@@ -28,6 +28,17 @@ export const openDatabase = (url: string): Database => {
   return { db: drizzle(pool, { schema }), url, close: () => pool.end() };
 };
 
+/**
+ * Outside tools read the readable views, and nothing else, by a login in the role `iolite_reading`. Views are made anew
+ * with every change of the set-up: the role may read those to come too. A server that may make no roles does without.
+ */
+const READERS = `do $$ begin
+  if not exists (select from pg_roles where rolname = 'iolite_reading') then create role iolite_reading nologin; end if;
+  grant usage on schema reading to iolite_reading;
+  alter default privileges in schema reading grant select on tables to iolite_reading;
+exception when insufficient_privilege or duplicate_object or unique_violation then null;
+end $$`;
+
 /** Brings Iolite's own tables up to date, and makes the schemas that people's records stand in. */
 export const prepareDatabase = async (db: Db, migrationsFolder: string): Promise<void> => {
   await migrate(db, { migrationsFolder });
@@ -36,4 +47,5 @@ export const prepareDatabase = async (db: Db, migrationsFolder: string): Promise
   await db.execute('create schema if not exists choices');
   await db.execute('create schema if not exists rows');
   await db.execute('create schema if not exists reading');
+  await db.execute(READERS);
 };

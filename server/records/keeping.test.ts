@@ -278,6 +278,22 @@ describe('keeping registers', () => {
     expect((await read('plain_tools', sent.body.id)).values).toMatchObject({ name: 'Adze', shelf: 'D' });
   });
 
+  test('an outside tool reads the views with a login of its own, and nothing else', async () => {
+    await make('seen_tools');
+    await add('seen_tools', { name: 'Mallet' });
+    const login = `reader_${newId().slice(-12)}`;
+    await sql(`create role ${login} login password 'x' in role iolite_reading`);
+    const url = new URL(server.database.url);
+    [url.username, url.password] = [login, 'x'];
+    expect(await sql('select number, name from reading.seen_tools', url.href)).toEqual([
+      { number: 'SEE-0001', name: 'Mallet' },
+    ]);
+    for (const hidden of ['records.seen_tools', 'iolite.people', 'iolite.sessions'])
+      await expect(sql(`select * from ${hidden}`, url.href)).rejects.toThrow(/permission denied/);
+    await expect(sql('delete from reading.seen_tools', url.href)).rejects.toThrow(/permission denied/);
+    await sql(`drop role ${login}`);
+  });
+
   test('a dump restored in an empty database is the same workspace, rules and all', async () => {
     const other = await makeDatabase();
     const { stdout } = await run(`${BIN}/pg_dump`, ['--no-owner', server.database.url], { maxBuffer: 1 << 28 });

@@ -16,7 +16,7 @@ export const Part = ({ text, what, children }: PartProps) => (
     <PopoverButton className="part" aria-label={`${text}, change the ${what}`}>
       {text === '' ? '…' : text}
     </PopoverButton>
-    <PopoverPanel anchor={{ to: 'bottom start', gap: 4 }} focus className="slip w-64">
+    <PopoverPanel anchor={{ to: 'bottom start', gap: 4, padding: 8 }} focus className="slip w-64">
       {({ close }) => <>{children(() => close())}</>}
     </PopoverPanel>
   </Popover>

@@ -4,6 +4,7 @@ import { type FieldKindName, isGivenKind, KIND_WORDS, type RowField } from '#cor
 import { type FieldDraft, newRowField, typeOfKind } from '../../state/register-draft.ts';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { KindSettings, type SettingsPlace } from './kind-settings.tsx';
+import { WorkedOutPreview } from './worked-out-preview.tsx';
 
 const KINDS: readonly FieldKindName[] = Object.keys(KIND_WORDS).filter(isKind);
 function isKind(name: string): name is FieldKindName {
@@ -183,6 +184,9 @@ export const FieldLine = ({ sections, ...props }: FieldProps) => {
   );
   return (
     <Line {...props} fixed={field.stored !== null} inRows={false} rest={rest}>
+      {field.type.kind === 'worked_out' && place.register !== null && field.type.formula !== '' && (
+        <WorkedOutPreview register={place.register} type={field.type} />
+      )}
       {field.type.kind === 'rows' && (
         <RowFields
           type={field.type}

@@ -14,7 +14,6 @@ import {
 import { FormulaEditor } from '../../ui/formula-editor.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { NewChoiceList } from './new-choice-list.tsx';
-import { WorkedOutPreview } from './worked-out-preview.tsx';
 
 /** What the settings of a field may refer to. */
 export interface SettingsPlace {
@@ -533,9 +532,6 @@ const WorkedOutSettings = ({
         <button type="button" className="part font-mono text-[13px]!" onClick={() => setWriting(true)}>
           {type.formula || '…'}
         </button>
-      )}
-      {place.register !== null && !writing && type.formula !== '' && (
-        <WorkedOutPreview register={place.register} type={type} />
       )}
     </>
   );

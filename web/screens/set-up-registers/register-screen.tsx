@@ -27,11 +27,12 @@ import { SetAsideFields } from './set-aside-fields.tsx';
 /** A register being made or changed: its outline as sentences, what carrying it out would do, its records beside. */
 export const SetUpRegisterScreen = () => {
   const { key = '' } = useParams();
-  const { workspace, catalogue } = useWorkspace();
+  const { catalogue } = useWorkspace();
   const existing = catalogue.registers.get(key);
   if (key !== 'new' && !existing) return <Empty title="There is no such register." />;
   const start = existing ? toDraft(existing) : newDraft();
-  return <Editor key={`${key} ${workspace.version}`} start={start} existing={existing ?? null} />;
+  // Another change of the set-up leaves what is being written here alone; one of this register begins it anew.
+  return <Editor key={`${key} ${JSON.stringify(existing ?? null)}`} start={start} existing={existing ?? null} />;
 };
 
 /** The catalogue as it would be, for formulas over fields that are only being made. */
@@ -116,13 +117,8 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
             All registers
           </Link>
         </header>
-        <form
-          className="mt-4"
-          onSubmit={(event) => {
-            event.preventDefault();
-            rehearse.mutate();
-          }}
-        >
+        {/* No form element: formulas are edited in forms of their own, and forms cannot stand in each other. */}
+        <div className="mt-4">
           <div className="grid gap-4 sm:grid-cols-[1fr_1fr_6rem]">
             <NameBox
               label="One is called"
@@ -173,7 +169,12 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
           <RegisterRules register={register} draft={draft} context={context} catalogue={after} onDraft={put} />
           {existing && <SetAsideFields register={existing} />}
           <div className="mt-5">
-            <button type="submit" className="btn btn-go" disabled={rehearse.isPending}>
+            <button
+              type="button"
+              className="btn btn-go"
+              disabled={rehearse.isPending}
+              onClick={() => rehearse.mutate()}
+            >
               Rehearse
             </button>
           </div>
@@ -205,7 +206,7 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
           <p role="status" className="sr-only">
             {said}
           </p>
-        </form>
+        </div>
       </div>
       <Beside register={existing} draft={draft} catalogue={after} />
     </div>

@@ -9,7 +9,7 @@ export const WorkedOutPreview = ({ register, type }: { register: string; type: F
   const [open, setOpen] = useState(false);
   const { data, error } = useQuery({ ...queries.workOut(register, type), enabled: open });
   return (
-    <span className="block">
+    <div className="pl-7">
       <button type="button" className="quiet-link" aria-expanded={open} onClick={() => setOpen(!open)}>
         {open ? 'Hide the preview' : 'See it on real records'}
       </button>
@@ -44,6 +44,6 @@ export const WorkedOutPreview = ({ register, type }: { register: string; type: F
           </tbody>
         </table>
       )}
-    </span>
+    </div>
   );
 };
