@@ -4,7 +4,7 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   build: {
     ssr: true,
-    rolldownOptions: { input: ['bench/list-page.ts', 'bench/language.ts', 'bench/filter.ts'] },
+    rolldownOptions: { input: ['bench/list-page.ts', 'bench/language.ts', 'bench/filter.ts', 'bench/registers.ts'] },
     outDir: 'dist/bench',
     emptyOutDir: true,
     target: 'node20',

@@ -1,17 +1,17 @@
 /**
- * A compiled filter against the same condition written by hand in SQL, on a million invoices; and the list page at
+ * A compiled filter against the same condition written by hand in SQL, on a million quotes; and the list page at
  * growing sizes. The records are written straight into the table: what is measured is reading.
  */
-import { readFile } from 'node:fs/promises';
 import { createServer } from 'node:http';
 import pg from 'pg';
 import { compileList } from '#core/list/index.ts';
 import { sql as fragment } from '#core/sql/index.ts';
-import { catalogueOf, workspaceSchema } from '#core/workspace/index.ts';
+import { catalogueOf } from '#core/workspace/index.ts';
 import { openDatabase, prepareDatabase } from '#server/db/client.ts';
 import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
 import { makeApp } from '#server/http/app.ts';
 import { LiveEvents } from '#server/live/live.ts';
+import { flatWorkspace } from './flat.ts';
 import { median } from './measure.ts';
 import { printed } from './print.ts';
 
@@ -20,14 +20,14 @@ const ROUNDS = 15;
 const url = process.env.DATABASE_URL ?? '';
 const database = openDatabase(url);
 await prepareDatabase(database.db, 'server/db/migrations');
-const workspace = workspaceSchema.parse(JSON.parse(await readFile('demo/tern-quay/workspace.json', 'utf8')));
+const workspace = await flatWorkspace();
 await applyWorkspace(database.db, workspace, [
   { name: 'Runa Oakes', email: 'runa.oakes@example.org', roles: ['operations_manager'] },
 ]);
 const pool = new pg.Pool({ connectionString: url, max: 2, options: '-c jit=off -c timezone=UTC' });
 const catalogue = catalogueOf(workspace);
-const invoices = catalogue.registers.get('invoices');
-if (!invoices) throw new Error('the demonstration has no invoices');
+const quotes = catalogue.registers.get('quotes');
+if (!quotes) throw new Error('there are no quotes');
 const clock = { now: '2026-11-23T10:40:00.000Z', zone: 'Europe/London' };
 
 /** Invented rows up to a size, spread over dates, amounts and states as a yard's would be. */
@@ -37,7 +37,7 @@ const fill = async (size: number): Promise<void> => {
   const common = (mark: string) =>
     `i, '${mark}-' || lpad(i::text, greatest(4, length(i::text)), '0'), 1, now(), '${person}'::uuid, now(), '${person}'::uuid`;
   const columns = 'id, seq, number, version, created_at, created_by, updated_at, updated_by';
-  await pool.query('truncate records.invoices, records.boats, records.clients, records.berths cascade');
+  await pool.query('truncate records.quotes, records.boats, records.clients, records.berths cascade');
   await pool.query(
     `insert into records.clients (${columns}, find_text, find_title, name) select ${id('0c1', 'i')}, ${common('CLI')}, ' client ' || i, ' client ' || i, 'Client ' || i from generate_series(1, ${size / 5}) i`,
   );
@@ -45,8 +45,8 @@ const fill = async (size: number): Promise<void> => {
     `insert into records.boats (${columns}, find_text, find_title, name, owner, length_overall) select ${id('0b1', 'i')}, ${common('BOA')}, ' boat ' || i, ' boat ' || i, 'Boat ' || i, ${id('0c1', 'i')}, 4 + i % 20 from generate_series(1, ${size / 5}) i`,
   );
   await pool.query(
-    `insert into records.invoices (${columns}, find_text, find_title, subject, client, boat, issued_on, due_on, net, vat, gross, paid, state)
-      select ${id('0a1', 'i')}, ${common('INV')}, ' berth fee ' || i, ' berth fee ' || i, 'Berth fee ' || i, ${id('0c1', `1 + i % ${size / 5}`)}, ${id('0b1', `1 + i % ${size / 5}`)},
+    `insert into records.quotes (${columns}, find_text, find_title, subject, client, boat, issued_on, due_on, net, vat, gross, paid, state)
+      select ${id('0a1', 'i')}, ${common('QUO')}, ' berth fee ' || i, ' berth fee ' || i, 'Berth fee ' || i, ${id('0c1', `1 + i % ${size / 5}`)}, ${id('0b1', `1 + i % ${size / 5}`)},
         date '2020-01-01' + i % 2500, date '2020-01-31' + i % 2500, i % 4000 + 0.5, (i % 4000) * 0.2, i % 4000 * 1.2 + 0.5, 0,
         (array['draft','issued','part_paid','paid','credited'])[1 + i % 5] from generate_series(1, ${size}) i`,
   );
@@ -92,13 +92,7 @@ const planOf = async (text: string, values: readonly unknown[]): Promise<string>
 };
 
 const compiled = (filter: string) => {
-  const list = compileList(
-    invoices,
-    catalogue,
-    { filter, find: '', sort: '', descending: false },
-    fragment`true`,
-    clock,
-  );
+  const list = compileList(quotes, catalogue, { filter, find: '', sort: '', descending: false }, fragment`true`, clock);
   if (!list.ok) throw new Error(`${filter}: ${list.problems[0]?.detail}`);
   return printed(list.value.where);
 };
@@ -122,8 +116,8 @@ const PAGE = `filter=${encodeURIComponent('gross > 500 and state in ("issued", "
 /** One list page over HTTP, with all that belongs to it. */
 const listPage = async (): Promise<number> => {
   const from = performance.now();
-  const answer = await fetch(`${base}/api/registers/invoices/records?${PAGE}`, { headers: { cookie } });
-  if (!(await answer.text()).includes('INV-')) throw new Error('the page is empty');
+  const answer = await fetch(`${base}/api/registers/quotes/records?${PAGE}`, { headers: { cookie } });
+  if (!(await answer.text()).includes('QUO-')) throw new Error('the page is empty');
   return performance.now() - from;
 };
 
@@ -134,8 +128,8 @@ for (const size of SIZES) {
   if (size === Math.max(...SIZES)) {
     for (const [feel, hand] of FILTERS) {
       const { text, values } = compiled(feel);
-      const ours = `select count(*) from records.invoices t where ${text}`;
-      const theirs = `select count(*) from records.invoices t where t.archived_at is null and (${hand})`;
+      const ours = `select count(*) from records.quotes t where ${text}`;
+      const theirs = `select count(*) from records.quotes t where t.archived_at is null and (${hand})`;
       const [mine, other] = [(await pool.query(ours, values)).rows[0].count, (await pool.query(theirs)).rows[0].count];
       if (mine !== other) throw new Error(`${feel}: ${mine} against ${other}`);
       const [a, b]: [number[], number[]] = [[], []];
@@ -154,7 +148,7 @@ for (const size of SIZES) {
     );
   }
   const { text, values } = compiled('gross > 500 and state in ("issued", "part_paid")');
-  const count = `select count(*) from records.invoices t where ${text}`;
+  const count = `select count(*) from records.quotes t where ${text}`;
   const [shown, counted]: [number[], number[]] = [[], []];
   for (let round = 0; round < 10; round++) await listPage();
   for (let round = 0; round < ROUNDS * 3; round++) shown.push(await listPage());

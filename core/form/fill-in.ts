@@ -11,7 +11,14 @@ import {
   toGiven,
   type Values,
 } from '../expression/index.ts';
-import { brokenMusts, checkValues, type RecordValues, rowItem, valueContext } from '../register/index.ts';
+import {
+  brokenMusts,
+  checkValues,
+  parentProblems,
+  type RecordValues,
+  rowItem,
+  valueContext,
+} from '../register/index.ts';
 import { behaviourOf, isGivenKind, isNothing, minorUnits, type StoredValue, sameValue } from '../values/index.ts';
 import type { CompiledForm, CompiledQuestion } from './compile.ts';
 
@@ -227,8 +234,11 @@ const withRecordProblems = (
   values: RecordValues,
   clock: Clock,
 ): readonly QuestionState[] => {
-  if (compiled.register.constraints.length === 0) return own;
-  const broken = brokenMusts(compiled.register, values, compiled.catalogue, clock);
+  const { register, catalogue } = compiled;
+  const broken = [
+    ...parentProblems(register.fields, values, catalogue),
+    ...(register.constraints.length === 0 ? [] : brokenMusts(register, values, catalogue, clock)),
+  ];
   if (broken.length === 0) return own;
   const fallback = own.findLast((state) => state.asked)?.question.key;
   const placed = broken.map((each) => {

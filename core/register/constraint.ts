@@ -91,9 +91,12 @@ export const brokenMusts = (
   });
 };
 
-/** A broken *must*, told at the first field it reads. */
-export const mustProblem = (register: Register, must: Must, read: Checked, catalogue: Catalogue): Problem =>
-  problem('must', read.reads[0]?.slice(0, 1) ?? [], sayConstraint(register, must, catalogue));
+/** A broken *must*, told at the last of the fields it reads: by then all of them have been come by. */
+export const mustProblem = (register: Register, must: Must, read: Checked, catalogue: Catalogue): Problem => {
+  const names = new Set(read.reads.map(([name]) => name));
+  const last = register.fields.findLast((field) => names.has(field.key) && isWritable(field));
+  return problem('must', last ? [last.key] : [], sayConstraint(register, must, catalogue));
+};
 
 /** What is wrong with a register's constraints. */
 export const constraintProblems = (register: Register, catalogue: Catalogue): Problem[] =>

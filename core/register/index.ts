@@ -52,6 +52,8 @@ export {
   type Conflict,
   checkValues,
   mergeChange,
+  parentField,
+  parentProblems,
   type RecordValues,
   recordProblems,
   retiredProblems,

@@ -97,6 +97,37 @@ export const retiredProblems = (
     );
   });
 
+/** The field beside one whose choice decides which of the list's choices are meant: that of the list's parent. */
+export const parentField = (field: RowField, beside: readonly RowField[], catalogue: Catalogue): RowField | null => {
+  const parent = field.type.kind === 'choice' ? catalogue.choiceLists.get(field.type.list)?.parent : undefined;
+  if (parent === undefined) return null;
+  return beside.find(({ type }) => type.kind === 'choice' && type.list === parent) ?? null;
+};
+
+/** Choices that belong to another choice than the one that stands beside them. */
+export const parentProblems = (fields: readonly RowField[], values: RecordValues, catalogue: Catalogue): Problem[] =>
+  fields.flatMap((field): Problem[] => {
+    const parent = parentField(field, fields, catalogue);
+    const [code, above] = [values[field.key] ?? null, parent ? (values[parent.key] ?? null) : null];
+    if (field.type.kind === 'rows') {
+      const { fields: own } = field.type;
+      return rowsOf(code).flatMap((row, i) =>
+        within([field.key, i, 'values'], parentProblems(own, row.values, catalogue)),
+      );
+    }
+    if (field.type.kind !== 'choice' || !parent || code === null || above === null) return [];
+    const choice = catalogue.choiceLists.get(field.type.list)?.choices.find((each) => each.code === code);
+    return choice?.parent === undefined || choice.parent === above
+      ? []
+      : [
+          problem(
+            'other_parent',
+            [field.key],
+            `${field.label}: “${choice.label}” does not belong to this ${parent.label.toLowerCase()}.`,
+          ),
+        ];
+  });
+
 /** A change: what each field was when the person saw it, and what it shall be. */
 export interface Change {
   readonly from: RecordValues;

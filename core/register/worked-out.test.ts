@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { catalogueOf, workspaceSchema } from '../workspace/index.ts';
-import { backLinks, dependantsOf, planChange, workOutRecord } from './index.ts';
+import { backLinks, dependantsOf, parentProblems, planChange, workOutRecord } from './index.ts';
 
 const workspace = workspaceSchema.parse(JSON.parse(readFileSync('demo/tern-quay/workspace.json', 'utf8')));
 const catalogue = catalogueOf(workspace);
@@ -107,6 +107,18 @@ describe('donations, as fundraisers work them out', () => {
     ['100', false, '0', '100'],
   ])('a gift of %s with Gift Aid %s brings %s more', (amount, gift_aid, tax_to_claim, worth) =>
     expect(workOut('donations', { amount, gift_aid })).toMatchObject({ tax_to_claim, worth }),
+  );
+});
+
+describe('choices that belong to choices', () => {
+  const { fields } = registerOf('incidents');
+  test.each([
+    [{ kind: 'injury', cause: 'slip' }, []],
+    [{ kind: 'injury', cause: 'fuel' }, ['Cause: “Fuel spill” does not belong to this kind.']],
+    [{ kind: null, cause: 'fuel' }, []],
+    [{ kind: 'injury', cause: null }, []],
+  ])('%o', (values, told) =>
+    expect(parentProblems(fields, values, catalogue).map((each) => each.detail)).toEqual(told),
   );
 });
 

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
-import { quotes } from '#core/register/example.arb.ts';
+import { quotes } from '#demo/quotes.ts';
 import { Browser } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { EntryPage } from '../pages/entry.ts';

@@ -16,8 +16,9 @@ export const lockDefinitions = async (tx: Tx): Promise<void> => {
 };
 
 /** Tells every server process, at commit. Equal payloads of one transaction arrive once. */
-export const notify = async (tx: Tx, payload: object): Promise<void> => {
-  await tx.execute(sql`select pg_notify('iolite', ${JSON.stringify(payload)})`);
+export const notify = async (tx: Tx, ...payloads: readonly object[]): Promise<void> => {
+  const told = payloads.map((payload) => sql`pg_notify('iolite', ${JSON.stringify(payload)})`);
+  if (told.length > 0) await tx.execute(sql`select ${sql.join(told, sql`, `)}`);
 };
 
 const TRIES = 3;

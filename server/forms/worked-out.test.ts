@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { quotes } from '#core/register/example.arb.ts';
+import { quotes } from '#demo/quotes.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 import { makeBoat } from '../testing/near-misses.ts';
 

@@ -1,12 +1,25 @@
 import { sql } from 'drizzle-orm';
 import { type Clock, today } from '#core/base/index.ts';
-import { checkExpression, evaluate } from '#core/expression/index.ts';
+import { type Checked, checkExpression, evaluate } from '#core/expression/index.ts';
 import { type Catalogue, type RecordValues, type Register, recordItem, vocabularyOf } from '#core/register/index.ts';
 import { type FieldTypeOf, seriesText } from '#core/values/index.ts';
 import type { Tx } from '../db/client.ts';
 import { series } from '../db/schema.ts';
 
 type Numbered = FieldTypeOf<'running_number'>;
+
+const checked = new WeakMap<Catalogue, WeakMap<Numbered, Checked | null>>();
+
+/** The condition under which a number is given, checked once per catalogue; null where it is wrong. */
+const conditionOf = (register: Register, type: Numbered, when: string, catalogue: Catalogue): Checked | null => {
+  const known = checked.get(catalogue) ?? new WeakMap<Numbered, Checked | null>();
+  checked.set(catalogue, known);
+  const found = known.get(type);
+  if (found !== undefined) return found;
+  const read = checkExpression(when, vocabularyOf(register, catalogue), { kind: 'condition' });
+  known.set(type, read.ok ? read.value : null);
+  return read.ok ? read.value : null;
+};
 
 /** Whether a record gets its number now: on storing, or when the condition of the field holds. */
 const isDue = (
@@ -17,8 +30,10 @@ const isDue = (
   clock: Clock,
 ): boolean => {
   if (type.when === undefined) return true;
-  const checked = checkExpression(type.when, vocabularyOf(register, catalogue), { kind: 'condition' });
-  return checked.ok && evaluate(checked.value, { ...recordItem(register, values, catalogue, clock), clock }) === true;
+  const condition = conditionOf(register, type, type.when, catalogue);
+  return (
+    condition !== null && evaluate(condition, { ...recordItem(register, values, catalogue, clock), clock }) === true
+  );
 };
 
 /** The next numbers of a series; its row stays locked until the commit, so that none is left out. */

@@ -11,6 +11,7 @@ import {
   isRowsField,
   mergeChange,
   movesWithClock,
+  parentProblems,
   type RecordValues,
   type Register,
   recordProblems,
@@ -141,8 +142,8 @@ const ROWS_AT_ONCE = 1_000;
 
 /** Tells whoever looks at the register, and at those in which something is worked out from it. */
 export const tellOf = async (tx: Tx, register: Register, catalogue: Catalogue): Promise<void> => {
-  for (const key of [register.key, ...dependantsOf(register.key, catalogue)])
-    await notify(tx, { kind: 'records', register: key });
+  const keys = [register.key, ...dependantsOf(register.key, catalogue)];
+  await notify(tx, ...keys.map((key) => ({ kind: 'records', register: key })));
 };
 
 /** Notes that something was done to a whole record. */
@@ -231,6 +232,7 @@ export const addRecords = async (
         ...prefixed(many, i, [
           ...recordProblems(register, checked.value),
           ...retiredProblems(register.fields, checked.value, {}, catalogue),
+          ...parentProblems(register.fields, checked.value, catalogue),
           ...brokenMusts(register, checked.value, catalogue, clock),
         ]),
       );
@@ -378,6 +380,7 @@ export const changeRecord = async (
   const problems = [
     ...recordProblems(register, merged),
     ...retiredProblems(register.fields, merged, current.values, catalogue),
+    ...parentProblems(register.fields, merged, catalogue),
     ...brokenMusts(register, merged, catalogue, clock),
     ...[...links, ...taken].map((each) => each.problem),
   ];

@@ -74,7 +74,13 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
                 <input
                   type="file"
                   accept=".csv,text/csv,text/plain"
-                  onChange={(event) => void open(event.target.files?.[0])}
+                  onChange={(event) => {
+                    const input = event.target;
+                    // Emptied, so that the same file can be chosen again once it was mended.
+                    void open(input.files?.[0]).then(() => {
+                      input.value = '';
+                    });
+                  }}
                 />
               </label>
               {wrong !== '' && (

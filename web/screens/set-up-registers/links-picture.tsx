@@ -148,7 +148,7 @@ export const LinksPicture = ({ catalogue }: { catalogue: Catalogue }) => {
           key={register.key}
           role="link"
           tabIndex={0}
-          aria-label={register.plural}
+          aria-label={`${register.mark} ${register.plural} ${register.fields.length} fields`}
           className="cursor-pointer outline-offset-2"
           transform={`translate(${x - BOX.width / 2}, ${y - BOX.height / 2})`}
           onClick={() => navigate(`/set-up/registers/${register.key}`)}
@@ -158,14 +158,16 @@ export const LinksPicture = ({ catalogue }: { catalogue: Catalogue }) => {
         >
           <rect width={BOX.width} height={BOX.height} rx={3} fill="var(--paper)" stroke="var(--edge)" />
           <line x1={0} x2={BOX.width} y1={BOX.height} y2={BOX.height} stroke="var(--edge)" strokeWidth={3} />
-          <text x={10} y={20} fontSize={11} fontWeight={600} fill="var(--ink-2)" fontFamily="var(--font-mono)">
-            {register.mark}
-          </text>
-          <text x={44} y={20} fontSize={14} fontWeight={650} fill="var(--iolite-deep)">
-            {register.plural}
-          </text>
-          <text x={10} y={37} fontSize={11.5} fill="var(--ink-2)">
-            {register.fields.length} fields
+          <text x={10} y={20} fontSize={11} fill="var(--ink-2)">
+            <tspan fontWeight={600} fontFamily="var(--font-mono)">
+              {register.mark}
+            </tspan>
+            <tspan x={44} fontSize={14} fontWeight={650} fill="var(--iolite-deep)">
+              {` ${register.plural}`}
+            </tspan>
+            <tspan x={10} y={37} fontSize={11.5}>
+              {` ${register.fields.length} fields`}
+            </tspan>
           </text>
         </g>
       ))}

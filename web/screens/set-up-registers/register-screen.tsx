@@ -246,7 +246,8 @@ const Beside = ({
   const address = { filter: '', find: '', sort: '-number', columns: '', archived: 'no' as const };
   const { data } = useQuery({ ...queries.list(register?.key ?? '', address, 12), enabled: register !== null });
   return (
-    <section aria-label="Records" className="min-w-0 grow overflow-auto bg-paper p-6">
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard (WCAG 2.1.1)
+    <section aria-label="Records" tabIndex={0} className="min-w-0 grow overflow-auto bg-paper p-6">
       <h2 className="head-rule">
         {register
           ? `The newest of ${data?.total ?? ''} ${register.plural.toLowerCase()}`

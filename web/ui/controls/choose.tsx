@@ -1,4 +1,4 @@
-import { type Choice, textsOf } from '#core/values/index.ts';
+import { type Choice, type StoredValue, textsOf } from '#core/values/index.ts';
 import { type ControlProps, sharedProps } from './control.ts';
 
 const MOST_RADIOS = 6;
@@ -54,9 +54,13 @@ const offered = (choices: readonly Choice[], held: ReadonlySet<string>): readonl
   choices.filter((choice) => !choice.retired || held.has(choice.code));
 
 /** One of a few as radios, one of many as a list. */
-export const ChooseOne = (props: ControlProps & { list: string; compact?: boolean }) => {
+export const ChooseOne = (props: ControlProps & { list: string; compact?: boolean; under: StoredValue }) => {
   const chosen = typeof props.value === 'string' ? props.value : '';
-  const choices = offered(props.context.choices(props.list), new Set([chosen]));
+  // Of a list that belongs to another, those of the choice made there; what was chosen before stays, with its problem.
+  const { under } = props;
+  const fits = (choice: Choice) =>
+    under === null || choice.parent === undefined || choice.parent === under || choice.code === chosen;
+  const choices = offered(props.context.choices(props.list), new Set([chosen])).filter(fits);
   if (choices.length <= MOST_RADIOS && !props.compact)
     return <Radios {...props} options={choices} chosen={chosen} onPick={props.onValue} />;
   return (

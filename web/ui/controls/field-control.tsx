@@ -1,3 +1,5 @@
+import { parentField } from '#core/register/index.ts';
+import type { RowField, StoredValue } from '#core/values/index.ts';
 import type { EntryState } from '../../state/entry-store.ts';
 import { AddressBoxes } from './address.tsx';
 import { ChooseMany, ChooseOne, YesNo } from './choose.tsx';
@@ -13,6 +15,12 @@ interface Props extends ControlProps {
   /** In a cell of a row, where there is little room. */
   readonly compact?: boolean;
 }
+
+/** What was chosen in the question whose list this field's list belongs to; nothing where there is none. */
+const choiceAbove = (field: RowField, { compiled, filledIn }: EntryState): StoredValue => {
+  const parent = parentField(field, compiled.register.fields, compiled.catalogue);
+  return parent ? (filledIn.byKey.get(parent.key)?.value ?? filledIn.from.entry.record?.[parent.key] ?? null) : null;
+};
 
 /** The control that fits a field's kind: one line each. */
 export const FieldControl = ({ entry, compact = false, ...props }: Props) => {
@@ -39,7 +47,7 @@ export const FieldControl = ({ entry, compact = false, ...props }: Props) => {
     case 'yes_no':
       return <YesNo {...props} />;
     case 'choice':
-      return <ChooseOne {...props} list={type.list} compact={compact} />;
+      return <ChooseOne {...props} list={type.list} compact={compact} under={choiceAbove(props.field, entry)} />;
     case 'choices':
       return compact ? <Box {...props} /> : <ChooseMany {...props} list={type.list} />;
     case 'link':
@@ -48,7 +56,7 @@ export const FieldControl = ({ entry, compact = false, ...props }: Props) => {
     case 'links':
       return <LinkMany {...props} />;
     case 'rows':
-      return <RowsGrid {...props} type={type} entry={entry} />;
+      return <RowsGrid {...props} type={type} entry={entry} control={FieldControl} />;
     case 'email':
       return <Box {...props} type="email" />;
     case 'phone':

@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
-import { type ClipboardEvent, type KeyboardEvent, useRef } from 'react';
+import { type ClipboardEvent, type ComponentType, type KeyboardEvent, useRef } from 'react';
 import { api } from '#contract/index.ts';
 import { foldText, uuidV7 } from '#core/base/index.ts';
 import { cellKey } from '#core/form/index.ts';
@@ -9,7 +9,6 @@ import { call } from '../../data/client.ts';
 import type { EntryState } from '../../state/entry-store.ts';
 import type { Offered } from '../look-up.tsx';
 import type { ControlProps } from './control.ts';
-import { FieldControl } from './field-control.tsx';
 
 const newRow = (): RowValue => ({
   id: uuidV7(Date.now(), crypto.getRandomValues(new Uint8Array(10))),
@@ -19,7 +18,11 @@ const newRow = (): RowValue => ({
 const isNumeric = (field: RowField): boolean => behaviourOf(field.type).value.kind === 'number';
 const isLink = ({ type }: RowField): boolean => type.kind === 'link' || type.kind === 'person';
 
+/** The control of any field, given from outside: it holds this one in its turn. */
+type AnyControl = ComponentType<ControlProps & { readonly entry: EntryState; readonly compact?: boolean }>;
+
 interface Props extends ControlProps {
+  readonly control: AnyControl;
   readonly type: FieldTypeOf<'rows'>;
   readonly entry: EntryState;
 }
@@ -40,7 +43,7 @@ const WIDTHS: Readonly<Record<string, string>> = {
  * Rows as a compact grid. Enter goes down, and past the last row adds one; Alt with an arrow moves a row; what is
  * pasted from a spreadsheet fills cells to the right and downwards.
  */
-export const RowsGrid = ({ type, entry, ...props }: Props) => {
+export const RowsGrid = ({ type, entry, control, ...props }: Props) => {
   const { field, id, value, describedBy, invalid, onValue } = props;
   const table = useRef<HTMLTableElement>(null);
   const rows = rowsOf(value);
@@ -149,6 +152,7 @@ export const RowsGrid = ({ type, entry, ...props }: Props) => {
                       ) : (
                         <Cell
                           {...props}
+                          control={control}
                           entry={entry}
                           rows={field.key}
                           row={row}
@@ -206,6 +210,7 @@ const RowButton = ({ label, off, onPress, children }: ButtonProps) => (
 );
 
 interface CellProps extends ControlProps {
+  readonly control: AnyControl;
   readonly entry: EntryState;
   readonly rows: string;
   readonly row: RowValue;
@@ -215,7 +220,7 @@ interface CellProps extends ControlProps {
 }
 
 /** One cell: the same control as the field has anywhere, named by its column and row. */
-const Cell = ({ entry, rows, row, cell, at, typing, ...props }: CellProps) => {
+const Cell = ({ control: Control, entry, rows, row, cell, at, typing, ...props }: CellProps) => {
   const name = cellKey(rows, row.id, cell.key);
   const unread = entry.entry.unread[name];
   const id = `${props.id}-${at}-${cell.key}`;
@@ -227,7 +232,7 @@ const Cell = ({ entry, rows, row, cell, at, typing, ...props }: CellProps) => {
       <label htmlFor={id} className="sr-only">
         {cell.label}, row {at + 1}
       </label>
-      <FieldControl
+      <Control
         {...props}
         compact
         id={id}

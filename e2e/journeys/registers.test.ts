@@ -1,0 +1,153 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
+import { Browser, Key } from '../browser.ts';
+import { Iolite } from '../iolite.ts';
+import { signInAs } from '../pages/sign-in.ts';
+
+/** The shared records in daily use: an invoice with its lines, a client's page, a list out and in as CSV. */
+describe('registers in daily use', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'iolite-csv-'));
+  let iolite: Iolite;
+  let runa: Browser;
+  let bea: Browser;
+
+  beforeAll(async () => {
+    iolite = await Iolite.make();
+    await iolite.start();
+    [runa, bea] = await Promise.all([Browser.open(), Browser.open()]);
+    await signInAs(runa, iolite.address, 'Runa Oakes');
+    await signInAs(bea, iolite.address, 'Bea Quill');
+  }, 180_000);
+  afterAll(async () => {
+    await runa?.close();
+    await bea?.close();
+    await iolite?.remove();
+    rmSync(folder, { recursive: true });
+  });
+  beforeEach(({ onTestFailed }) =>
+    onTestFailed(async () => {
+      await runa.pictureOfFailure('registers');
+      await bea.pictureOfFailure('registers-office');
+    }),
+  );
+
+  const lookUp = async (browser: Browser, label: string, words: string) => {
+    await browser.write(label, words);
+    await browser.see(`//*[@role = "option"][contains(., "${words}")]`);
+    await browser.keys(Key.ENTER);
+    await browser.seeNo('//*[@role = "option"]');
+  };
+  const cell = (browser: Browser, label: string, text: string) => browser.write(label, text);
+
+  test('all registers and their links are one picture that can be clicked through', async () => {
+    await runa.visit(`${iolite.address}/set-up/registers`);
+    await runa.press('As a picture');
+    expect(await runa.count('//*[@role = "link"][@tabindex = "0"]')).toBe(10);
+    expect(await runa.axe()).toEqual([]);
+    await runa.picture('registers-picture');
+    await runa.click('//*[@role = "link"][contains(@aria-label, "Invoices")]');
+    await runa.see('//main//h1[. = "Invoices"]');
+    await runa.press('See it on real records');
+    await runa.see('//table[@aria-label = "Preview on real records"]//tbody/tr[8]');
+    expect(await runa.axe()).toEqual([]);
+    await runa.picture('register-outline');
+  });
+
+  test('an invoice is entered line by line with the keyboard, and its sums follow', async () => {
+    await bea.visit(`${iolite.address}/registers/invoices`);
+    await bea.press('Add invoice');
+    await bea.write('Subject', 'Winter storage, Tide Lass');
+    await lookUp(bea, 'Client', 'Orla Margetts');
+    await bea.tick('Issued', '//div[@data-question = "state"]');
+    await bea.press('Add line');
+    await cell(bea, 'What, row 1', 'Storage');
+    await cell(bea, 'Quantity, row 1', '3');
+    await cell(bea, 'Unit price, net, row 1', '9.99');
+    await bea.choose('VAT rate, row 1', 'Standard 20 %');
+    // Enter goes down, and past the last row adds one.
+    await bea.write('What, row 1', 'Storage');
+    await bea.keys(Key.ENTER);
+    await cell(bea, 'What, row 2', 'Lifejacket');
+    await cell(bea, 'Quantity, row 2', 'many');
+    await bea.keys(Key.TAB);
+    await bea.seeText('one cell cannot be read');
+    await cell(bea, 'Quantity, row 2', '2');
+    await cell(bea, 'Unit price, net, row 2', '12.50');
+    await bea.choose('VAT rate, row 2', 'Reduced 5 %');
+    // 29.97 at 20 % is 5.99, 25.00 at 5 % is 1.25.
+    await bea.see('//div[@data-question = "vat"]//output[starts-with(., "7.24")]');
+    await bea.see('//div[@data-question = "gross"]//output[starts-with(., "62.21")]');
+    expect(await bea.axe()).toEqual([]);
+    await bea.picture('rows');
+    // A reload in the middle loses nothing.
+    await bea.visit(await bea.driver.getCurrentUrl());
+    await bea.see('//div[@data-question = "gross"]//output[starts-with(., "62.21")]');
+    await bea.press('Send');
+    await bea.see('//h1[contains(., "INV-1301 was stored")]');
+  });
+
+  test('a client’s page shows what points to it, right at once, and carries itself along', async () => {
+    await runa.visit(`${iolite.address}/registers/clients?sort=number`);
+    await runa.press('Open CLI-0001');
+    await runa.press("Open the record's own page");
+    await runa.see('//main//h1[. = "Orla Margetts"]');
+    await runa.see('//section[@aria-label = "Invoices"]//td[. = "Winter storage, Tide Lass"]');
+    await runa.see('//div[dt[. = "Open balance"]]/dd');
+    expect(await runa.axe()).toEqual([]);
+    await runa.picture('record-page');
+    await runa.press('Next in the list');
+    await runa.see('//main//h1[. = "Hale & Finch Charters"]');
+    await runa.press('Previous in the list');
+    await runa.see('//main//h1[. = "Orla Margetts"]');
+    await runa.press('Add boat');
+    await runa.waitUntil('the owner is filled in', async () => {
+      const owner = await runa.see(runa.field('Owner'));
+      return (await owner.getAttribute('value')) === 'Orla Margetts';
+    });
+  });
+
+  test('archiving says who points here, and what points here can be moved', async () => {
+    await runa.visit(`${iolite.address}/registers/clients?sort=number`);
+    await runa.press('Open CLI-0002');
+    await runa.press("Open the record's own page");
+    await runa.press('Archive');
+    await runa.seeText('Other records point to CLI-0002');
+    expect(await runa.axe()).toEqual([]);
+    await runa.write('Another client', 'Orla');
+    await runa.click('//*[@role = "option"][contains(., "Orla Margetts")]');
+    await runa.press('Move and archive');
+    await runa.see('//main//table[@aria-label = "Clients"]');
+    await runa.visit(`${iolite.address}/registers/clients?archived=yes`);
+    await runa.press('Open CLI-0002');
+    await runa.press("Open the record's own page");
+    await runa.press('Bring it back');
+    await runa.seeNo(runa.button('Bring it back'));
+  });
+
+  test('a CSV file is brought in only when all of it can be', async () => {
+    const file = join(folder, 'stock.csv');
+    const csv = (price: string) =>
+      `Name,Item code,Sale price,Colour\nNew rope,RO-9001,12.50,red\nNew cleat,FI-9001,${price},blue\n`;
+    writeFileSync(file, csv('a lot'));
+    await runa.visit(`${iolite.address}/registers/stock`);
+    await runa.press('More for this list');
+    await runa.press('Bring a CSV file in …');
+    await (await runa.see('//input[@type = "file"]')).sendKeys(file);
+    await runa.choose('Sale price fills', 'Sale price, net');
+    await runa.press('See what it would do');
+    await runa.seeText('Line 3:');
+    await runa.seeText('Sale price, net: This must be a number');
+    await runa.see('//button[. = "Bring it in"][@disabled]');
+    expect(await runa.axe()).toEqual([]);
+    writeFileSync(file, csv('7'));
+    await (await runa.see('//input[@type = "file"]')).sendKeys(file);
+    await runa.choose('Sale price fills', 'Sale price, net');
+    await runa.press('See what it would do');
+    await runa.seeText('2 added, 0 changed');
+    await runa.press('Bring it in');
+    await runa.press('Back to the list');
+    await runa.see('//main//td[. = "New cleat"]');
+  });
+});
