@@ -37,12 +37,29 @@ export interface Changes {
 
 const applied = (catalogue: Catalogue, changes: Changes): Catalogue => ({
   ...catalogue,
-  registers: new Map([...catalogue.registers, ...changes.registers.map((each) => [each.key, each] as const)]),
+  registers: new Map([
+    ...catalogue.registers,
+    ...changes.registers.map((each) => [each.key, withoutGone(each, catalogue.registers.get(each.key))] as const),
+  ]),
   choiceLists: new Map([
     ...catalogue.choiceLists,
     ...changes.choice_lists.map((each) => [each.key, keepCodes(catalogue, each)] as const),
   ]),
 });
+
+/** A field that is set aside goes from what a link and a list show too. */
+const withoutGone = (next: Register, before: Register | undefined): Register => {
+  const there = new Set(next.fields.map((field) => field.key));
+  const gone = new Set(before?.fields.map((field) => field.key).filter((key) => !there.has(key)));
+  const kept: Register = {
+    ...next,
+    beside: next.beside.filter((key) => !gone.has(key)),
+    listed: next.listed.filter((key) => !gone.has(key)),
+  };
+  if (next.title === undefined || !gone.has(next.title)) return kept;
+  const { title: _, ...untitled } = kept;
+  return untitled;
+};
 
 /** A choice that is left out is retired, never forgotten: old records still show its label. */
 const keepCodes = (catalogue: Catalogue, list: ChoiceList): ChoiceList => {

@@ -24,6 +24,7 @@ import {
   mayFill,
   personRights,
   type Versioned,
+  visibleCatalogue,
 } from '../definitions/store.ts';
 import { invalid, notAllowed, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
 import { readLinked } from '../records/linked.ts';
@@ -101,6 +102,8 @@ export const readForm = async (
   if (recordId && !sentBack && !mayChangeBy(found, person, key)) throw notFound();
   const record = recordId ? await findRecord(tx, register, found.catalogue, recordId) : null;
   if (recordId && !record) throw notFound();
+  const bare = (links: Record<string, Linked>): Record<string, Linked> =>
+    Object.fromEntries(Object.entries(links).map(([key, link]) => [key, { ...link, beside: [] }]));
   return {
     form: opened.document,
     version: opened.version,
@@ -109,7 +112,7 @@ export const readForm = async (
     register,
     ...neededBy(register, found.catalogue),
     now: clock.now,
-    record,
+    record: record && { ...record, links: bare(record.links), linked: bare(record.linked) },
     sent_back: sentBack ? { by: sentBack.by, reason: sentBack.reason } : null,
   };
 };
@@ -134,7 +137,8 @@ const linksOf = async (
     const type = compiled.byKey.get(key)?.field.type;
     if (type?.kind !== 'link' || typeof value !== 'string') continue;
     const link = (await readLinked(tx, type.register, found.catalogue, [value], clock))[value];
-    if (link) links[key] = link;
+    // Only what it is called: what stands beside a title is for those who see its register.
+    if (link) links[key] = { ...link, beside: [] };
   }
   return links;
 };
@@ -151,6 +155,12 @@ const lookedUp = (compiled: CompiledForm, question: string): { to: string; fills
   if (type?.kind === 'person') return { to: PEOPLE, fills };
   return type?.kind === 'link' || type?.kind === 'links' ? { to: type.register, fills } : null;
 };
+
+/** What a person sees, and one register they look up in. */
+const withRegister = (visible: Catalogue, register: Register): Catalogue =>
+  visible.registers.has(register.key)
+    ? visible
+    : { ...visible, registers: new Map(visible.registers).set(register.key, register) };
 
 const MOST_OFFERED = 12;
 
@@ -186,7 +196,7 @@ export const lookUp = async (
   const shown = await readLinked(
     tx,
     target.key,
-    found.catalogue,
+    withRegister(visibleCatalogue(found, person), target),
     records.map((record) => record.id),
     clock,
   );

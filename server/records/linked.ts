@@ -43,6 +43,9 @@ const shownField = (register: Register, field: Field, catalogue: Catalogue, dept
         sql`(select ${title.value('s', clock)} from ${tableOf(target.key)} ${identifier('s')} where ${identifier('s', 'id')} = ${identifier(alias, field.key)})`,
     };
   }
+  // What links lead to, and may not be seen, is not even told by its id.
+  if (!target && (field.type.kind === 'link' || field.type.kind === 'links'))
+    return { value: () => sql`null::text`, show: () => '', moves: false };
   const formula = vocabularyOf(register, catalogue).names.get(field.key)?.formula;
   const behaviour = behaviourOf(field.type);
   return {

@@ -1,8 +1,8 @@
 import { failed, ok, type Problem, problem, type Result } from '../../base/index.ts';
 import type { ValueType } from '../../values/index.ts';
+import { whyNotSql } from '../not-in-sql.ts';
 import { parseExpression } from '../parse.ts';
 import { type Base, everyTerm, type Term } from '../term.ts';
-import { whyNotSql } from '../to-sql.ts';
 import type { Expr } from '../tree.ts';
 import { fits, fromValueType, sayType, type Type } from '../type.ts';
 import type { Vocabulary } from '../vocabulary.ts';

@@ -3,7 +3,8 @@ import type { KeyboardEvent, ReactNode } from 'react';
 import { type FieldKindName, isGivenKind, KIND_WORDS, type RowField } from '#core/values/index.ts';
 import { type FieldDraft, newRowField, typeOfKind } from '../../state/register-draft.ts';
 import { Part, PickOne } from '../../ui/part.tsx';
-import { KindSettings, type SettingsPlace } from './kind-settings.tsx';
+import { KindSettings } from './kind-settings.tsx';
+import type { SettingsPlace } from './settings.ts';
 import { WorkedOutPreview } from './worked-out-preview.tsx';
 
 const KINDS: readonly FieldKindName[] = Object.keys(KIND_WORDS).filter(isKind);

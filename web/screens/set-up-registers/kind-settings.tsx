@@ -1,46 +1,13 @@
-import { useState } from 'react';
 import { findDecimal } from '#core/base/index.ts';
-import type { SayContext } from '#core/expression/index.ts';
-import type { ChoiceList, Register } from '#core/register/index.ts';
-import {
-  behaviourOf,
-  FILE_SORTS,
-  type FieldType,
-  type FieldTypeOf,
-  type FileSort,
-  type GivenType,
-  KIND_WORDS,
-} from '#core/values/index.ts';
-import { FormulaEditor } from '../../ui/formula-editor.tsx';
+import { FILE_SORTS, type FieldTypeOf, type FileSort } from '#core/values/index.ts';
 import { Part, PickOne } from '../../ui/part.tsx';
+import { NumberSettings, WorkedOutSettings } from './given-settings.tsx';
 import { NewChoiceList } from './new-choice-list.tsx';
-
-/** What the settings of a field may refer to. */
-export interface SettingsPlace {
-  readonly currency: string;
-  readonly registers: readonly Register[];
-  readonly lists: readonly ChoiceList[];
-  /** The names a formula here may use. */
-  readonly context: SayContext;
-  /** The names a formula in the rows of a field may use. */
-  readonly rowContext: (field: string) => SayContext;
-  /** The register's key, once it is stored. */
-  readonly register: string | null;
-  readonly onList: (list: ChoiceList) => void;
-}
-
-interface Props {
-  readonly type: FieldType;
-  readonly n: number;
-  readonly what: string;
-  readonly fixed: boolean;
-  readonly label: string;
-  readonly place: SettingsPlace;
-  readonly onType: (type: FieldType) => void;
-}
+import type { SettingsProps } from './settings.ts';
+import { TextPart, without } from './text-part.tsx';
 
 /** What a kind says of itself behind its name: the rest of the field's sentence. */
-export const KindSettings = (props: Props) => {
+export const KindSettings = (props: SettingsProps) => {
   const { type, n, what, fixed, onType } = props;
   switch (type.kind) {
     case 'number':
@@ -179,38 +146,6 @@ const SORT_WORDS: { readonly [K in FileSort]: string } = {
   any: 'photos, videos and documents',
 };
 
-const without = <T extends object, K extends string>(type: T, key: K, text: string): T =>
-  text.trim() === '' ? { ...type, [key]: undefined } : { ...type, [key]: text.trim() };
-
-interface TextPartProps {
-  readonly text: string;
-  readonly shown: string;
-  readonly what: string;
-  readonly onText: (text: string) => void;
-}
-
-/** A part of the sentence that is a short text. */
-const TextPart = ({ text, shown, what, onText }: TextPartProps) => (
-  <Part text={shown} what={what}>
-    {(close) => (
-      <form
-        className="flex gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          event.stopPropagation();
-          onText(String(new FormData(event.currentTarget).get('text') ?? '').trim());
-          close();
-        }}
-      >
-        <input className="box" name="text" defaultValue={text} aria-label={what} />
-        <button type="submit" className="btn">
-          Use
-        </button>
-      </form>
-    )}
-  </Part>
-);
-
 const sayDecimals = (decimals: number): string =>
   decimals === 0 ? 'no decimals' : decimals === 1 ? 'one decimal' : `${decimals} decimals`;
 
@@ -221,7 +156,7 @@ const Decimals = ({
   decimals,
   most,
   onDecimals,
-}: Props & { decimals: number; most: number; onDecimals: (decimals: number) => void }) =>
+}: SettingsProps & { decimals: number; most: number; onDecimals: (decimals: number) => void }) =>
   fixed ? (
     sayDecimals(decimals)
   ) : (
@@ -247,7 +182,7 @@ const Limits = ({
   n,
   type,
   onType,
-}: Omit<Props, 'type'> & { type: FieldTypeOf<'number' | 'money' | 'percent'> }) => {
+}: Omit<SettingsProps, 'type'> & { type: FieldTypeOf<'number' | 'money' | 'percent'> }) => {
   const put = (key: 'least' | 'most', text: string): void => {
     if (text === '' || findDecimal(text)) onType(without(type, key, text));
   };
@@ -279,7 +214,7 @@ const FromList = ({
   label,
   place,
   onType,
-}: Omit<Props, 'type'> & { type: FieldTypeOf<'choice' | 'choices'> }) => {
+}: Omit<SettingsProps, 'type'> & { type: FieldTypeOf<'choice' | 'choices'> }) => {
   const list = place.lists.find((each) => each.key === type.list);
   return (
     <>
@@ -324,7 +259,7 @@ const ToRegister = ({
   fixed,
   place,
   onType,
-}: Omit<Props, 'type'> & { type: FieldTypeOf<'link' | 'links'> }) => {
+}: Omit<SettingsProps, 'type'> & { type: FieldTypeOf<'link' | 'links'> }) => {
   const target = place.registers.find((each) => each.key === type.register);
   return (
     <>
@@ -375,7 +310,7 @@ const backKey = (label: string): string =>
 
 const SCHEMES = { gtin: 'a GTIN (bar code)', iban: 'an IBAN', pattern: 'a pattern' } as const;
 
-const CodeSettings = ({ type, n, what, onType }: Omit<Props, 'type'> & { type: FieldTypeOf<'code'> }) => (
+const CodeSettings = ({ type, n, what, onType }: Omit<SettingsProps, 'type'> & { type: FieldTypeOf<'code'> }) => (
   <>
     {' as '}
     <Part text={SCHEMES[type.scheme]} what={`check of ${what} ${n}`}>
@@ -418,121 +353,3 @@ const CodeSettings = ({ type, n, what, onType }: Omit<Props, 'type'> & { type: F
     )}
   </>
 );
-
-const NumberSettings = ({
-  type,
-  n,
-  what,
-  place,
-  onType,
-}: Omit<Props, 'type'> & { type: FieldTypeOf<'running_number'> }) => {
-  const [writing, setWriting] = useState(false);
-  return (
-    <>
-      {' beginning with '}
-      <TextPart
-        text={type.prefix}
-        shown={type.prefix || 'nothing'}
-        what={`prefix of ${what} ${n}`}
-        onText={(prefix) => onType({ ...type, prefix })}
-      />
-      {', of '}
-      <TextPart
-        text={String(type.width)}
-        shown={`${type.width} digits`}
-        what={`digits of ${what} ${n}`}
-        onText={(text) => {
-          const width = Number(text);
-          if (Number.isInteger(width) && width > 0 && width <= 12) onType({ ...type, width });
-        }}
-      />
-      {', counted '}
-      <button
-        type="button"
-        className="part"
-        onClick={() => onType({ ...type, restart: type.restart === 'never' ? 'yearly' : 'never' })}
-      >
-        {type.restart === 'never' ? 'for ever' : 'anew each year'}
-      </button>
-      {', given '}
-      <button type="button" className="part" onClick={() => setWriting(!writing)}>
-        {type.when === undefined ? 'on storing' : `when ${type.when}`}
-      </button>
-      {writing && (
-        <FormulaEditor
-          text={type.when ?? ''}
-          expected={{ kind: 'condition' }}
-          context={place.context}
-          mayBeEmpty
-          onChange={(when) => {
-            onType(without(type, 'when', when));
-            setWriting(false);
-          }}
-          onCancel={() => setWriting(false)}
-        />
-      )}
-    </>
-  );
-};
-
-const GIVEN: readonly GivenType['kind'][] = ['money', 'number', 'percent', 'text', 'date', 'yes_no', 'moment', 'time'];
-
-const givenOf = (kind: GivenType['kind'], currency: string): GivenType => {
-  switch (kind) {
-    case 'money':
-      return { kind, currency };
-    case 'number':
-      return { kind, decimals: 2 };
-    case 'percent':
-      return { kind, decimals: 1 };
-    case 'choice':
-      return { kind, list: '' };
-    default:
-      return { kind };
-  }
-};
-
-const WorkedOutSettings = ({
-  type,
-  n,
-  what,
-  place,
-  onType,
-}: Omit<Props, 'type'> & { type: FieldTypeOf<'worked_out'> }) => {
-  const [writing, setWriting] = useState(type.formula === '');
-  return (
-    <>
-      {' as '}
-      <Part text={KIND_WORDS[type.gives.kind]} what={`kind of the outcome of ${what} ${n}`}>
-        {(close) => (
-          <PickOne<GivenType['kind']>
-            options={GIVEN.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))}
-            chosen={type.gives.kind}
-            onPick={(kind) => {
-              onType({ ...type, gives: givenOf(kind, place.currency) });
-              close();
-            }}
-          />
-        )}
-      </Part>
-      {' from '}
-      {writing ? (
-        <FormulaEditor
-          text={type.formula}
-          expected={{ kind: 'value', type: behaviourOf(type.gives).value }}
-          context={place.context}
-          refuse={(reason) => (reason ? `This cannot be worked out so, as ${reason}.` : null)}
-          onChange={(formula) => {
-            onType({ ...type, formula });
-            setWriting(false);
-          }}
-          onCancel={() => setWriting(false)}
-        />
-      ) : (
-        <button type="button" className="part font-mono text-[13px]!" onClick={() => setWriting(true)}>
-          {type.formula || '…'}
-        </button>
-      )}
-    </>
-  );
-};
