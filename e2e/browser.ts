@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { By, Key, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
 
 const require = createRequire(import.meta.url);
@@ -69,9 +69,19 @@ export class Browser {
 
   /** The first visible element of an XPath, waited for. */
   async see(xpath: string): Promise<WebElement> {
-    const element = await this.driver.wait(until.elementLocated(By.xpath(xpath)), WAIT_MS, `nothing at ${xpath}`);
-    await this.driver.wait(until.elementIsVisible(element), WAIT_MS, `not visible: ${xpath}`);
-    return element;
+    let seen: WebElement | null = null;
+    await this.driver.wait(
+      async () => {
+        const [element] = await this.driver.findElements(By.xpath(xpath));
+        // What is drawn anew between the two looks is looked for again.
+        seen = element && (await element.isDisplayed().catch(() => false)) ? element : null;
+        return seen !== null;
+      },
+      WAIT_MS,
+      `nothing at ${xpath}`,
+    );
+    if (!seen) throw new Error(`nothing at ${xpath}`);
+    return seen;
   }
 
   /** Waits until an XPath finds nothing. */
@@ -129,9 +139,21 @@ export class Browser {
   }
 
   async write(label: string, text: string): Promise<void> {
-    const element = await this.see(this.field(label));
     // As a person would: WebDriver's own clear goes behind the page's back, and the page puts the old text again.
-    await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE, text);
+    const keys = [Key.chord(Key.CONTROL, 'a'), Key.DELETE, text];
+    await this.driver.wait(
+      async () => {
+        try {
+          await (await this.see(this.field(label))).sendKeys(...keys);
+          return true;
+        } catch (error) {
+          if (error instanceof Error && error.name === 'StaleElementReferenceError') return false;
+          throw error;
+        }
+      },
+      WAIT_MS,
+      `could not write in ${label}`,
+    );
   }
 
   async choose(label: string, option: string): Promise<void> {
