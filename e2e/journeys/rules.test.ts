@@ -122,7 +122,7 @@ describe('rules and filters are written as sentences and as formulas', () => {
     await runa.seeText('VAT of Quotes is called vat_due in formulas instead of vat');
     expect(await runa.axe()).toEqual([]);
     await runa.press('Carry out');
-    await runa.see('//main//tbody/tr');
+    await runa.see('//main//h1[. = "Quotes"]');
     await runa.visit(`${iolite.address}/set-up/forms/make_a_quote`);
     await new FormEditor(runa).rules('Total').reads('is worked out as net + vat_due');
   });
