@@ -77,10 +77,3 @@ export const giveNumbers = async (
   }
   return given;
 };
-
-/** The clock of a write. */
-export const clockAt = (at: Date, catalogue: Catalogue): Clock => ({
-  now: at.toISOString(),
-  zone: catalogue.zone,
-  holidays: catalogue.holidays ?? [],
-});

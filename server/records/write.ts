@@ -39,7 +39,8 @@ import { uniqueName, uniquesOf } from '../definitions/derived.ts';
 import type { Definitions } from '../definitions/store.ts';
 import { invalid, notFound, Refusal } from '../http/problem.ts';
 import { linkProblems, mustsBeyond, type Placed, uniqueProblems } from './checks.ts';
-import { clockAt, giveNumbers } from './numbering.ts';
+import { clockAt } from './clock.ts';
+import { giveNumbers } from './numbering.ts';
 import { findOwnValues } from './read.ts';
 import { isColumn, recordTable, rowTable } from './tables.ts';
 

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { catalogueOf, workspaceSchema } from '../workspace/index.ts';
-import { backLinks, dependantsOf, parentProblems, planChange, workOutRecord } from './index.ts';
+import { backLinks, dependantsOf, parentProblems, planChange, workOutRecord } from '#core/register/index.ts';
+import { catalogueOf, workspaceSchema } from '#core/workspace/index.ts';
 
 const workspace = workspaceSchema.parse(JSON.parse(readFileSync('demo/tern-quay/workspace.json', 'utf8')));
 const catalogue = catalogueOf(workspace);
