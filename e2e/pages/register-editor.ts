@@ -82,7 +82,11 @@ export class RegisterEditor {
     return (await this.#browser.see('//section[@aria-label = "What carrying out would do"]')).getText();
   }
 
+  /** Carries out, and waits until it is done: the register's list opens then. */
   async carryOut(): Promise<void> {
     await this.#browser.press('Carry out');
+    await this.#browser.waitUntil('it is carried out', async () =>
+      (await this.#browser.path()).startsWith('/registers/'),
+    );
   }
 }
