@@ -9,6 +9,7 @@ import { behaviourOf, CHOICE_COLOURS, type Choice, type ChoiceColour, type Value
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 
@@ -19,7 +20,7 @@ export const ChoiceListScreen = () => {
   const existing = workspace.choice_lists.find((list) => list.key === key);
   if (key !== 'new' && !existing) return <Empty title="There is no such choice list." />;
   const start: ChoiceList = existing ?? { key: '', label: '', columns: [], choices: [{ code: '', label: '' }] };
-  return <Editor key={`${key} ${workspace.version}`} start={start} isNew={!existing} />;
+  return <Editor key={`${key} ${workspace.version}`} start={start} />;
 };
 
 /** Codes for the choices that have none yet. */
@@ -36,7 +37,7 @@ const withCodes = (list: ChoiceList, lists: ReadonlySet<string>): ChoiceList => 
   return { ...list, key: list.key || toKey(list.label, lists), choices };
 };
 
-const Editor = ({ start, isNew }: { start: ChoiceList; isNew: boolean }) => {
+const Editor = ({ start }: { start: ChoiceList }) => {
   const { workspace, catalogue } = useWorkspace();
   const [list, setList] = useState(start);
   const navigate = useNavigate();
@@ -247,23 +248,7 @@ const Editor = ({ start, isNew }: { start: ChoiceList; isNew: boolean }) => {
         </div>
         <Problems error={rehearse.error ?? carryOut.error} />
         {rehearse.data && (
-          <section aria-label="What carrying out would do" className="mt-4 border border-rule-strong bg-paper p-4">
-            <h2>Carrying out would do this</h2>
-            {rehearse.data.steps.length === 0 && <p className="my-2">Nothing: it is as you describe it already.</p>}
-            <ol className="my-2 ml-5 list-decimal space-y-1">
-              {rehearse.data.steps.map((step) => (
-                <li key={step.says}>{step.says}</li>
-              ))}
-            </ol>
-            <button
-              type="button"
-              className="btn btn-go"
-              disabled={carryOut.isPending || rehearse.data.steps.length === 0}
-              onClick={() => carryOut.mutate()}
-            >
-              {isNew ? 'Make it' : 'Carry out'}
-            </button>
-          </section>
+          <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />
         )}
       </form>
     </div>

@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type WorkspaceChanges } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
@@ -17,6 +17,7 @@ import {
   toDraft,
   toRegister,
 } from '../../state/register-draft.ts';
+import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
 import { FieldLine } from './field-line.tsx';
@@ -47,7 +48,6 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
   const [draft, setDraft] = useState(start);
   const [said, setSaid] = useState('');
   const navigate = useNavigate();
-  const plan = useRef<HTMLElement>(null);
   const fieldsEnd = useRef<HTMLOListElement>(null);
   const register = toRegister(draft, new Set(catalogue.registers.keys()));
   const after = withDraft(catalogue, register, draft);
@@ -66,9 +66,6 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
       navigate(`/registers/${register.key}`);
     },
   });
-  useEffect(() => {
-    if (rehearse.data) plan.current?.focus();
-  }, [rehearse.data]);
   const put = (next: Partial<RegisterDraft>) => {
     setDraft((before) => ({ ...before, ...next }));
     rehearse.reset();
@@ -180,28 +177,7 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
           </div>
           <Problems error={rehearse.error ?? carryOut.error} />
           {rehearse.data && (
-            <section
-              ref={plan}
-              tabIndex={-1}
-              aria-label="What carrying out would do"
-              className="mt-4 border border-rule-strong bg-paper p-4 outline-none"
-            >
-              <h2>Carrying out would do this</h2>
-              {rehearse.data.steps.length === 0 && <p className="my-2">Nothing: it is as you describe it already.</p>}
-              <ol className="my-2 ml-5 list-decimal space-y-1">
-                {rehearse.data.steps.map((step) => (
-                  <li key={step.says}>{step.says}</li>
-                ))}
-              </ol>
-              <button
-                type="button"
-                className="btn btn-go"
-                disabled={carryOut.isPending || rehearse.data.steps.length === 0}
-                onClick={() => carryOut.mutate()}
-              >
-                {carryOut.isPending ? 'Carrying out …' : 'Carry out'}
-              </button>
-            </section>
+            <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />
           )}
           <p role="status" className="sr-only">
             {said}
