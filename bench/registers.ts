@@ -8,9 +8,9 @@ import { createServer } from 'node:http';
 import pg from 'pg';
 import { uuidV7 } from '#core/base/index.ts';
 import { openDatabase, prepareDatabase } from '#server/db/client.ts';
-import { inTransaction } from '#server/db/locks.ts';
 import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
 import { DefinitionsReader } from '#server/definitions/store.ts';
+import { inWriting } from '#server/definitions/writing.ts';
 import { makeApp } from '#server/http/app.ts';
 import { LiveEvents } from '#server/live/live.ts';
 import { addRecords } from '#server/records/write.ts';
@@ -86,8 +86,8 @@ const values = () => ({
   lines: lines(),
 });
 const saveOurs = (): Promise<unknown> =>
-  inTransaction(database.db, (tx) =>
-    addRecords(tx, found, invoices, [{ id: newId(), values: values() }], 'added', {
+  inWriting({ db: database.db, reader }, (tx, held) =>
+    addRecords(tx, held, invoices, [{ id: newId(), values: values() }], 'added', {
       person,
       at: new Date(),
       form: null,

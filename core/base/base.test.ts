@@ -90,6 +90,7 @@ describe('text', () => {
     expect(cleanText('  a\u200Bb\u202E\uFEFF\u0007c ')).toBe('abc');
     expect(cleanText('👩\u200D🔧')).toBe('👩\u200D🔧');
     expect(cleanText('e\u0301')).toBe('é');
+    expect(cleanText('half \uD83D of a face')).toBe('half \uFFFD of a face');
   });
 
   test('characters are code points', () => {

@@ -3,10 +3,11 @@ const UNWANTED = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F-\u009F\u200B\uFE
 
 /**
  * Text as it is stored: NFC, trimmed, without control characters, zero-width spaces and bidirectional overrides
- * (joiners stay: emoji and several scripts need them). Text of spaces only becomes ''.
+ * (joiners stay: emoji and several scripts need them); a half of a character alone becomes
+ * U+FFFD, as no encoding can hold it. Text of spaces only becomes ''.
  */
 export const cleanText = (text: string): string =>
-  text.replace(/\r\n?/g, '\n').replace(UNWANTED, '').normalize('NFC').trim();
+  text.toWellFormed().replace(/\r\n?/g, '\n').replace(UNWANTED, '').normalize('NFC').trim();
 
 /** One line: as `cleanText`, with every run of white space a single space. */
 export const cleanLine = (text: string): string => cleanText(text).replace(/\s+/g, ' ');

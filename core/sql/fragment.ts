@@ -18,6 +18,7 @@ export type SqlType =
   | 'uuid'
   | 'integer'
   | 'bytea'
+  | 'json'
   | 'text[]'
   | 'uuid[]'
   | 'numeric[]'

@@ -80,16 +80,22 @@ const limited = (
 const isYearLike = ({ decimals, least, most }: Limits & { decimals: number }): boolean =>
   decimals === 0 && least !== undefined && most !== undefined && Number(least) >= 1000 && Number(most) <= 9999;
 
+const formatters = new Map<string, Intl.NumberFormat>();
+
+/** Formatters are dear to make: one for each way of showing. */
+const formatterOf = (locale: string, least: number, most: number, useGrouping: boolean): Intl.NumberFormat => {
+  const key = `${locale} ${least} ${most} ${useGrouping}`;
+  const found =
+    formatters.get(key) ??
+    new Intl.NumberFormat(locale, { minimumFractionDigits: least, maximumFractionDigits: most, useGrouping });
+  formatters.set(key, found);
+  return found;
+};
+
 const show = (value: StoredValue, locale: string, least: number, most: number, useGrouping = true): string => {
   const decimal = typeof value === 'string' ? findDecimal(value) : null;
-  if (!decimal) return '';
-  const formatter = new Intl.NumberFormat(locale, {
-    minimumFractionDigits: least,
-    maximumFractionDigits: most,
-    useGrouping,
-  });
   // Intl reads decimal text exactly (ECMA-402 NumberFormat v3), but is typed for numbers only.
-  return formatter.format(decimal.toFixed() as `${number}`);
+  return decimal ? formatterOf(locale, least, most, useGrouping).format(decimal.toFixed() as `${number}`) : '';
 };
 
 interface Numeric extends Limits {

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
+import { sql as fragment, parameter, type SqlFragment } from '#core/sql/index.ts';
 import type { Db, Tx } from './client.ts';
 import { findDatabaseFailure } from './errors.ts';
+import { toDrizzle } from './fragment.ts';
 
 const DEFINITIONS = 4780;
 
@@ -15,10 +17,15 @@ export const lockDefinitions = async (tx: Tx): Promise<void> => {
   await tx.execute(sql`select pg_advisory_xact_lock(${DEFINITIONS})`);
 };
 
-/** Tells every server process, at commit. Equal payloads of one transaction arrive once. */
+/** The query that tells every server process, at commit. Equal payloads of one transaction arrive once. */
+export const notifying = (payloads: readonly object[]): SqlFragment => {
+  const texts = payloads.map((payload) => JSON.stringify(payload));
+  return fragment`select pg_notify('iolite', payload) from unnest(${parameter(texts, 'text[]')}) as payload`;
+};
+
+/** Tells every server process, at commit. */
 export const notify = async (tx: Tx, ...payloads: readonly object[]): Promise<void> => {
-  const told = payloads.map((payload) => sql`pg_notify('iolite', ${JSON.stringify(payload)})`);
-  if (told.length > 0) await tx.execute(sql`select ${sql.join(told, sql`, `)}`);
+  if (payloads.length > 0) await tx.execute(toDrizzle(notifying(payloads)));
 };
 
 const TRIES = 3;

@@ -13,7 +13,6 @@ import {
 import { type Catalogue, linkedRegister, type RecordValues, type Register } from '#core/register/index.ts';
 import { PEOPLE } from '#core/values/index.ts';
 import type { Db, Queryable, Tx } from '../db/client.ts';
-import { holdDefinitions, inTransaction } from '../db/locks.ts';
 import { people } from '../db/schema.ts';
 import {
   type Definitions,
@@ -26,6 +25,7 @@ import {
   type Versioned,
   visibleCatalogue,
 } from '../definitions/store.ts';
+import { inWriting } from '../definitions/writing.ts';
 import { invalid, notAllowed, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
 import { readLinked } from '../records/linked.ts';
 import { findByTitle, findRecord, readPaths } from '../records/read.ts';
@@ -261,9 +261,7 @@ export const sendEntry = (
   entry: GivenEntry,
   clock: Clock,
 ): Promise<Sent> =>
-  inTransaction(db, async (tx) => {
-    await holdDefinitions(tx);
-    const found = await reader.read(tx);
+  inWriting({ db, reader }, async (tx, found) => {
     const form = await formForEntry(tx, found, person, key, entry.version);
     const compiled = compileForm(form.document, found.catalogue);
     if (!compiled.ok)

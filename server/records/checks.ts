@@ -1,4 +1,3 @@
-import { and, inArray, isNull } from 'drizzle-orm';
 import { type Clock, type Problem, problem } from '#core/base/index.ts';
 import { toSql } from '#core/expression/index.ts';
 import {
@@ -11,13 +10,11 @@ import {
   sayConstraint,
   uniqueText,
 } from '#core/register/index.ts';
-import { all, any, identifier, parameter, sql } from '#core/sql/index.ts';
+import { all, any, identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { behaviourOf, PEOPLE, type RowField, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
 import type { Tx } from '../db/client.ts';
 import { toDrizzle } from '../db/fragment.ts';
-import { files, people } from '../db/schema.ts';
 import { uniqueName, uniquesOf } from '../definitions/derived.ts';
-import { recordTable } from './tables.ts';
 
 /*
  * What only the database can say of a record that is about to be written: whether what it points to is there, and
@@ -37,7 +34,7 @@ export interface Placed {
 }
 
 /** One use of an id: which record, at which place of it, called what. */
-interface Pointing {
+export interface Pointing {
   readonly at: number;
   readonly path: readonly (string | number)[];
   readonly label: string;
@@ -45,6 +42,8 @@ interface Pointing {
 }
 
 const FILES = '$files';
+/** Entries that were stored before, by their ids: a target of its own for `readPresent`. */
+export const RECEIPTS = '$receipts';
 
 const leadsTo = ({ type }: RowField): string | null => {
   switch (type.kind) {
@@ -86,49 +85,68 @@ const collect = (
   }
 };
 
-const knownIds = async (tx: Tx, to: string, ids: readonly string[], catalogue: Catalogue): Promise<Set<string>> => {
-  const table = to === PEOPLE ? people : to === FILES ? files : null;
-  if (table) {
-    const rows = await tx
-      .select({ id: table.id })
-      .from(table)
-      .where(inArray(table.id, [...ids]));
-    return new Set(rows.map((row) => row.id));
-  }
-  const target = catalogue.registers.get(to);
-  if (!target) return new Set();
-  const records = recordTable(target);
-  const rows = await tx
-    .select({ id: records.id })
-    .from(records)
-    .where(and(inArray(records.id, [...ids]), isNull(records.archived_at)));
-  return new Set(rows.map((row) => row.id));
+/** The table that ids of a target stand in, what narrows it to what may be pointed to, and the id's column. */
+const tableOfTarget = (to: string, catalogue: Catalogue): SqlFragment | null => {
+  if (to === PEOPLE) return sql`iolite.people`;
+  if (to === FILES) return sql`iolite.files`;
+  if (to === RECEIPTS) return sql`(select record_id as id from iolite.receipts) received`;
+  return catalogue.registers.has(to)
+    ? sql`(select id from ${identifier('records', to)} where archived_at is null) present`
+    : null;
 };
 
-/** Links must point to what is there: one query per register, however many records and fields. */
-export const linkProblems = async (
+/** Which of some ids are there, by what they lead to: one query, however many registers, records and fields. */
+export const readPresent = async (
   tx: Tx,
-  register: Register,
   catalogue: Catalogue,
-  records: readonly RecordValues[],
-): Promise<Placed[]> => {
-  const pointing = new Map<string, Pointing[]>();
-  records.forEach((values, at) => {
-    collect(register.fields, values, at, [], pointing);
+  wanted: ReadonlyMap<string, readonly string[]>,
+): Promise<ReadonlyMap<string, ReadonlySet<string>>> => {
+  const present = new Map<string, Set<string>>();
+  const parts = [...wanted].flatMap(([to, ids]) => {
+    const table = tableOfTarget(to, catalogue);
+    const distinct = [...new Set(ids)];
+    return table === null || distinct.length === 0
+      ? []
+      : [
+          sql`select ${parameter(to, 'text')} as target, id from ${table} where id = any(${parameter(distinct, 'uuid[]')})`,
+        ];
   });
-  const problems: Placed[] = [];
-  for (const [to, uses] of pointing) {
-    const known = await knownIds(tx, to, [...new Set(uses.map((use) => use.id))], catalogue);
-    const what = to === FILES ? 'a file' : to === PEOPLE ? 'someone' : 'a record';
-    for (const { at, path, label, id } of uses)
-      if (!known.has(id))
-        problems.push({
-          at,
-          problem: problem('unknown_record', path, `${label} points to ${what} that is not there.`),
-        });
+  if (parts.length === 0) return present;
+  const { rows } = await tx.execute(toDrizzle(join(parts, ' union all ')));
+  for (const row of rows) {
+    const to = String(row.target);
+    present.set(to, (present.get(to) ?? new Set()).add(String(row.id)));
   }
-  return problems;
+  return present;
 };
+
+/** The ids that some records hold, by what they lead to, each with the place it stands in. */
+export const pointingsOf = (register: Register, records: readonly RecordValues[]): ReadonlyMap<string, Pointing[]> => {
+  const pointings = new Map<string, Pointing[]>();
+  records.forEach((values, at) => {
+    collect(register.fields, values, at, [], pointings);
+  });
+  return pointings;
+};
+
+/** The ids alone, as `readPresent` takes them. */
+export const idsByTarget = (pointings: ReadonlyMap<string, readonly Pointing[]>): Map<string, readonly string[]> =>
+  new Map([...pointings].map(([to, uses]) => [to, uses.map((use) => use.id)]));
+
+/** Links must point to what is there. */
+export const missingProblems = (
+  pointings: ReadonlyMap<string, readonly Pointing[]>,
+  present: ReadonlyMap<string, ReadonlySet<string>>,
+): Placed[] =>
+  [...pointings].flatMap(([to, uses]) => {
+    const what = to === FILES ? 'a file' : to === PEOPLE ? 'someone' : 'a record';
+    return uses
+      .filter(({ id }) => !present.get(to)?.has(id))
+      .map(({ at, path, label }) => ({
+        at,
+        problem: problem('unknown_record', path, `${label} points to ${what} that is not there.`),
+      }));
+  });
 
 /** Records that hold what no two may hold, among the stored ones and among those about to be. */
 export const uniqueProblems = async (

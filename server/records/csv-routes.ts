@@ -2,8 +2,8 @@ import type { Express, Request } from 'express';
 import type { z } from 'zod';
 import { type csvImportSchema, listQuerySchema } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
-import { inTransaction } from '../db/locks.ts';
 import { personRights, visibleCatalogue } from '../definitions/store.ts';
+import { inWriting } from '../definitions/writing.ts';
 import type { Handlers } from '../http/app.ts';
 import { type Context, clockOf, signedIn } from '../http/context.ts';
 import { notAllowed, notFound } from '../http/problem.ts';
@@ -26,8 +26,7 @@ class GivenUp<T> extends Error {
 const run = async (context: Context, key: string, body: z.output<typeof csvImportSchema>, keep: boolean) => {
   const { person } = signedIn(context);
   try {
-    return await inTransaction(context.db, async (tx) => {
-      const found = await context.reader.read(tx);
+    return await inWriting(context, async (tx, found) => {
       const register = found.catalogue.registers.get(key);
       const rights = personRights(found, person, key);
       if (!register || !rights.see) throw notFound();

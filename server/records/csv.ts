@@ -20,8 +20,9 @@ import { toDrizzle } from '../db/fragment.ts';
 import { people } from '../db/schema.ts';
 import type { Definitions } from '../definitions/store.ts';
 import { invalid, Refusal, valueOrRefuse } from '../http/problem.ts';
+import type { Author } from './author.ts';
 import { findOwnValues } from './read.ts';
-import { type Author, addRecords, changeRecord } from './write.ts';
+import { addRecords, changeRecord } from './write.ts';
 
 /** Kinds whose values stand in a CSV file as the core stores them: no comma, no locale, nothing to guess. */
 const PLAIN: ReadonlySet<string> = new Set(['number', 'money', 'date', 'time', 'moment', 'position']);

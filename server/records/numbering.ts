@@ -1,10 +1,10 @@
-import { sql } from 'drizzle-orm';
 import { type Clock, today } from '#core/base/index.ts';
 import { type Checked, checkExpression, evaluate } from '#core/expression/index.ts';
 import { type Catalogue, type RecordValues, type Register, recordItem, vocabularyOf } from '#core/register/index.ts';
+import { parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { type FieldTypeOf, seriesText } from '#core/values/index.ts';
 import type { Tx } from '../db/client.ts';
-import { series } from '../db/schema.ts';
+import { toDrizzle } from '../db/fragment.ts';
 
 type Numbered = FieldTypeOf<'running_number'>;
 
@@ -36,44 +36,78 @@ const isDue = (
   );
 };
 
-/** The next numbers of a series; its row stays locked until the commit, so that none is left out. */
-const take = async (tx: Tx, register: string, field: string, year: number, count: number): Promise<number> => {
-  const [row] = await tx
-    .insert(series)
-    .values({ register, field, year, next: count + 1 })
-    .onConflictDoUpdate({
-      target: [series.register, series.field, series.year],
-      set: { next: sql`${series.next} + ${count}` },
-    })
-    .returning({ next: series.next });
-  if (!row) throw new RangeError(`no series for ${register}.${field}`);
-  return row.next - count;
-};
+/** A field of which some records get their number now. */
+export interface Due {
+  readonly field: string;
+  readonly type: Numbered;
+  /** The year of the series; 0 for one that never begins anew. */
+  readonly year: number;
+  /** Which of the records, in their order. */
+  readonly at: readonly number[];
+}
 
-/**
- * The running numbers some records get now, put into their values, in the order given. A number once given stays.
- * Series are locked last and in the order of the register's fields, so that two writers never wait for each other.
- */
-export const giveNumbers = async (
-  tx: Tx,
+/** The first of the numbers taken, by field. */
+export type FirstOfSeries = ReadonlyMap<string, number>;
+
+/** Which numbers some records get now. A number once given stays. */
+export const findDues = (
   register: Register,
   records: readonly RecordValues[],
   catalogue: Catalogue,
   clock: Clock,
-): Promise<RecordValues[]> => {
-  const given: RecordValues[] = [...records];
-  for (const field of register.fields) {
-    const { type, key } = field;
-    if (type.kind !== 'running_number') continue;
-    const due = given.flatMap((values, i) =>
+): Due[] =>
+  register.fields.flatMap(({ key, type }) => {
+    if (type.kind !== 'running_number') return [];
+    const at = records.flatMap((values, i) =>
       (values[key] ?? null) === null && isDue(register, type, values, catalogue, clock) ? [i] : [],
     );
-    if (due.length === 0) continue;
     const year = type.restart === 'yearly' ? Number(today(clock).slice(0, 4)) : 0;
-    const first = await take(tx, register.key, key, year, due.length);
-    due.forEach((i, n) => {
-      given[i] = { ...given[i], [key]: seriesText(type, year, first + n) };
+    return at.length === 0 ? [] : [{ field: key, type, year, at }];
+  });
+
+/**
+ * Takes the next numbers of each series, and gives the number after them; the rows stay locked until the commit, so
+ * that none is left out. They are locked in the order of the register's fields: two writers never wait for each other.
+ */
+export const seriesInsertion = (register: Register, dues: readonly Due[]): SqlFragment => {
+  const wanted = dues.map(({ field, year, at }) => ({ field, year, count: at.length }));
+  return sql`
+    insert into iolite.series (register, field, year, next)
+    select ${parameter(register.key, 'text')}, field, year, count + 1
+    from json_to_recordset(${parameter(JSON.stringify(wanted), 'json')}) as wanted(field text, year integer, count integer)
+    on conflict (register, field, year) do update set next = series.next + excluded.next - 1
+    returning field, next`;
+};
+
+/** What `seriesInsertion` gave, the number after those taken, as the first of them. */
+export const firstOfSeries = (dues: readonly Due[], after: Readonly<Record<string, number>>): FirstOfSeries =>
+  new Map(dues.map(({ field, at }) => [field, (after[field] ?? 0) - at.length]));
+
+/** The records with the numbers they get. */
+export const withNumbers = (
+  records: readonly RecordValues[],
+  dues: readonly Due[],
+  first: FirstOfSeries,
+): RecordValues[] => {
+  const given: RecordValues[] = [...records];
+  for (const { field, type, year, at } of dues)
+    at.forEach((i, n) => {
+      given[i] = { ...given[i], [field]: seriesText(type, year, (first.get(field) ?? 0) + n) };
     });
-  }
   return given;
+};
+
+/** One record with the running numbers it gets now, when it is changed. */
+export const giveNumbers = async (
+  tx: Tx,
+  register: Register,
+  values: RecordValues,
+  catalogue: Catalogue,
+  clock: Clock,
+): Promise<RecordValues> => {
+  const dues = findDues(register, [values], catalogue, clock);
+  if (dues.length === 0) return values;
+  const { rows } = await tx.execute(toDrizzle(seriesInsertion(register, dues)));
+  const after = Object.fromEntries(rows.map((row) => [String(row.field), Number(row.next)]));
+  return withNumbers([values], dues, firstOfSeries(dues, after))[0] ?? values;
 };

@@ -13,9 +13,10 @@ import { rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
 import type { Queryable, Tx } from '../db/client.ts';
 import { toDrizzle } from '../db/fragment.ts';
 import type { Definitions } from '../definitions/store.ts';
+import type { Author } from './author.ts';
 import { findOwnValues, readSome } from './read.ts';
 import { recordTable } from './tables.ts';
-import { type Author, changeRecord } from './write.ts';
+import { changeRecord } from './write.ts';
 
 /*
  * The records that point to one: what its page shows from the other side, and what stands in the way of archiving it.

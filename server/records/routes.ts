@@ -2,9 +2,9 @@ import { eq } from 'drizzle-orm';
 import type { RecordDetail } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
-import { holdDefinitions, inTransaction } from '../db/locks.ts';
 import { people } from '../db/schema.ts';
 import { type Definitions, listsOf, personRights, visibleCatalogue } from '../definitions/store.ts';
+import { inWriting } from '../definitions/writing.ts';
 import type { Handlers } from '../http/app.ts';
 import { type Context, clockOf, signedIn } from '../http/context.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../http/problem.ts';
@@ -15,7 +15,8 @@ import { readHistory } from './history.ts';
 import { countPointing, isThere, movePointing, readPointing, setArchived } from './pointing.ts';
 import { findAnyRecord, findOwnValues, readPage } from './read.ts';
 import { recordTable } from './tables.ts';
-import { addRecords, changeRecord, noteHistory, tellOf } from './write.ts';
+import { tellOf } from './telling.ts';
+import { addRecords, changeRecord, noteHistory } from './write.ts';
 
 /** A register this person may see; otherwise it does not exist. */
 const seenRegister = (context: Context, key: string): Register => {
@@ -88,9 +89,7 @@ export const recordHandlers: Handlers<
   addRecord: async (context, { params, body }) => {
     const { person } = signedIn(context);
     seenRegister(context, params.key);
-    return inTransaction(context.db, async (tx) => {
-      await holdDefinitions(tx);
-      const found = await context.reader.read(tx);
+    return inWriting(context, async (tx, found) => {
       const register = found.catalogue.registers.get(params.key);
       if (!register) throw notFound();
       demand(found, context, params.key, 'add');
@@ -106,9 +105,7 @@ export const recordHandlers: Handlers<
   },
   importRecords: async (context, { params, body }) => {
     const { person } = signedIn(context);
-    return inTransaction(context.db, async (tx) => {
-      await holdDefinitions(tx);
-      const found = await context.reader.read(tx);
+    return inWriting(context, async (tx, found) => {
       const register = found.catalogue.registers.get(params.key);
       if (!register) throw notFound();
       const stored = await addRecords(tx, found, register, body.records, 'imported', {
@@ -124,9 +121,7 @@ export const recordHandlers: Handlers<
   changeRecord: async (context, { params, body }) => {
     const { person } = signedIn(context);
     await registerForRecord(context, params.key, params.id);
-    const register = await inTransaction(context.db, async (tx) => {
-      await holdDefinitions(tx);
-      const found = await context.reader.read(tx);
+    const register = await inWriting(context, async (tx, found) => {
       const held = found.catalogue.registers.get(params.key);
       if (!held) throw notFound();
       demand(found, context, params.key, 'change');
@@ -146,9 +141,7 @@ export const recordHandlers: Handlers<
   archiveRecord: async (context, { params, query }) => {
     const { person } = signedIn(context);
     await registerForRecord(context, params.key, params.id);
-    return inTransaction(context.db, async (tx) => {
-      await holdDefinitions(tx);
-      const found = await context.reader.read(tx);
+    return inWriting(context, async (tx, found) => {
       const register = found.catalogue.registers.get(params.key);
       if (!register || !(await isThere(tx, register, params.id))) throw notFound();
       demand(found, context, params.key, 'change');
@@ -181,9 +174,7 @@ export const recordHandlers: Handlers<
   bringBackRecord: async (context, { params }) => {
     const { person } = signedIn(context);
     await registerForRecord(context, params.key, params.id);
-    return inTransaction(context.db, async (tx) => {
-      await holdDefinitions(tx);
-      const found = await context.reader.read(tx);
+    return inWriting(context, async (tx, found) => {
       const register = found.catalogue.registers.get(params.key);
       const held = register ? await findOwnValues(tx, register, found.catalogue, params.id) : null;
       if (!register || !held?.archived) throw notFound();

@@ -1,57 +1,43 @@
 import { createHash } from 'node:crypto';
-import { eq, inArray, sql } from 'drizzle-orm';
+import { eq, inArray } from 'drizzle-orm';
 import { type Problem, problem } from '#core/base/index.ts';
-import { findText } from '#core/list/index.ts';
 import {
   brokenMusts,
   type Catalogue,
   type Change,
   checkValues,
-  dependantsOf,
   isRowsField,
   mergeChange,
-  movesWithClock,
   parentProblems,
   type RecordValues,
   type Register,
   recordProblems,
   retiredProblems,
-  titleField,
-  uniqueText,
-  valueContext,
-  vocabularyOf,
-  workOutRecord,
 } from '#core/register/index.ts';
-import {
-  behaviourOf,
-  isGivenKind,
-  isListKind,
-  isNothing,
-  rowsOf,
-  type Scalar,
-  type StoredValue,
-  sameValue,
-} from '#core/values/index.ts';
+import { isGivenKind, isNothing, type StoredValue, sameValue } from '#core/values/index.ts';
 import type { Tx } from '../db/client.ts';
-import { holdDefinitions, notify } from '../db/locks.ts';
-import { counters, history, receipts } from '../db/schema.ts';
-import { uniqueName, uniquesOf } from '../definitions/derived.ts';
+import { toDrizzle } from '../db/fragment.ts';
+import { receipts } from '../db/schema.ts';
 import type { Definitions } from '../definitions/store.ts';
 import { invalid, notFound, Refusal } from '../http/problem.ts';
-import { linkProblems, mustsBeyond, type Placed, uniqueProblems } from './checks.ts';
+import type { Action, Author } from './author.ts';
+import {
+  idsByTarget,
+  missingProblems,
+  mustsBeyond,
+  type Placed,
+  pointingsOf,
+  RECEIPTS,
+  readPresent,
+  uniqueProblems,
+} from './checks.ts';
 import { clockAt } from './clock.ts';
-import { giveNumbers } from './numbering.ts';
+import { findColumns } from './find-columns.ts';
+import { historyInsertion, recordColumns, reserve, rowInsertions, writeNew } from './insert.ts';
+import { findDues, giveNumbers, withNumbers } from './numbering.ts';
 import { findOwnValues } from './read.ts';
-import { isColumn, recordTable, rowTable } from './tables.ts';
-
-type Action = (typeof history.$inferSelect)['action'];
-
-/** Who writes, when, and by which form. */
-export interface Author {
-  readonly person: string;
-  readonly at: Date;
-  readonly form: { readonly key: string; readonly version: number } | null;
-}
+import { recordTable, rowTable } from './tables.ts';
+import { tellOf } from './telling.ts';
 
 export interface NewRecord {
   readonly id: string;
@@ -75,78 +61,6 @@ const prefixed = (many: boolean, index: number, problems: readonly Problem[]): P
 const placed = (many: boolean, found: readonly Placed[]): Problem[] =>
   found.flatMap((each) => prefixed(many, each.at, [each.problem]));
 
-/** Kinds whose values are ids: a record is found by its own words, and by those of what it links to. */
-const ID_KINDS: ReadonlySet<string> = new Set(['link', 'links', 'person', 'files', 'running_number']);
-
-/** The words by which a record is found: its number, and every value as people read it. */
-const findColumns = (register: Register, number: string, given: RecordValues, catalogue: Catalogue, at: Date) => {
-  const context = valueContext(catalogue);
-  const names = vocabularyOf(register, catalogue).names;
-  const values = workOutRecord(register, given, catalogue, clockAt(at, catalogue));
-  const shown = register.fields.flatMap((field) => {
-    const value = values[field.key] ?? null;
-    if (field.type.kind === 'running_number') return typeof value === 'string' ? [value] : [];
-    if (isNothing(value) || ID_KINDS.has(field.type.kind)) return [];
-    const formula = names.get(field.key)?.formula;
-    if (formula && movesWithClock(formula)) return [];
-    const plain = behaviourOf(field.type).value.kind === 'number' && typeof value === 'string' ? [value] : [];
-    return [behaviourOf(field.type).show(value, context), ...plain];
-  });
-  const title = behaviourOf(titleField(register).type).show(values[titleField(register).key] ?? null, context);
-  return { find_text: findText([number, ...shown]).slice(0, MOST_FOUND), find_title: findText([title, number]) };
-};
-/** Characters of a record that are looked through; the index cannot hold much longer texts well. */
-const MOST_FOUND = 60_000;
-
-/** A value as a column of the record's own takes it. */
-const toColumn = (value: StoredValue): Scalar | string[] =>
-  typeof value === 'object' && value !== null ? value.filter((each) => typeof each === 'string') : value;
-
-/** Columns as Drizzle takes them: every field that has one, nothing where there is no value. */
-const toRow = (register: Register, values: RecordValues): Record<string, Scalar | string[]> => ({
-  ...Object.fromEntries(
-    register.fields
-      .filter(isColumn)
-      .map((field) => [field.key, toColumn(values[field.key] ?? (isListKind(field.type.kind) ? [] : null))]),
-  ),
-  ...uniqueColumns(register, values),
-});
-
-/** What the unique constraints that look past case and accents compare. */
-const uniqueColumns = (register: Register, values: RecordValues): Record<string, string | null> =>
-  Object.fromEntries(
-    uniquesOf(register)
-      .filter((unique) => unique.folded)
-      .map((unique) => [uniqueName(register, unique), uniqueText(register, unique, values)]),
-  );
-
-/** Puts the rows of some new or emptied records in their tables. */
-const insertRows = async (tx: Tx, register: Register, records: readonly { id: string; values: RecordValues }[]) => {
-  for (const field of register.fields.filter(isRowsField)) {
-    const own = field.type.fields.filter(isColumn);
-    const rows = records.flatMap(({ id, values }) =>
-      rowsOf(values[field.key] ?? null).map((row, seq) => ({
-        ...Object.fromEntries(
-          own.map((each) => [each.key, toColumn(row.values[each.key] ?? (isListKind(each.type.kind) ? [] : null))]),
-        ),
-        id: row.id,
-        entry: id,
-        seq,
-      })),
-    );
-    for (let i = 0; i < rows.length; i += ROWS_AT_ONCE)
-      await tx.insert(rowTable(register, field)).values(rows.slice(i, i + ROWS_AT_ONCE));
-  }
-};
-/** PostgreSQL takes 65,535 parameters in one statement. */
-const ROWS_AT_ONCE = 1_000;
-
-/** Tells whoever looks at the register, and at those in which something is worked out from it. */
-export const tellOf = async (tx: Tx, register: Register, catalogue: Catalogue): Promise<void> => {
-  const keys = [register.key, ...dependantsOf(register.key, catalogue)];
-  await notify(tx, ...keys.map((key) => ({ kind: 'records', register: key })));
-};
-
 /** Notes that something was done to a whole record. */
 export const noteHistory = async (
   tx: Tx,
@@ -155,16 +69,7 @@ export const noteHistory = async (
   action: Action,
   author: Author,
 ): Promise<void> => {
-  await tx.insert(history).values({
-    register: register.key,
-    recordId: id,
-    at: author.at,
-    personId: author.person,
-    action,
-    formKey: null,
-    formVersion: null,
-    changes: {},
-  });
+  await tx.execute(toDrizzle(historyInsertion(register, [id], action, author)));
 };
 
 const contentHash = (register: Register, values: RecordValues): string =>
@@ -179,7 +84,7 @@ const contentHash = (register: Register, values: RecordValues): string =>
     )
     .digest('hex');
 
-/** The receipts of entries that came before: the same content from the same sender is the same record. */
+/** What was stored for an entry that came before: the same content from the same sender is the same record. */
 const findReceived = async (
   tx: Tx,
   register: Register,
@@ -188,6 +93,7 @@ const findReceived = async (
   author: Author,
 ): Promise<Map<string, Stored>> => {
   const found = new Map<string, Stored>();
+  if (prepared.length === 0) return found;
   const rows = await tx
     .select()
     .from(receipts)
@@ -210,7 +116,8 @@ const findReceived = async (
 
 /**
  * Stores new records: the one way in for forms, lists, imports and the API. Checks every value and the register's
- * rules, and tells every problem of every record at once; stores all or nothing. The caller has the transaction.
+ * rules, and tells every problem of every record at once; stores all or nothing. The caller has the transaction, and
+ * holds the definitions in it.
  */
 export const addRecords = async (
   tx: Tx,
@@ -220,7 +127,6 @@ export const addRecords = async (
   action: Action,
   author: Author,
 ): Promise<Stored[]> => {
-  await holdDefinitions(tx);
   const { catalogue } = found;
   const clock = clockAt(author.at, catalogue);
   const many = given.length > 1 || action === 'imported';
@@ -240,28 +146,27 @@ export const addRecords = async (
     const kept = checked.ok ? checked.value : {};
     return { id, values: kept, hash: contentHash(register, kept) };
   });
-  problems.push(
-    ...placed(
-      many,
-      await linkProblems(
-        tx,
-        register,
-        catalogue,
-        prepared.map((each) => each.values),
-      ),
-    ),
+  const pointings = pointingsOf(
+    register,
+    prepared.map((each) => each.values),
   );
+  const wanted = idsByTarget(pointings).set(
+    RECEIPTS,
+    prepared.map((each) => each.id),
+  );
+  const present = await readPresent(tx, catalogue, wanted);
+  problems.push(...placed(many, missingProblems(pointings, present)));
   if (new Set(given.map((each) => each.id)).size < given.length) {
     problems.push(problem('id_twice', ['records'], 'Two of these records have the same id.'));
   }
   if (problems.length > 0) throw invalid(problems);
-  const received = await findReceived(tx, register, catalogue, prepared, author);
+  const before = prepared.filter((each) => present.get(RECEIPTS)?.has(each.id));
+  const received = await findReceived(tx, register, catalogue, before, author);
   const fresh = prepared.filter((each) => !received.has(each.id));
   const taken = await uniqueProblems(tx, register, catalogue, fresh);
   if (taken.length > 0) throw invalid(placed(many, taken));
   if (fresh.length > 0) {
-    const stored = await insertRecords(tx, register, catalogue, fresh, action, author);
-    for (const each of stored) received.set(each.id, each);
+    for (const each of await storeNew(tx, register, catalogue, fresh, action, author)) received.set(each.id, each);
     const beyond = await mustsBeyond(
       tx,
       register,
@@ -270,12 +175,11 @@ export const addRecords = async (
       clock,
     );
     if (beyond.length > 0) throw invalid(placed(many, beyond));
-    await tellOf(tx, register, catalogue);
   }
   return given.map(({ id }) => received.get(id)).filter((each) => each !== undefined);
 };
 
-const insertRecords = async (
+const storeNew = async (
   tx: Tx,
   register: Register,
   catalogue: Catalogue,
@@ -283,60 +187,17 @@ const insertRecords = async (
   action: Action,
   author: Author,
 ): Promise<Stored[]> => {
-  await tx
-    .insert(receipts)
-    .values(
-      fresh.map(({ id, hash }) => ({ recordId: id, register: register.key, sender: author.person, contentHash: hash })),
-    );
-  // The counter row is locked from here to the commit: numbers come without gaps, in the order of storing.
-  const [counter] = await tx
-    .update(counters)
-    .set({ next: sql`${counters.next} + ${fresh.length}` })
-    .where(eq(counters.register, register.key))
-    .returning({ next: counters.next });
-  if (!counter) throw notFound();
-  const first = counter.next - fresh.length;
-  const numbered = await giveNumbers(
-    tx,
-    register,
-    fresh.map((each) => each.values),
-    catalogue,
-    clockAt(author.at, catalogue),
-  );
-  const stored = fresh.map(({ id, values }, i) => ({
-    id,
-    values: numbered[i] ?? values,
-    fresh: true,
-    seq: first + i,
-    number: `${register.mark}-${String(first + i).padStart(4, '0')}`,
-  }));
-  await tx.insert(recordTable(register)).values(
-    stored.map(({ id, values, seq, number }) => ({
-      ...toRow(register, values),
-      id,
-      seq,
-      number,
-      version: 1,
-      created_at: author.at,
-      created_by: author.person,
-      updated_at: author.at,
-      updated_by: author.person,
-      ...findColumns(register, number, values, catalogue, author.at),
-    })),
-  );
-  await insertRows(tx, register, stored);
-  await tx.insert(history).values(
-    stored.map(({ id }) => ({
-      register: register.key,
-      recordId: id,
-      at: author.at,
-      personId: author.person,
-      action,
-      formKey: author.form?.key ?? null,
-      formVersion: author.form?.version ?? null,
-      changes: {},
-    })),
-  );
+  const values = fresh.map((each) => each.values);
+  const dues = findDues(register, values, catalogue, clockAt(author.at, catalogue));
+  const reserved = await reserve(tx, register, fresh, dues, author);
+  if (!reserved) throw notFound();
+  const numbered = withNumbers(values, dues, reserved.series);
+  const stored = fresh.map(({ id, values: own }, i) => {
+    const seq = reserved.first + i;
+    const number = `${register.mark}-${String(seq).padStart(4, '0')}`;
+    return { id, seq, number, values: numbered[i] ?? own, fresh: true };
+  });
+  await writeNew(tx, register, catalogue, stored, action, author);
   return stored;
 };
 
@@ -361,7 +222,6 @@ export const changeRecord = async (
   action: Action,
   author: Author,
 ): Promise<Changed> => {
-  await holdDefinitions(tx);
   const { catalogue } = found;
   const table = recordTable(register);
   await tx.select({ id: table.id }).from(table).where(eq(table.id, id)).for('update');
@@ -376,7 +236,8 @@ export const changeRecord = async (
     throw new Refusal('conflict', `Someone else changed ${labels.join(', ')} meanwhile.`, [], conflicts);
   }
   const clock = clockAt(author.at, catalogue);
-  const links = await linkProblems(tx, register, catalogue, [change.changes]);
+  const pointings = pointingsOf(register, [change.changes]);
+  const links = missingProblems(pointings, await readPresent(tx, catalogue, idsByTarget(pointings)));
   const taken = await uniqueProblems(tx, register, catalogue, [{ id, values: merged }]);
   const problems = [
     ...recordProblems(register, merged),
@@ -386,7 +247,7 @@ export const changeRecord = async (
     ...[...links, ...taken].map((each) => each.problem),
   ];
   if (problems.length > 0) throw invalid(prefixedChanges(problems));
-  const [numbered = merged] = await giveNumbers(tx, register, [merged], catalogue, clock);
+  const numbered = await giveNumbers(tx, register, merged, catalogue, clock);
   const changes: Record<string, [StoredValue, StoredValue]> = {};
   for (const field of register.fields) {
     const before = current.values[field.key] ?? null;
@@ -399,31 +260,23 @@ export const changeRecord = async (
   await tx
     .update(table)
     .set({
-      ...toRow(register, numbered),
+      ...recordColumns(register, numbered),
       version,
       updated_at: author.at,
       updated_by: author.person,
       ...findColumns(register, current.number, numbered, catalogue, author.at),
     })
     .where(eq(table.id, id));
-  for (const field of register.fields.filter(isRowsField)) {
-    if (!changed.has(field.key)) continue;
+  const rowFields = register.fields.filter(isRowsField).filter((field) => changed.has(field.key));
+  for (const field of rowFields) {
     const rows = rowTable(register, field);
     await tx.delete(rows).where(eq(rows.entry, id));
-    await insertRows(tx, { ...register, fields: [field] }, [{ id, values: numbered }]);
   }
+  for (const insertion of rowInsertions(register, rowFields, [{ id, values: numbered }]))
+    await tx.execute(toDrizzle(insertion));
   const [beyond] = await mustsBeyond(tx, register, catalogue, [id], clock);
   if (beyond) throw invalid(prefixedChanges([beyond.problem]));
-  await tx.insert(history).values({
-    register: register.key,
-    recordId: id,
-    at: author.at,
-    personId: author.person,
-    action,
-    formKey: author.form?.key ?? null,
-    formVersion: author.form?.version ?? null,
-    changes,
-  });
+  await tx.execute(toDrizzle(historyInsertion(register, [id], action, author, changes)));
   await tellOf(tx, register, catalogue);
   return { number: current.number, version, values: numbered, changed };
 };

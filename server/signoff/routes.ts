@@ -1,4 +1,4 @@
-import { holdDefinitions, inTransaction } from '../db/locks.ts';
+import { inWriting } from '../definitions/writing.ts';
 import type { Handlers } from '../http/app.ts';
 import { clockOf, signedIn } from '../http/context.ts';
 import { decide, readInTray } from './service.ts';
@@ -10,9 +10,7 @@ export const signOffHandlers: Handlers<'inTray' | 'decide'> = {
   },
   decide: (context, { params, body }) => {
     const { person } = signedIn(context);
-    return inTransaction(context.db, async (tx) => {
-      await holdDefinitions(tx);
-      const found = await context.reader.read(tx);
+    return inWriting(context, async (tx, found) => {
       return decide(tx, found, params.id, body, person, clockOf(found));
     });
   },

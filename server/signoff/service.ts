@@ -19,8 +19,8 @@ import { notify } from '../db/locks.ts';
 import { decisions, history, people, signOffs } from '../db/schema.ts';
 import { type Definitions, readRouteVersion } from '../definitions/store.ts';
 import { notAllowed, notFound, Refusal } from '../http/problem.ts';
+import type { Author } from '../records/author.ts';
 import { findRecord, readPaths } from '../records/read.ts';
-import type { Author } from '../records/write.ts';
 import type { Person } from '../session/service.ts';
 
 type SignOff = typeof signOffs.$inferSelect;
