@@ -45,14 +45,22 @@ export const dependantsOf = (register: string, catalogue: Catalogue): ReadonlySe
 
 const CLOCK = new Set(['today', 'now']);
 
-/** Whether a formula's outcome can change with the clock alone. */
-export const movesWithClock = (formula: Formula, seen: Set<Term> = new Set()): boolean => {
+const readsClock = (formula: Formula, seen: Set<Term>): boolean => {
   const term = formula.term();
   if (!term || seen.has(term)) return false;
   seen.add(term);
   return [...everyTerm(term)].some(
     (each) =>
       (each.op === 'call' && CLOCK.has(each.name)) ||
-      (each.op === 'read' && each.steps.some((step) => step.formula && movesWithClock(step.formula, seen))),
+      (each.op === 'read' && each.steps.some((step) => step.formula && readsClock(step.formula, seen))),
   );
+};
+
+const moving = new WeakMap<Formula, boolean>();
+
+/** Whether a formula's outcome can change with the clock alone. */
+export const movesWithClock = (formula: Formula): boolean => {
+  const found = moving.get(formula) ?? readsClock(formula, new Set());
+  moving.set(formula, found);
+  return found;
 };

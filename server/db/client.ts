@@ -6,7 +6,7 @@ import * as schema from './schema.ts';
 export type Db = NodePgDatabase<typeof schema>;
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
 /** Either the pool or one transaction: what reads may run on. */
-export type Queryable = Pick<Db, 'select' | 'insert' | 'update' | 'delete' | 'execute'>;
+export type Queryable = Pick<Db, 'select' | 'insert' | 'update' | 'delete' | 'execute' | '_'>;
 
 export interface Database {
   readonly db: Db;

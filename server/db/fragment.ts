@@ -1,6 +1,9 @@
+import { createHash } from 'node:crypto';
 import { Param, SQL, StringChunk } from 'drizzle-orm';
-import pg from 'pg';
+import type { PreparedQueryConfig } from 'drizzle-orm/pg-core';
+import pg, { type QueryResult } from 'pg';
 import type { Segment, SqlFragment } from '#core/sql/index.ts';
+import type { Db } from './client.ts';
 
 /** An identifier as PostgreSQL quotes it: whatever stands in it is a name (PostgreSQL 15, §4.1.1). */
 const quoted = (name: string): string => `"${name.replaceAll('"', '""')}"`;
@@ -28,6 +31,36 @@ export const toDrizzle = (fragment: SqlFragment): SQL => {
   }
   return new SQL([...chunks, new StringChunk(text)]);
 };
+
+/** A fragment as the driver takes it: the text with numbered places, and what goes there. */
+const toQuery = (fragment: SqlFragment): { sql: string; params: unknown[] } => {
+  const params: unknown[] = [];
+  const text = fragment.segments.map((segment) => {
+    if (segment.kind !== 'parameter') return plainSegment(segment);
+    params.push(segment.value);
+    return `$${params.length}::${segment.type}`;
+  });
+  return { sql: text.join(''), params };
+};
+
+/**
+ * Runs a statement whose text comes again and again (it depends on definitions alone, never on what is written):
+ * PostgreSQL keeps it parsed and planned on each connection, and plans anew when a table under it changes. Gives its
+ * rows as the driver does.
+ */
+export const executeKept = async (
+  tx: Pick<Db, '_'>,
+  fragment: SqlFragment,
+): Promise<readonly Readonly<Record<string, unknown>>[]> => {
+  const query = toQuery(fragment);
+  const name = createHash('sha256').update(query.sql).digest('base64url');
+  const { rows } = await tx._.session.prepareQuery<Raw>(query, undefined, name, false).execute();
+  return rows;
+};
+
+interface Raw extends PreparedQueryConfig {
+  execute: QueryResult<Record<string, unknown>>;
+}
 
 const literal = ({ value, type }: Segment & { kind: 'parameter' }): string => {
   if (value === null) return `null::${type}`;

@@ -2,13 +2,13 @@ import { sql } from 'drizzle-orm';
 import { sql as fragment, parameter, type SqlFragment } from '#core/sql/index.ts';
 import type { Db, Tx } from './client.ts';
 import { findDatabaseFailure } from './errors.ts';
-import { toDrizzle } from './fragment.ts';
+import { executeKept, toDrizzle } from './fragment.ts';
 
 const DEFINITIONS = 4780;
 
 /** Writers of records hold this: definitions stand still until they commit. */
 export const holdDefinitions = async (tx: Tx): Promise<void> => {
-  await tx.execute(sql`select pg_advisory_xact_lock_shared(${DEFINITIONS})`);
+  await executeKept(tx, fragment`select pg_advisory_xact_lock_shared(${parameter(DEFINITIONS, 'integer')})`);
 };
 
 /** Changes of definitions wait for writers, but not for long: a blocked lock would queue every write behind it. */

@@ -10,8 +10,10 @@ import {
   registerSchema,
 } from '#core/register/index.ts';
 import { type CompiledRoute, compileRoute, type Route, routeSchema } from '#core/signoff/index.ts';
+import { sql } from '#core/sql/index.ts';
 import { catalogueOf, type Rights, type Role, rightsOn, roleSchema } from '#core/workspace/index.ts';
 import type { Queryable } from '../db/client.ts';
+import { executeKept } from '../db/fragment.ts';
 import { definitions, workspace } from '../db/schema.ts';
 import { notFound } from '../http/problem.ts';
 import type { Person } from '../session/service.ts';
@@ -82,8 +84,9 @@ export class DefinitionsReader {
   }
 
   async #version(tx: Queryable): Promise<number> {
-    const [row] = await tx.select({ version: workspace.version }).from(workspace).where(eq(workspace.id, 1));
-    return row?.version ?? 0;
+    // Asked with every request.
+    const [row] = await executeKept(tx, sql`select version from iolite.workspace where id = 1`);
+    return Number(row?.version ?? 0);
   }
 }
 

@@ -13,7 +13,7 @@ import {
 import { all, any, identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { behaviourOf, PEOPLE, type RowField, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
 import type { Tx } from '../db/client.ts';
-import { toDrizzle } from '../db/fragment.ts';
+import { executeKept, toDrizzle } from '../db/fragment.ts';
 import { uniqueName, uniquesOf } from '../definitions/derived.ts';
 
 /*
@@ -112,7 +112,7 @@ export const readPresent = async (
         ];
   });
   if (parts.length === 0) return present;
-  const { rows } = await tx.execute(toDrizzle(join(parts, ' union all ')));
+  const rows = await executeKept(tx, join(parts, ' union all '));
   for (const row of rows) {
     const to = String(row.target);
     present.set(to, (present.get(to) ?? new Set()).add(String(row.id)));

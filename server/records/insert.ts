@@ -10,7 +10,7 @@ import {
 import { identifier, join, parameter, rowsKey, rowsTableName, type SqlFragment, sql } from '#core/sql/index.ts';
 import { behaviourOf, isListKind, type RowField, rowsOf, type Scalar, type StoredValue } from '#core/values/index.ts';
 import type { Tx } from '../db/client.ts';
-import { toDrizzle } from '../db/fragment.ts';
+import { executeKept } from '../db/fragment.ts';
 import { notifying } from '../db/locks.ts';
 import { uniqueName, uniquesOf } from '../definitions/derived.ts';
 import type { Action, Author } from './author.ts';
@@ -30,30 +30,30 @@ interface Column {
   readonly type: string;
 }
 
-const names = (columns: readonly Column[]): SqlFragment =>
-  join(
+/** A table with the columns that are written, as the texts of a statement name them. */
+interface Shape {
+  readonly table: SqlFragment;
+  readonly names: SqlFragment;
+  /** Each name with its type. */
+  readonly typed: SqlFragment;
+}
+
+const shapeOf = (table: SqlFragment, columns: readonly Column[]): Shape => ({
+  table,
+  names: join(
     columns.map(({ name }) => identifier(name)),
     ', ',
-  );
-
-const typed = (columns: readonly Column[]): SqlFragment =>
-  join(
-    columns.map(
-      ({ name, type }): SqlFragment => ({
-        segments: [...identifier(name).segments, { kind: 'text', text: ` ${type}` }],
-      }),
-    ),
+  ),
+  typed: join(
+    columns.map(({ name, type }) => ({ segments: [...identifier(name).segments, { kind: 'text', text: ` ${type}` }] })),
     ', ',
-  );
+  ),
+});
 
 /** Puts some rows into a table, in their order. */
-const insertion = (
-  table: SqlFragment,
-  columns: readonly Column[],
-  rows: readonly Readonly<Record<string, unknown>>[],
-): SqlFragment => {
-  const given = sql`json_to_recordset(${parameter(JSON.stringify(rows), 'json')}) as given(${typed(columns)})`;
-  return sql`insert into ${table} (${names(columns)}) select ${names(columns)} from ${given}`;
+const insertion = ({ table, names, typed }: Shape, rows: readonly Readonly<Record<string, unknown>>[]): SqlFragment => {
+  const given = sql`json_to_recordset(${parameter(JSON.stringify(rows), 'json')}) as given(${typed})`;
+  return sql`insert into ${table} (${names}) select ${names} from ${given}`;
 };
 
 /** A value as a column of the record's own takes it. */
@@ -100,7 +100,7 @@ const ROW: readonly Column[] = [
   { name: 'seq', type: 'integer' },
 ];
 
-const HISTORY: readonly Column[] = [
+const HISTORY = shapeOf(sql`iolite.history`, [
   { name: 'register', type: 'text' },
   { name: 'record_id', type: 'uuid' },
   { name: 'at', type: 'timestamptz' },
@@ -109,7 +109,41 @@ const HISTORY: readonly Column[] = [
   { name: 'form_key', type: 'text' },
   { name: 'form_version', type: 'integer' },
   { name: 'changes', type: 'jsonb' },
-];
+]);
+
+const RECEIPTS = shapeOf(sql`iolite.receipts`, [
+  { name: 'record_id', type: 'uuid' },
+  { name: 'register', type: 'text' },
+  { name: 'sender', type: 'uuid' },
+  { name: 'content_hash', type: 'text' },
+]);
+
+const recordShapes = new WeakMap<Register, Shape>();
+
+const recordShape = (register: Register): Shape => {
+  const found =
+    recordShapes.get(register) ??
+    shapeOf(identifier('records', register.key), [
+      ...RECORD,
+      ...fieldColumns(register.fields),
+      ...foldedUniques(register).map((unique) => ({ name: uniqueName(register, unique), type: 'text' })),
+    ]);
+  recordShapes.set(register, found);
+  return found;
+};
+
+const rowShapes = new WeakMap<RowsField, Shape>();
+
+const rowShape = (register: Register, field: RowsField): Shape => {
+  const found =
+    rowShapes.get(field) ??
+    shapeOf(identifier('rows', rowsTableName(rowsKey(register.key, field.key))), [
+      ...ROW,
+      ...fieldColumns(field.type.fields),
+    ]);
+  rowShapes.set(field, found);
+  return found;
+};
 
 /** Notes what was done to some records, by whom and by which form; `changes` is `{field: [from, to]}`. */
 export const historyInsertion = (
@@ -120,7 +154,6 @@ export const historyInsertion = (
   changes: Readonly<Record<string, readonly [StoredValue, StoredValue]>> = {},
 ): SqlFragment =>
   insertion(
-    sql`iolite.history`,
     HISTORY,
     ids.map((id) => ({
       register: register.key,
@@ -150,8 +183,7 @@ export const rowInsertions = (
         seq,
       })),
     );
-    const table = identifier('rows', rowsTableName(rowsKey(register.key, field.key)));
-    return rows.length === 0 ? [] : [insertion(table, [...ROW, ...fieldColumns(own)], rows)];
+    return rows.length === 0 ? [] : [insertion(rowShape(register, field), rows)];
   });
 
 /** A record that has its place: what `reserve` gave it. */
@@ -175,13 +207,7 @@ export const reserve = async (
   author: Author,
 ): Promise<{ readonly first: number; readonly series: FirstOfSeries } | null> => {
   const receipts = insertion(
-    sql`iolite.receipts`,
-    [
-      { name: 'record_id', type: 'uuid' },
-      { name: 'register', type: 'text' },
-      { name: 'sender', type: 'uuid' },
-      { name: 'content_hash', type: 'text' },
-    ],
+    RECEIPTS,
     entries.map(({ id, hash }) => ({
       record_id: id,
       register: register.key,
@@ -189,15 +215,16 @@ export const reserve = async (
       content_hash: hash,
     })),
   );
-  const { rows } = await tx.execute(
-    toDrizzle(sql`
+  const rows = await executeKept(
+    tx,
+    sql`
       with received as (${receipts}),
       counter as (
         update iolite.counters set next = next + ${parameter(entries.length, 'integer')}
         where register = ${parameter(register.key, 'text')} returning next
       ),
       taken as (${seriesInsertion(register, dues)})
-      select (select next from counter) as next, (select json_object_agg(field, next) from taken) as series`),
+      select (select next from counter) as next, (select json_object_agg(field, next) from taken) as series`,
   );
   const [row] = reservedSchema.parse(rows);
   if (!row || row.next === null) return null;
@@ -217,7 +244,6 @@ export const writeNew = async (
   action: Action,
   author: Author,
 ): Promise<void> => {
-  const table = identifier('records', register.key);
   const rows = records.map(({ id, seq, number, values }) => ({
     ...recordColumns(register, values),
     id,
@@ -230,9 +256,8 @@ export const writeNew = async (
     updated_by: author.person,
     ...findColumns(register, number, values, catalogue, author.at),
   }));
-  const folded = foldedUniques(register).map((unique) => ({ name: uniqueName(register, unique), type: 'text' }));
   const parts = [
-    insertion(table, [...RECORD, ...fieldColumns(register.fields), ...folded], rows),
+    insertion(recordShape(register), rows),
     ...rowInsertions(register, register.fields.filter(isRowsField), records),
     historyInsertion(
       register,
@@ -242,5 +267,5 @@ export const writeNew = async (
     ),
   ];
   const steps = parts.map((part, i) => sql`${identifier(`step_${i}`)} as (${part})`);
-  await tx.execute(toDrizzle(sql`with ${join(steps, ', ')} ${notifying(recordsChanged(register, catalogue))}`));
+  await executeKept(tx, sql`with ${join(steps, ', ')} ${notifying(recordsChanged(register, catalogue))}`);
 };
