@@ -119,35 +119,46 @@ export const makeIncidents = (
   });
 };
 
+/** Name, purpose, target, state, and the first and last day, counted from today. */
 const APPEALS = [
-  ['Restore the lugger Margit', 'A **1904 lugger**, to be sailing again by her birthday.', 48_000, 'running'],
-  ['A new slipway winch', 'The old winch has done its work.', 12_500, 'reached'],
-  ['Young sailors’ bursary', 'Places on the summer course for those who could not pay.', 6_000, 'running'],
-  ['Save the boathouse roof', 'Slates, battens and a bat survey.', 30_000, 'closed'],
-  ['Lifeboat shed museum', 'Cases and light for the collection.', 15_000, 'planned'],
+  [
+    'Restore the lugger Margit',
+    'A **1904 lugger**, to be sailing again by her birthday.',
+    48_000,
+    'running',
+    -390,
+    260,
+  ],
+  ['A new slipway winch', 'The old winch has done its work.', 8_000, 'reached', -370, 60],
+  ['Young sailors’ bursary', 'Places on the summer course for those who could not pay.', 9_500, 'running', -200, 80],
+  ['Save the boathouse roof', 'Slates, battens and a bat survey.', 10_000, 'closed', -340, -20],
+  ['Lifeboat shed museum', 'Cases and light for the collection.', 15_000, 'planned', 40, 300],
 ] as const;
 
-export const makeAppeals = ({ random, nextId, today, count }: Making, boats: readonly MadeRecord[]): MadeRecord[] =>
-  APPEALS.slice(0, count).map(([name, purpose, target, state], i) => ({
+export const makeAppeals = ({ nextId, today, count }: Making, boats: readonly MadeRecord[]): MadeRecord[] =>
+  APPEALS.slice(0, count).map(([name, purpose, target, state, first, last], i) => ({
     id: nextId(),
     values: {
       name,
       purpose,
       boat: i === 0 ? (boats[0]?.id ?? null) : null,
       state,
-      begins_on: addDays(today, -random.whole(120, 400)),
-      ends_on: addDays(today, state === 'closed' ? -20 : random.whole(30, 300)),
+      begins_on: addDays(today, first),
+      ends_on: addDays(today, last),
       target: `${target}`,
       page: `https://tern-quay.example.org/appeals/${i + 1}`,
     },
   }));
+
+/** Whether an appeal takes gifts on a day; ISO dates compare as texts. */
+const isOpen = ({ values }: MadeRecord, day: string): boolean =>
+  `${values.begins_on ?? ''}` <= day && day <= `${values.ends_on ?? ''}`;
 
 export const makeDonations = (
   { random, nextId, today, count }: Making,
   appeals: readonly MadeRecord[],
   clients: readonly MadeRecord[],
 ): MadeRecord[] => {
-  const open = appeals.filter((appeal) => appeal.values.state !== 'planned');
   const private_ = clients.filter((client) => client.values.kind === 'private');
   return Array.from({ length: count }, (_, i) => {
     const client = random.chance(0.4) ? random.pick(private_) : null;
@@ -157,7 +168,7 @@ export const makeDonations = (
       values: {
         donor_name: client ? `${client.values.name ?? ''}` : `${random.pick(FIRST)} ${random.pick(LAST)}`,
         donor: client?.id ?? null,
-        appeal: random.pick(open).id,
+        appeal: random.pick(appeals.filter((appeal) => isOpen(appeal, received))).id,
         received_on: received,
         amount: `${random.pick([5, 10, 10, 20, 20, 25, 50, 50, 100, 250])}`,
         kind: random.pick(['single', 'single', 'single', 'regular', 'in_memory']),
