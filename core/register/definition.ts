@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { cleanLine, countCharacters, findDecimal, parsePattern } from '../base/index.ts';
 import {
   CHOICE_COLOURS,
+  CHOICE_ICONS,
   type Choice,
   FILE_SORTS,
   type FieldType,
@@ -191,7 +192,7 @@ const choiceSchema = z.strictObject({
   label: labelSchema,
   retired: z.boolean().optional(),
   colour: z.enum(CHOICE_COLOURS).optional(),
-  icon: z.string().max(40).optional(),
+  icon: z.enum(CHOICE_ICONS).optional(),
   parent: keySchema.optional(),
   extra: z.record(keySchema, z.union([z.string().max(500), z.boolean(), z.null()])).optional(),
 }) satisfies z.ZodType<Choice>;
@@ -230,3 +231,21 @@ export const titleField = (register: Register): Field => {
 /** The fields a link shows beside the title. */
 export const besideFields = (register: Register): Field[] =>
   register.beside.flatMap((name) => register.fields.find((field) => field.key === name) ?? []);
+
+const MOST_LISTED = 10;
+
+/** Fields that say little in one line of a list. */
+const NOT_LISTED: ReadonlySet<string> = new Set(['long_text', 'formatted', 'address', 'position', 'files', 'rows']);
+
+/** What a list of the register shows: the title, then the fields chosen for it, else those that fit a line. */
+export const listFields = (register: Register): Field[] => {
+  const title = titleField(register);
+  if (register.listed.length > 0) {
+    const chosen = register.listed.flatMap((key) => register.fields.find((field) => field.key === key) ?? []);
+    return [title, ...chosen.filter((field) => field !== title)];
+  }
+  const others = register.fields.filter((field) => field !== title && !NOT_LISTED.has(field.type.kind));
+  // What stands under a heading of its own on the record's page can wait for it.
+  const first = others.toSorted((a, b) => Number(a.section !== undefined) - Number(b.section !== undefined));
+  return [title, ...first].slice(0, MOST_LISTED);
+};

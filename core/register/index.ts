@@ -31,6 +31,7 @@ export {
   givenTypeSchema,
   keySchema,
   labelSchema,
+  listFields,
   type Register,
   registerSchema,
   titleField,

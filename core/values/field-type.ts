@@ -149,5 +149,8 @@ export const behaviourOf = (type: FieldType): FieldBehaviour => {
 const LISTS: ReadonlySet<FieldKindName> = new Set(['choices', 'links', 'rows', 'files']);
 export const isListKind = (kind: FieldKindName): boolean => LISTS.has(kind);
 
+/** Whether values are numbers, which stand to the right in a list. */
+export const isNumeric = (type: FieldType): boolean => behaviourOf(type).value.kind === 'number';
+
 /** Kinds nobody writes: the program works them out or gives them. */
 export const isGivenKind = (kind: FieldKindName): boolean => kind === 'worked_out' || kind === 'running_number';

@@ -9,14 +9,17 @@ export {
   type GivenType,
   isGivenKind,
   isListKind,
+  isNumeric,
   KIND_WORDS,
   type RowField,
 } from './field-type.ts';
 export { FILE_SORTS, type FileSort, LARGEST_FILE, MOST_FILES, mediaTypes } from './files.ts';
 export {
   CHOICE_COLOURS,
+  CHOICE_ICONS,
   type Choice,
   type ChoiceColour,
+  type ChoiceIcon,
   describe,
   type FieldBehaviour,
   isNothing,

@@ -56,7 +56,7 @@ export interface Choice {
   /** Not offered any more; old records keep it. */
   readonly retired?: boolean | undefined;
   readonly colour?: ChoiceColour | undefined;
-  readonly icon?: string | undefined;
+  readonly icon?: ChoiceIcon | undefined;
   /** The code of the choice it belongs to, in the list's parent list. */
   readonly parent?: string | undefined;
   /** What stands in the list's own columns, in stored form. */
@@ -66,6 +66,33 @@ export interface Choice {
 /** The washes of the look; a colour never stands without its word. */
 export const CHOICE_COLOURS = ['plain', 'iolite', 'straw', 'kelp', 'brick', 'haze'] as const;
 export type ChoiceColour = (typeof CHOICE_COLOURS)[number];
+
+/** The small pictures a choice may have beside its word; the interface draws them. */
+export const CHOICE_ICONS = [
+  'anchor',
+  'bandage',
+  'banknote',
+  'box',
+  'check',
+  'clock',
+  'coins',
+  'credit card',
+  'droplet',
+  'eye',
+  'flag',
+  'flame',
+  'hammer',
+  'heart',
+  'leaf',
+  'pause',
+  'ship',
+  'stop',
+  'truck',
+  'users',
+  'warning',
+  'wrench',
+] as const;
+export type ChoiceIcon = (typeof CHOICE_ICONS)[number];
 
 /** What a kind needs to know of the workspace to read and write values. */
 export interface ValueContext {

@@ -5,6 +5,7 @@ import {
   backLinks,
   type Catalogue,
   isRowsField,
+  listFields,
   type Register,
   type RowsField,
 } from '#core/register/index.ts';
@@ -57,12 +58,13 @@ const idsOf = async (
 };
 
 const MOST_SHOWN = 5;
-/** The columns a small list shows beside the title. */
-const MOST_COLUMNS = 6;
+/** The columns a small list shows beside the title, and beside the link that leads here. */
+const MOST_COLUMNS = 4;
 
-const fewColumns = (register: Register): string =>
-  register.fields
-    .filter(({ type }) => !['long_text', 'formatted', 'rows', 'files', 'links', 'address'].includes(type.kind))
+const fewColumns = (register: Register, link: string): string =>
+  listFields(register)
+    .slice(1)
+    .filter((field) => field.key !== link)
     .slice(0, MOST_COLUMNS)
     .map((field) => field.key)
     .join(',');
@@ -85,7 +87,7 @@ export const readPointing = async (
       register: shown.key,
       field: link.register.includes('.') ? null : link.field,
       count,
-      records: ids.length === 0 ? [] : await readSome(tx, shown, catalogue, ids, fewColumns(shown)),
+      records: ids.length === 0 ? [] : await readSome(tx, shown, catalogue, ids, fewColumns(shown, link.field)),
     });
   }
   return { groups };

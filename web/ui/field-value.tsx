@@ -4,15 +4,16 @@ import type { Linked, RecordAnswer } from '#contract/index.ts';
 import { type Catalogue, type Field, valueContext } from '#core/register/index.ts';
 import {
   behaviourOf,
-  type Choice,
   type FieldTypeOf,
   isNothing,
+  isNumeric,
   positionOf,
   type RowField,
   rowsOf,
   type StoredValue,
   textsOf,
 } from '#core/values/index.ts';
+import { ChoiceChip } from './choice.tsx';
 import { FileLine } from './controls/files.tsx';
 import { FormattedText } from './controls/formatted.tsx';
 
@@ -43,11 +44,6 @@ export const plainValue = (field: Field, record: RecordAnswer, catalogue: Catalo
       return behaviourOf(type).show(value, valueContext(catalogue));
   }
 };
-
-/** A choice by its word, on its wash where it has a colour. */
-export const ChoiceChip = ({ choice, code }: { choice: Choice | undefined; code: string }) => (
-  <span className={choice?.colour ? `chip chip-${choice.colour}` : ''}>{choice?.label ?? code}</span>
-);
 
 const RecordLink = ({ link, to }: { link: Linked; to: string }) => (
   <>
@@ -153,8 +149,6 @@ const FilesValue = ({ ids, reading: { record, register } }: { ids: readonly stri
   </ul>
 );
 
-const isNumeric = (field: RowField): boolean => behaviourOf(field.type).value.kind === 'number';
-
 const RowsValue = ({
   field,
   type,
@@ -171,7 +165,7 @@ const RowsValue = ({
       <thead>
         <tr>
           {type.fields.map((each) => (
-            <th key={each.key} scope="col" className={isNumeric(each) ? 'num' : ''}>
+            <th key={each.key} scope="col" className={isNumeric(each.type) ? 'num' : ''}>
               {each.label}
             </th>
           ))}
@@ -183,7 +177,7 @@ const RowsValue = ({
             {type.fields.map((each) => {
               const cell = row.values[each.key] ?? null;
               return (
-                <td key={each.key} className={isNumeric(each) ? 'num' : ''}>
+                <td key={each.key} className={isNumeric(each.type) ? 'num' : ''}>
                   {isNothing(cell) ? null : <One field={each} value={cell} reading={reading} />}
                 </td>
               );

@@ -3,6 +3,7 @@ import { foldText } from '#core/base/index.ts';
 
 /** The places where any of the folded words stands in a text, merged, as pairs of UTF-16 offsets. */
 export const findPlaces = (text: string, words: readonly string[]): [number, number][] => {
+  if (words.length === 0) return [];
   // Folding may change lengths (ß → ss): fold letter by letter and remember where each came from.
   let folded = '';
   const from: number[] = [];

@@ -5,20 +5,13 @@ import type { Page } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import { findWords } from '#core/list/index.ts';
-import {
-  type Catalogue,
-  type Field,
-  type Register,
-  titleField,
-  valueContext,
-  vocabularyOf,
-} from '#core/register/index.ts';
-import { behaviourOf, type FieldKindName } from '#core/values/index.ts';
+import { type Catalogue, listFields, type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
+import { isNumeric } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
-import { plainValue } from '../../ui/field-value.tsx';
 import { Found } from '../../ui/found.tsx';
+import { ListCell } from '../../ui/list-cell.tsx';
 import { StageStamp, TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { ListMenu } from './list-menu.tsx';
@@ -37,7 +30,7 @@ export const ListScreen = () => {
     find: search.get('find') ?? '',
     sort: search.get('sort') ?? '-number',
     columns: register
-      ? shownColumns(register)
+      ? listFields(register)
           .map((field) => field.key)
           .join(',')
       : '',
@@ -174,36 +167,10 @@ interface TableProps {
   readonly onChoose: (id: string) => void;
 }
 
-const isNumeric = (field: Field): boolean => behaviourOf(field.type).value.kind === 'number';
-const MOST_COLUMNS = 10;
-
-/** Fields that say little in one line of a list. */
-const NOT_LISTED: ReadonlySet<FieldKindName> = new Set([
-  'long_text',
-  'formatted',
-  'address',
-  'position',
-  'files',
-  'rows',
-]);
-
-/** The title, then the fields that fit a list, in the register's order. */
-const shownColumns = (register: Register): Field[] => {
-  const title = titleField(register);
-  if (register.listed.length > 0) {
-    const chosen = register.listed.flatMap((key) => register.fields.find((field) => field.key === key) ?? []);
-    return [title, ...chosen.filter((field) => field !== title)];
-  }
-  const others = register.fields.filter((field) => field !== title && !NOT_LISTED.has(field.type.kind));
-  // What stands under a heading of its own on the record's page can wait for it.
-  const first = others.toSorted((a, b) => Number(a.section !== undefined) - Number(b.section !== undefined));
-  return [title, ...first].slice(0, MOST_COLUMNS);
-};
-
 const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, onChoose }: TableProps) => {
   // Beside an open record there is room for less: its links are told there.
   const narrow = chosen !== null;
-  const columns = shownColumns(register).filter((field, i) => i === 0 || !(narrow && field.type.kind === 'link'));
+  const columns = listFields(register).filter((field, i) => i === 0 || !(narrow && field.type.kind === 'link'));
   const staged = page.records.some((record) => record.stage !== null);
   const nextSort = (name: string) => (sort === name ? `-${name}` : name);
   const head = (name: string, label: string, numeric = false) => (
@@ -231,7 +198,7 @@ const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, o
       <thead>
         <tr>
           {head('number', 'Number')}
-          {columns.map((field) => head(field.key, field.label, isNumeric(field)))}
+          {columns.map((field) => head(field.key, field.label, isNumeric(field.type)))}
           {staged && <th scope="col">Sign-off</th>}
         </tr>
       </thead>
@@ -249,8 +216,8 @@ const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, o
               </button>
             </td>
             {columns.map((field) => (
-              <td key={field.key} className={isNumeric(field) ? 'num' : ''}>
-                <Found text={plainValue(field, record, catalogue)} words={words} />
+              <td key={field.key} className={isNumeric(field.type) ? 'num' : ''}>
+                <ListCell field={field} record={record} catalogue={catalogue} words={words} />
               </td>
             ))}
             {staged && <td>{record.stage && <StageStamp stage={record.stage} />}</td>}

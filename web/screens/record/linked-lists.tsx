@@ -2,11 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { LinkedGroups, RecordDetail } from '#contract/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
-import { titleField } from '#core/register/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { listFields, titleField } from '#core/register/index.ts';
+import { isNumeric } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { plainValue } from '../../ui/field-value.tsx';
+import { ListCell } from '../../ui/list-cell.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 
 /** The records that point to this one: a small list for each link that leads here, and the way to add one. */
@@ -33,8 +33,8 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
   const filter = field?.type.kind === 'link' ? `${field.key} = "${record.id}"` : null;
   const title = titleField(register);
   const shown = group.records[0];
-  const columns = register.fields.filter(
-    (each) => each !== title && each.key !== group.field && shown && Object.hasOwn(shown.values, each.key),
+  const columns = listFields(register).filter(
+    (each) => each !== title && shown && Object.hasOwn(shown.values, each.key),
   );
   return (
     <section aria-label={group.label} className="mt-5">
@@ -64,11 +64,7 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
               <tr>
                 <th scope="col">Number</th>
                 {[title, ...columns].map((each) => (
-                  <th
-                    key={each.key}
-                    scope="col"
-                    className={behaviourOf(each.type).value.kind === 'number' ? 'num' : ''}
-                  >
+                  <th key={each.key} scope="col" className={isNumeric(each.type) ? 'num' : ''}>
                     {each.label}
                   </th>
                 ))}
@@ -84,8 +80,8 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
                   </td>
                   <td>{each.title}</td>
                   {columns.map((column) => (
-                    <td key={column.key} className={behaviourOf(column.type).value.kind === 'number' ? 'num' : ''}>
-                      {plainValue(column, each, catalogue)}
+                    <td key={column.key} className={isNumeric(column.type) ? 'num' : ''}>
+                      <ListCell field={column} record={each} catalogue={catalogue} />
                     </td>
                   ))}
                 </tr>

@@ -5,11 +5,20 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '#contract/index.ts';
 import { toKey } from '#core/base/index.ts';
 import type { ChoiceList } from '#core/register/index.ts';
-import { behaviourOf, CHOICE_COLOURS, type Choice, type ChoiceColour, type ValueContext } from '#core/values/index.ts';
+import {
+  behaviourOf,
+  CHOICE_COLOURS,
+  CHOICE_ICONS,
+  type Choice,
+  type ChoiceColour,
+  type ChoiceIcon,
+  type ValueContext,
+} from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
+import { ChoicePicture } from '../../ui/choice.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 
@@ -195,6 +204,22 @@ const Editor = ({ start }: { start: ChoiceList }) => {
                   />
                 </span>
               ))}
+              <ChoicePicture icon={choice.icon} />
+              <Part text={choice.icon ?? 'no picture'} what={`picture of choice ${at + 1}`}>
+                {(close) => (
+                  <PickOne<ChoiceIcon | 'none'>
+                    options={[
+                      { value: 'none', label: 'no picture' },
+                      ...CHOICE_ICONS.map((icon) => ({ value: icon, label: icon })),
+                    ]}
+                    chosen={choice.icon ?? 'none'}
+                    onPick={(icon) => {
+                      putChoice(at, { ...choice, icon: icon === 'none' ? undefined : icon });
+                      close();
+                    }}
+                  />
+                )}
+              </Part>
               <Part text={choice.colour ?? 'no colour'} what={`colour of choice ${at + 1}`}>
                 {(close) => (
                   <PickOne<ChoiceColour>

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { useWorkspace } from '../../data/workspace.ts';
-import { ChoiceChip } from '../../ui/field-value.tsx';
+import { ChoiceChip } from '../../ui/choice.tsx';
 
 /** Set-up: the choice lists that all registers share. */
 export const ChoiceListsScreen = () => {

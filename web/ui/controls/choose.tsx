@@ -1,10 +1,11 @@
 import { type Choice, type StoredValue, textsOf } from '#core/values/index.ts';
+import { ChoicePicture } from '../choice.tsx';
 import { type ControlProps, sharedProps } from './control.ts';
 
 const MOST_RADIOS = 6;
 
 interface RadioProps extends ControlProps {
-  readonly options: readonly { readonly code: string; readonly label: string }[];
+  readonly options: readonly Choice[];
   readonly chosen: string;
   readonly onPick: (code: string) => void;
 }
@@ -19,7 +20,7 @@ const Radios = ({ id, options, chosen, describedBy, invalid, required, field, on
     aria-invalid={invalid}
     className="flex flex-wrap gap-2"
   >
-    {options.map(({ code, label }) => (
+    {options.map(({ code, label, icon }) => (
       <label key={code} className="pick">
         <input
           type="radio"
@@ -29,6 +30,7 @@ const Radios = ({ id, options, chosen, describedBy, invalid, required, field, on
           onChange={() => onPick(code)}
           onBlur={onLeave}
         />
+        <ChoicePicture icon={icon} />
         {label}
       </label>
     ))}
@@ -90,9 +92,10 @@ export const ChooseMany = ({ list, ...props }: ControlProps & { list: string }) 
       aria-invalid={invalid}
       className="flex max-h-56 flex-wrap gap-2 overflow-auto"
     >
-      {choices.map(({ code, label }) => (
+      {choices.map(({ code, label, icon }) => (
         <label key={code} className="pick">
           <input type="checkbox" checked={chosen.has(code)} onChange={() => toggle(code)} onBlur={onLeave} />
+          <ChoicePicture icon={icon} />
           {label}
         </label>
       ))}

@@ -7,6 +7,7 @@ import type { ControlProps } from './control.ts';
 import { FilesBox } from './files.tsx';
 import { FormattedBox } from './formatted.tsx';
 import { LinkMany, LinkOne } from './linked.tsx';
+import { PositionBox } from './position.tsx';
 import { RowsGrid } from './rows.tsx';
 import { Amount, Box, LongBox } from './typed.tsx';
 
@@ -66,7 +67,7 @@ export const FieldControl = ({ entry, compact = false, ...props }: Props) => {
     case 'address':
       return <AddressBoxes {...props} />;
     case 'position':
-      return <Box {...props} placeholder="50.3381, -4.1123" />;
+      return compact ? <Box {...props} placeholder="50.3381, -4.1123" /> : <PositionBox {...props} />;
     case 'files':
       return <FilesBox {...props} type={type} onFile={(file) => entry.addFile(props.field.key, file)} />;
     case 'code':

@@ -1,0 +1,27 @@
+import type { RecordAnswer } from '#contract/index.ts';
+import type { Catalogue, Field } from '#core/register/index.ts';
+import { ChoiceChip } from './choice.tsx';
+import { plainValue } from './field-value.tsx';
+import { Found } from './found.tsx';
+
+interface Props {
+  readonly field: Field;
+  readonly record: RecordAnswer;
+  readonly catalogue: Catalogue;
+  /** Words that were looked for, marked where they stand. */
+  readonly words?: readonly string[];
+}
+
+/** One value in a line of a list: plain words, a choice on its wash. */
+export const ListCell = ({ field, record, catalogue, words = [] }: Props) => {
+  const text = plainValue(field, record, catalogue);
+  const found = <Found text={text} words={words} />;
+  if (field.type.kind !== 'choice' || text === '') return found;
+  const code = record.values[field.key];
+  const choice = catalogue.choiceLists.get(field.type.list)?.choices.find((each) => each.code === code);
+  return (
+    <ChoiceChip choice={choice} code={text}>
+      {found}
+    </ChoiceChip>
+  );
+};
