@@ -106,7 +106,7 @@ const ROW_KINDS = [
 
 const rowTypeSchema: z.ZodType<FieldType> = z.discriminatedUnion('kind', [...ROW_KINDS]);
 
-const rowFieldSchema = z.strictObject({
+export const rowFieldSchema = z.strictObject({
   key: keySchema,
   label: labelSchema,
   type: rowTypeSchema,

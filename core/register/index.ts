@@ -34,6 +34,7 @@ export {
   listFields,
   type Register,
   registerSchema,
+  rowFieldSchema,
   titleField,
 } from './definition.ts';
 export { dependantsOf, movesWithClock } from './dependants.ts';

@@ -28,6 +28,14 @@ export type PlanStep =
       readonly column: string;
       readonly aside: string;
     }
+  | {
+      readonly kind: 'bring_back_row_field';
+      readonly register: Register;
+      readonly rows: RowsField;
+      readonly field: RowField;
+      readonly column: string;
+      readonly aside: string;
+    }
   /** A field of the rows in `rows`. */
   | { readonly kind: 'add_row_field'; readonly register: Register; readonly rows: RowsField; readonly field: RowField }
   | {
@@ -337,6 +345,8 @@ export const sayStep = (step: PlanStep, catalogue: Catalogue, records: number): 
       return `The field ${step.field.label} of ${step.register.plural} is set aside with what ${records} records hold in it; it can be brought back.`;
     case 'bring_back':
       return `${step.field.label} comes back to ${step.register.plural}, with what their records held in it.`;
+    case 'bring_back_row_field':
+      return `${step.field.label} comes back to the ${step.rows.type.plural.toLowerCase()} of ${step.register.plural}, with what they held in it.`;
     case 'add_row_field':
       return `The ${step.rows.type.plural.toLowerCase()} of ${step.register.plural} get the field ${sayField(step.field, catalogue)}, empty in those there are.`;
     case 'set_aside_row_field':

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { eq, sql } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import { uuidV7 } from '#core/base/index.ts';
 import {
   type Catalogue,
@@ -196,11 +196,21 @@ const renameRows = (from: string, to: string): SqlFragment => {
   return text`alter table ${tableOf(from)} rename to ${identifier(names.at(-1) ?? to)}`;
 };
 
+/** Fields of rows that were set aside go with their rows, whatever these are called now. */
+const renameAsideRows = async (tx: Tx, register: string, from: string, to: string): Promise<void> => {
+  await tx
+    .update(setAside)
+    .set({ rows: to })
+    .where(and(eq(setAside.register, register), eq(setAside.rows, from)));
+};
+
 /** The column keeps its values under a name no key can have; bringing it back is renaming it. */
 const setAsideField = async (tx: Tx, register: Register, field: Field): Promise<void> => {
   const aside = asideName(field.key);
-  if (isRowsField(field)) await run(tx, renameRows(rowsKey(register.key, field.key), `${register.key}.${aside}`));
-  else if (field.type.kind !== 'worked_out')
+  if (isRowsField(field)) {
+    await run(tx, renameRows(rowsKey(register.key, field.key), `${register.key}.${aside}`));
+    await renameAsideRows(tx, register.key, field.key, aside);
+  } else if (field.type.kind !== 'worked_out')
     await run(tx, renameColumn(identifier('records', register.key), field.key, aside));
   await noteAside(tx, register.key, null, aside, field);
 };
@@ -214,9 +224,18 @@ const setAsideRowField = async (tx: Tx, register: Register, rows: RowsField, fie
 
 const bringBack = async (tx: Tx, step: PlanStep & { kind: 'bring_back' }): Promise<void> => {
   const { register, field, column } = step;
-  if (isRowsField(field)) await run(tx, renameRows(`${register.key}.${column}`, rowsKey(register.key, field.key)));
-  else if (field.type.kind !== 'worked_out')
+  if (isRowsField(field)) {
+    await run(tx, renameRows(`${register.key}.${column}`, rowsKey(register.key, field.key)));
+    await renameAsideRows(tx, register.key, column, field.key);
+  } else if (field.type.kind !== 'worked_out')
     await run(tx, renameColumn(identifier('records', register.key), column, field.key));
+  await tx.delete(setAside).where(eq(setAside.id, step.aside));
+};
+
+const bringBackRowField = async (tx: Tx, step: PlanStep & { kind: 'bring_back_row_field' }): Promise<void> => {
+  const { register, rows, field, column } = step;
+  if (field.type.kind !== 'worked_out')
+    await run(tx, renameColumn(tableOf(rowsKey(register.key, rows.key)), column, field.key));
   await tx.delete(setAside).where(eq(setAside.id, step.aside));
 };
 
@@ -236,6 +255,7 @@ const renameField = async (tx: Tx, register: Register, from: string, to: string)
     tx,
     text`update iolite.series set field = ${is} where register = ${parameter(register.key, 'text')} and field = ${was}`,
   );
+  await renameAsideRows(tx, register.key, from, to);
 };
 
 const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
@@ -254,6 +274,8 @@ const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
       return setAsideField(tx, step.register, step.field);
     case 'bring_back':
       return bringBack(tx, step);
+    case 'bring_back_row_field':
+      return bringBackRowField(tx, step);
     case 'add_row_field':
       return addColumn(tx, tableOf(rowsKey(step.register.key, step.rows.key)), step.field);
     case 'set_aside_row_field':

@@ -224,33 +224,43 @@ const uniqueIndexes = async (tx: Tx, table: Table): Promise<Set<string>> => {
 
 const BATCH = 2_000;
 
-/** Fills the column by which a constraint looks past case and accents, for the records there are. */
-const fillUnique = async (tx: Tx, table: Table, unique: Unique, name: string): Promise<void> => {
-  const at = identifier(table.schema, table.name);
+/** What a constraint that looks past case and accents compares, of all the records there are, some at a time. */
+async function* foldedTexts(
+  tx: Pick<Tx, 'execute'>,
+  register: Register,
+  unique: Unique,
+): AsyncGenerator<{ seq: number; archived: boolean; text: string | null }[]> {
   const columns = join(
     unique.fields.map((key) => text`${identifier(key)}::text as ${identifier(key)}`),
     ', ',
   );
+  const at = identifier('records', register.key);
   for (let after = 0; ; ) {
     const { rows } = await tx.execute(
       toDrizzle(
-        text`select seq, ${columns} from ${at} where seq > ${parameter(after, 'integer')} order by seq limit ${parameter(BATCH, 'integer')}`,
+        text`select seq, archived_at is not null as archived, ${columns} from ${at} where seq > ${parameter(after, 'integer')} order by seq limit ${parameter(BATCH, 'integer')}`,
       ),
     );
     const last = rows.at(-1);
     if (!last) return;
-    const texts = rows.map((row) => {
+    yield rows.map((row) => {
       const values = Object.fromEntries(unique.fields.map((key) => [key, row[key] === null ? null : String(row[key])]));
-      return { seq: Number(row.seq), text: uniqueText(table.register, unique, values) };
+      return { seq: Number(row.seq), archived: row.archived === true, text: uniqueText(register, unique, values) };
     });
+    after = Number(last.seq);
+  }
+}
+
+/** Fills the column by which a constraint looks past case and accents, for the records there are. */
+const fillUnique = async (tx: Tx, table: Table, unique: Unique, name: string): Promise<void> => {
+  const at = identifier(table.schema, table.name);
+  for await (const texts of foldedTexts(tx, table.register, unique))
     await tx.execute(
       toDrizzle(
         text`update ${at} t set ${identifier(name)} = v.text
-          from jsonb_to_recordset(${parameter(JSON.stringify(texts), 'text')}::jsonb) as v(seq integer, text text) where t.seq = v.seq`,
+          from json_to_recordset(${parameter(JSON.stringify(texts), 'json')}) as v(seq integer, text text) where t.seq = v.seq`,
       ),
     );
-    after = Number(last.seq);
-  }
 };
 
 const makeUniques = async (tx: Tx, table: Table): Promise<void> => {
@@ -353,6 +363,7 @@ export const countBreaking = async (
     );
     return Number(rows[0]?.n ?? 0);
   }
+  if (constraint.folded) return countFoldedTwice(tx, register, constraint);
   const columns = join(
     constraint.fields.map((key) => identifier('t', key)),
     ', ',
@@ -364,4 +375,12 @@ export const countBreaking = async (
     ),
   );
   return Number(rows[0]?.n ?? 0);
+};
+
+const countFoldedTwice = async (tx: Pick<Tx, 'execute'>, register: Register, unique: Unique): Promise<number> => {
+  const held = new Map<string, number>();
+  for await (const texts of foldedTexts(tx, register, unique))
+    for (const { archived, text: each } of texts)
+      if (!archived && each !== null) held.set(each, (held.get(each) ?? 0) + 1);
+  return [...held.values()].reduce((sum, count) => sum + (count > 1 ? count : 0), 0);
 };

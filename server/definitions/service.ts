@@ -8,13 +8,17 @@ import {
   type ChoiceList,
   type Field,
   fieldSchema,
+  isRowsField,
   type Plan,
   type PlanStep,
   planChange,
   type Register,
+  type RowsField,
+  rowFieldSchema,
   sayStep,
 } from '#core/register/index.ts';
 import { compileRoute, type Route } from '#core/signoff/index.ts';
+import type { RowField } from '#core/values/index.ts';
 import { type Role, renameInCatalogue, renameInForm, renameInRoute, renamingProblem } from '#core/workspace/index.ts';
 import type { Db, Queryable, Tx } from '../db/client.ts';
 import { inTransaction, lockDefinitions, notify } from '../db/locks.ts';
@@ -121,32 +125,65 @@ interface Aside {
   readonly id: string;
   readonly register: string;
   readonly column: string;
-  readonly field: Field;
+  readonly label: string;
+  readonly back:
+    | { readonly kind: 'field'; readonly field: Field }
+    | { readonly kind: 'row_field'; readonly rows: string; readonly field: RowField };
 }
 
-/** The fields that were set aside and are asked back; those of rows come back with their rows. */
+/** The fields that were set aside and are asked back. */
 const readAside = async (tx: Queryable, ids: readonly string[]): Promise<Aside[]> => {
   if (ids.length === 0) return [];
-  const rows = await tx
+  const found = await tx
     .select()
     .from(setAside)
     .where(inArray(setAside.id, [...ids]));
-  if (rows.length < ids.length || rows.some((row) => row.rows !== null)) throw notFound();
-  return rows.map(({ id, register, column, field }) => ({ id, register, column, field: fieldSchema.parse(field) }));
+  if (found.length < ids.length) throw notFound();
+  return found.map(({ rows, field, ...aside }) => {
+    const back =
+      rows === null
+        ? { kind: 'field' as const, field: fieldSchema.parse(field) }
+        : { kind: 'row_field' as const, rows, field: rowFieldSchema.parse(field) };
+    return { ...aside, label: back.field.label, back };
+  });
 };
 
-/** The catalogue with fields put back at the end of their registers, under a free key where theirs was taken. */
+/** A field under a free key, where its own was taken meanwhile. */
+const withFreeKey = <F extends RowField>(field: F, among: readonly RowField[]): F => {
+  const taken = new Set(among.map((each) => each.key));
+  return taken.has(field.key) ? { ...field, key: toKey(field.label, taken, FUNCTION_NAMES) } : field;
+};
+
+/** The catalogue with fields put back at the end of their registers or rows. */
 const broughtBack = (catalogue: Catalogue, aside: readonly Aside[]): { catalogue: Catalogue; steps: PlanStep[] } => {
   const registers = new Map(catalogue.registers);
   const steps: PlanStep[] = [];
-  for (const { id, register: key, column, field } of aside) {
+  const rowsBack = new Map<string, string>();
+  // Rows first: a field of theirs may come back with them.
+  for (const { id, register: key, column, label, back } of aside.toSorted(
+    (a, b) => Number(a.back.kind === 'row_field') - Number(b.back.kind === 'row_field'),
+  )) {
     const register = registers.get(key);
     if (!register) throw notFound();
-    const taken = new Set(register.fields.map((each) => each.key));
-    const back: Field = taken.has(field.key) ? { ...field, key: toKey(field.label, taken, FUNCTION_NAMES) } : field;
-    const next = { ...register, fields: [...register.fields, back] };
+    if (back.kind === 'field') {
+      const field = withFreeKey(back.field, register.fields);
+      const next = { ...register, fields: [...register.fields, field] };
+      registers.set(key, next);
+      rowsBack.set(`${key}.${column}`, field.key);
+      steps.push({ kind: 'bring_back', register: next, field, column, aside: id });
+      continue;
+    }
+    const rowsKey = rowsBack.get(`${key}.${back.rows}`) ?? back.rows;
+    const rows = register.fields.filter(isRowsField).find((each) => each.key === rowsKey);
+    if (!rows)
+      throw invalid([
+        problem('rows_set_aside', ['bring_back'], `${label} stood in rows that are set aside: bring those back first.`),
+      ]);
+    const field = withFreeKey(back.field, rows.type.fields);
+    const held: RowsField = { ...rows, type: { ...rows.type, fields: [...rows.type.fields, field] } };
+    const next = { ...register, fields: register.fields.map((each) => (each === rows ? held : each)) };
     registers.set(key, next);
-    steps.push({ kind: 'bring_back', register: next, field: back, column, aside: id });
+    steps.push({ kind: 'bring_back_row_field', register: next, rows: held, field, column, aside: id });
   }
   return { catalogue: { ...catalogue, registers }, steps };
 };

@@ -130,6 +130,14 @@ describe('keeping registers', () => {
       422,
       '2 records of loose share it with another: mend them first.',
     ]);
+    for (const name of ['Ünit', ' unit']) await add('loose', { name });
+    const folded = await carryOut({
+      registers: [{ ...register, constraints: [{ kind: 'unique', fields: ['name'], folded: true }] }],
+    });
+    expect([folded.status, folded.body.detail]).toEqual([
+      422,
+      '4 records of loose share it with another: mend them first.',
+    ]);
   });
 
   test('a formula that changes is worked out anew, with its column', async () => {
@@ -199,6 +207,42 @@ describe('keeping registers', () => {
     expect((await read('aside', id)).values).toMatchObject({ shelf: null, shelf_2: 'C3', parts });
     expect((await runa.get('/api/registers/aside/set-aside')).body.fields).toEqual([]);
     expect((await piet.get('/api/registers/aside/set-aside')).status).toBe(403);
+  });
+
+  test('one field of rows comes back alone with what the rows held, and waits for its rows where these are aside', async () => {
+    const parts = (fields: object[]) => ({
+      ...base,
+      key: 'row_aside',
+      plural: 'row_aside',
+      mark: 'ROA',
+      fields: [
+        ...base.fields,
+        { key: 'parts', label: 'Parts', type: { kind: 'rows', singular: 'Part', plural: 'Parts', fields } },
+      ],
+    });
+    const what = { key: 'what', label: 'What', type: { kind: 'text' } };
+    const size = { key: 'size', label: 'Size', type: { kind: 'text' } };
+    expect((await carryOut({ registers: [parts([what, size])] })).status).toBe(200);
+    const row = { id: newId(), values: { what: 'blade', size: '60 cm' } };
+    const { id } = await add('row_aside', { name: 'Saw', parts: [row] });
+    expect((await carryOut({ registers: [parts([what])] })).status).toBe(200);
+    expect((await read('row_aside', id)).values.parts).toEqual([{ id: row.id, values: { what: 'blade' } }]);
+    const aside = async () => (await runa.get('/api/registers/row_aside/set-aside')).body.fields;
+    const [held] = await aside();
+    expect(held).toMatchObject({ label: 'Size', rows: 'parts' });
+    // Its rows go aside too: it can only come back with or after them, also when others have taken their key.
+    expect((await carryOut({ registers: [{ ...parts([]), fields: base.fields }] })).status).toBe(200);
+    const others = [{ key: 'other', label: 'Other', type: { kind: 'text' } }];
+    expect((await carryOut({ registers: [parts(others)] })).status).toBe(200);
+    const alone = await carryOut({ bring_back: [held.id] });
+    expect([alone.status, alone.body.errors?.[0].detail]).toEqual([
+      422,
+      'Size stood in rows that are set aside: bring those back first.',
+    ]);
+    const all = (await aside()).map((field: { id: string }) => field.id);
+    expect((await carryOut({ bring_back: all })).status).toBe(200);
+    expect((await read('row_aside', id)).values.parts_2).toEqual([row]);
+    expect(await aside()).toEqual([]);
   });
 
   test('no save fails while the register under it changes', async () => {

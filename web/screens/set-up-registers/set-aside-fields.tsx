@@ -19,7 +19,9 @@ export const SetAsideFields = ({ register }: { register: Register }) => {
       await queryClient.invalidateQueries({ queryKey: ['workspace'] });
     },
   });
-  const fields = data?.fields.filter((field) => field.rows === null) ?? [];
+  const fields = data?.fields ?? [];
+  const rowsLabel = (key: string) =>
+    register.fields.find((each) => each.key === key)?.label ?? 'rows that are set aside';
   if (fields.length === 0) return null;
   return (
     <section aria-label="Set aside" className="mt-6">
@@ -28,6 +30,7 @@ export const SetAsideFields = ({ register }: { register: Register }) => {
         {fields.map((field) => (
           <li key={field.id} className="ruled flex items-baseline gap-3 py-1.5">
             <span className="font-semibold">{field.label}</span>
+            {field.rows !== null && <span className="text-ink-2">of {rowsLabel(field.rows)}</span>}
             <span className="text-ink-2">{showMoment(field.at, workspace.zone, workspace.locale)}</span>
             <button
               type="button"
