@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type ReactNode, useId, useRef } from 'react';
+import { type KeyboardEvent, type MouseEvent, type ReactNode, useId, useRef } from 'react';
 import { type StoreApi, useStore } from 'zustand';
 import type { QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
@@ -40,6 +40,14 @@ export const focusFirstWrong = (form: HTMLElement, keys: ReadonlySet<string>): v
   controlsOf(form)
     .find((control) => keys.has(control.closest<HTMLElement>('[data-question]')?.dataset.question ?? ''))
     ?.focus();
+};
+
+/**
+ * A button pressed with the mouse leaves the focus where it is: were the question left first, what is wrong with it would
+ * be told, the button would move from under the pointer, and the press would be lost.
+ */
+const keepFocus = (event: MouseEvent): void => {
+  if (event.target instanceof Element && event.target.closest('button, a')) event.preventDefault();
 };
 
 /** A form being filled in: only what applies is asked, and all that follows from an answer follows at once. */
@@ -93,7 +101,8 @@ export const EntryForm = ({ store, registers, draft, refused, onSend, onEscape, 
             refused={refused.get(state.question.key)}
           />
         ))}
-      {children}
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: it only keeps the focus where it is */}
+      <div onMouseDown={keepFocus}>{children}</div>
     </form>
   );
 };

@@ -66,7 +66,13 @@ export const ChooseOne = (props: ControlProps & { list: string; compact?: boolea
   if (choices.length <= MOST_RADIOS && !props.compact)
     return <Radios {...props} options={choices} chosen={chosen} onPick={props.onValue} />;
   return (
-    <select {...sharedProps(props)} value={chosen} onChange={(event) => props.onValue(event.target.value || null)}>
+    <select
+      {...sharedProps(props)}
+      // Its question's name is tied to a group, as few choices are shown as one.
+      aria-labelledby={props.compact ? undefined : `${props.id}-label`}
+      value={chosen}
+      onChange={(event) => props.onValue(event.target.value || null)}
+    >
       <option value="">…</option>
       {choices.map((choice) => (
         <option key={choice.code} value={choice.code}>
