@@ -16,6 +16,7 @@ import {
   vocabularyOf,
 } from '../register/index.ts';
 import { behaviourOf, type FieldTypeOf } from '../values/index.ts';
+import { type CompiledPages, compilePages, pageOf } from './compile-pages.ts';
 import type { Form, Question } from './definition.ts';
 
 export interface CompiledMust {
@@ -29,26 +30,57 @@ export interface Fill {
   readonly path: readonly string[];
 }
 
+/** Of a choice list only these, while the condition holds; null: always. */
+export interface Offering {
+  readonly codes: ReadonlySet<string>;
+  readonly condition: Checked | null;
+}
+
 export interface CompiledQuestion {
   readonly key: string;
   readonly label: string;
   readonly field: Field;
   readonly required: boolean;
+  readonly help: string | undefined;
+  /** The place of its page. */
+  readonly page: number;
+  readonly section: string | undefined;
   readonly startsAs: Checked | null;
+  /** Its value follows from others, and nobody answers it. */
   readonly workedOut: Checked | null;
+  /** Not shown either. */
+  readonly hidden: boolean;
   readonly askedWhen: readonly Checked[];
+  readonly lockedWhen: readonly Checked[];
+  readonly offers: readonly Offering[];
   readonly musts: readonly CompiledMust[];
   readonly fills: readonly Fill[];
   /** The questions its being asked and its value follow from, and whether they follow from the clock too. */
   readonly inputs: ReadonlySet<string>;
   readonly timed: boolean;
-  /** The same of its *must* rules. */
+  /** The same of its *must* rules, and of what it offers. */
   readonly mustInputs: ReadonlySet<string>;
   readonly mustTimed: boolean;
 }
 
+/** What is worked out in turn: whether a page is on the way, whether a section's condition holds, a question's value. */
+export type Step =
+  | { readonly kind: 'page'; readonly at: number; readonly inputs: ReadonlySet<string>; readonly timed: boolean }
+  | {
+      readonly kind: 'section';
+      readonly key: string;
+      readonly condition: Checked;
+      readonly inputs: ReadonlySet<string>;
+      readonly timed: boolean;
+    }
+  | { readonly kind: 'question'; readonly question: CompiledQuestion };
+
+/** By what a page or a section stands among the inputs of others: no question's key has the sign. */
+export const pageStep = (at: number): string => `page:${at}`;
+export const sectionStep = (key: string): string => `section:${key}`;
+
 /** A form whose rules are parsed, checked and put in the order in which they are worked out. */
-export interface CompiledForm {
+export interface CompiledForm extends CompiledPages {
   readonly form: Form;
   readonly register: Register;
   readonly catalogue: Catalogue;
@@ -56,8 +88,8 @@ export interface CompiledForm {
   /** In the order of the form. */
   readonly questions: readonly CompiledQuestion[];
   readonly byKey: ReadonlyMap<string, CompiledQuestion>;
-  /** In an order in which every question comes after what it depends on. */
-  readonly order: readonly CompiledQuestion[];
+  /** In an order in which everything comes after what it depends on. */
+  readonly order: readonly Step[];
   /** Look-ups that fill a question, in the order of the form. */
   readonly filledBy: ReadonlyMap<string, readonly string[]>;
 }
@@ -78,21 +110,23 @@ const readBy = (rules: readonly (Checked | null)[]): { keys: ReadonlySet<string>
   keys: new Set(rules.flatMap((rule) => rule?.reads.map(([name = '']) => name) ?? [])),
   timed: rules.some((rule) => rule?.readsClock),
 });
-const inputsOf = (rules: readonly (Checked | null)[]) => {
+const inputsOf = (rules: readonly (Checked | null)[], places: readonly string[] = []) => {
   const { keys, timed } = readBy(rules);
-  return { inputs: keys, timed };
+  return { inputs: new Set([...keys, ...places]), timed };
 };
-const mustInputsOf = (musts: readonly CompiledMust[]) => {
-  const { keys, timed } = readBy(musts.map((must) => must.condition));
+const mustInputsOf = (musts: readonly CompiledMust[], offers: readonly Offering[]) => {
+  const { keys, timed } = readBy([...musts, ...offers].map((each) => each.condition));
   return { mustInputs: keys, mustTimed: timed };
 };
 
 class Compiler {
   readonly problems: Problem[] = [];
+  readonly #form: Form;
   readonly #register: Register;
   readonly vocabulary: Vocabulary;
 
   constructor(form: Form, register: Register, catalogue: Catalogue) {
+    this.#form = form;
     this.#register = register;
     this.vocabulary = formVocabulary(form, register, catalogue);
   }
@@ -121,6 +155,9 @@ class Compiler {
     const askedWhen: Checked[] = [];
     const musts: CompiledMust[] = [];
     const fills: Fill[] = [];
+    const lockedWhen: Checked[] = [];
+    const offers: Offering[] = [];
+    let hidden = false;
     if (field.type.kind === 'worked_out') workedOut = this.ofRegister(field, field.type, place);
     question.rules.forEach((rule, i) => {
       const here = [...place, 'rules', i];
@@ -134,19 +171,33 @@ class Compiler {
             type: behaviourOf(field.type).value,
           });
           break;
+        case 'hidden_as':
         case 'worked_out_as':
+          hidden = rule.kind === 'hidden_as';
           workedOut = this.expression(rule.value, [...here, 'value'], {
             kind: 'value',
             type: behaviourOf(field.type).value,
           });
           break;
         case 'asked_when': {
-          const condition = this.expression(rule.condition, [...here, 'condition'], { kind: 'condition' });
+          const condition = this.condition(rule.condition, [...here, 'condition']);
           if (condition) askedWhen.push(condition);
           break;
         }
+        case 'locked_when': {
+          const condition = this.condition(rule.condition, [...here, 'condition']);
+          if (condition) lockedWhen.push(condition);
+          break;
+        }
+        case 'offers_only': {
+          const condition =
+            rule.condition === undefined ? null : this.condition(rule.condition, [...here, 'condition']);
+          this.offered(field, rule.choices, here);
+          offers.push({ codes: new Set(rule.choices), condition });
+          break;
+        }
         case 'must': {
-          const condition = this.expression(rule.condition, [...here, 'condition'], { kind: 'condition' });
+          const condition = this.condition(rule.condition, [...here, 'condition']);
           if (condition) musts.push({ condition, message: rule.message });
           break;
         }
@@ -161,15 +212,47 @@ class Compiler {
       key: field.key,
       label: question.label ?? field.label,
       field,
+      help: question.help,
+      page: Math.max(0, pageOf(this.#form, question.page)),
+      section: question.section,
       required,
       startsAs,
       workedOut,
+      hidden,
       askedWhen,
+      lockedWhen,
+      offers,
       musts,
       fills,
-      ...inputsOf([startsAs, workedOut, ...askedWhen]),
-      ...mustInputsOf(musts),
+      ...inputsOf([startsAs, workedOut, ...askedWhen, ...lockedWhen], this.placesOf(question)),
+      ...mustInputsOf(musts, offers),
     };
+  }
+
+  /** The page and the section a question's being asked follows from, as far as these have conditions. */
+  placesOf({ page, section }: Question): string[] {
+    const at = pageOf(this.#form, page);
+    const held = this.#form.sections.find((each) => each.key === section);
+    return [...(at > 0 ? [pageStep(at)] : []), ...(held?.condition === undefined ? [] : [sectionStep(held.key)])];
+  }
+
+  condition(text: string, path: readonly (string | number)[]): Checked | null {
+    return this.expression(text, path, { kind: 'condition' });
+  }
+
+  /** A form may offer a part of the choices that there are. */
+  offered({ type, label }: Field, codes: readonly string[], here: readonly (string | number)[]): void {
+    if (type.kind !== 'choice' && type.kind !== 'choices') {
+      this.problems.push(
+        problem('no_choices', here, `${label} is not chosen from a list, so no part of it is offered.`),
+      );
+      return;
+    }
+    const there = this.vocabulary.choices(type.list).map((choice) => choice.code);
+    codes.forEach((code, i) => {
+      if (!there.includes(code))
+        this.problems.push(problem('unknown_choice', [...here, 'choices', i], `${label} has no choice “${code}”.`));
+    });
   }
 
   expression(text: string, path: readonly (string | number)[], expected: Expected): Checked | null {
@@ -238,9 +321,29 @@ class Compiler {
   }
 }
 
+/** Pages but the first, and sections on a condition, as steps that are worked out among the questions. */
+const placeSteps = ({ pages, sections }: CompiledPages): Map<string, Step> => {
+  const steps = new Map<string, Step>();
+  pages.forEach((_, at) => {
+    if (at === 0) return;
+    // Whether a page is on the way follows from every page before it.
+    const before = pages.slice(0, at);
+    const conditions = before.flatMap(({ onward }) => onward.map((each) => each.condition));
+    const places = before.flatMap((_page, i) => (i === 0 ? [] : [pageStep(i)]));
+    steps.set(pageStep(at), { kind: 'page', at, ...inputsOf(conditions, places) });
+  });
+  for (const [key, { condition }] of sections)
+    if (condition) steps.set(sectionStep(key), { kind: 'section', key, condition, ...inputsOf([condition]) });
+  return steps;
+};
+
 /** What each question's asking and value wait for. Its *must* rules do not count: they change nothing. */
-const dependencies = (questions: readonly CompiledQuestion[]): Map<string, Set<string>> => {
+const dependencies = (
+  questions: readonly CompiledQuestion[],
+  places: ReadonlyMap<string, Step>,
+): Map<string, Set<string>> => {
   const needs = new Map(questions.map((question) => [question.key, new Set(question.inputs)]));
+  for (const [key, step] of places) if (step.kind !== 'question') needs.set(key, new Set(step.inputs));
   for (const question of questions) {
     for (const fill of question.fills) needs.get(fill.target)?.add(question.key);
   }
@@ -267,6 +370,12 @@ const sortByNeed = (needs: ReadonlyMap<string, ReadonlySet<string>>): { order: s
   return { order, circle };
 };
 
+const sayPlace = (form: Form, key: string): string => {
+  const [kind, name = ''] = key.split(':');
+  if (kind === 'page') return `the page ${form.pages[Number(name)]?.label ?? name}`;
+  return `the section ${form.sections.find((each) => each.key === name)?.label ?? name}`;
+};
+
 /** A form made ready to be filled in, or every problem of its definition with its place. */
 export const compileForm = (form: Form, catalogue: Catalogue): Result<CompiledForm> => {
   const register = catalogue.registers.get(form.register);
@@ -285,10 +394,14 @@ export const compileForm = (form: Form, catalogue: Catalogue): Result<CompiledFo
         problem('asked_twice', ['questions', i], `${question.label ?? question.field} is asked twice.`),
       );
   });
-  const { order, circle } = sortByNeed(dependencies(questions));
+  const { problems, ...places } = compilePages(form, (text, path) => compiler.condition(text, path));
+  compiler.problems.push(...problems);
+  const steps = placeSteps(places);
+  const { order, circle } = sortByNeed(dependencies(questions, steps));
   if (circle) {
-    const said = circle.map((key) => byKey.get(key)?.label ?? key).join(' → ');
-    const at = form.questions.findIndex((question) => question.field === circle[0]);
+    const said = circle.map((key) => byKey.get(key)?.label ?? sayPlace(form, key)).join(' → ');
+    const first = circle.find((key) => byKey.has(key));
+    const at = form.questions.findIndex((question) => question.field === first);
     compiler.problems.push(problem('circle', ['questions', at], `These questions wait for each other: ${said}.`));
   }
   if (compiler.problems.length > 0) return { ok: false, problems: compiler.problems };
@@ -305,7 +418,12 @@ export const compileForm = (form: Form, catalogue: Catalogue): Result<CompiledFo
       vocabulary: compiler.vocabulary,
       questions,
       byKey,
-      order: order.map((key) => byKey.get(key)).filter((each) => each !== undefined),
+      ...places,
+      order: order.flatMap((key): Step[] => {
+        const question = byKey.get(key);
+        const step = question ? { kind: 'question' as const, question } : steps.get(key);
+        return step ? [step] : [];
+      }),
       filledBy,
     },
   };

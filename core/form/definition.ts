@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { keySchema, labelSchema } from '../register/index.ts';
 
 const expression = z.string().max(10_000);
+/** Formatted text, as a long formatted field takes it. */
+const words = z.string().max(20_000);
 
 /** A rule of a question, one sentence each. Conditions and values are expressions over the form's questions. */
 export const ruleSchema = z.discriminatedUnion('kind', [
@@ -9,27 +11,79 @@ export const ruleSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('starts_as'), value: expression }),
   /** The question is not asked of the person: its value follows from the others, rounded to its field's decimals. */
   z.strictObject({ kind: z.literal('worked_out_as'), value: expression }),
+  /** As worked out, and not shown either. */
+  z.strictObject({ kind: z.literal('hidden_as'), value: expression }),
   z.strictObject({ kind: z.literal('asked_when'), condition: expression }),
+  /** While it holds the question is shown and cannot be answered; what was typed waits. */
+  z.strictObject({ kind: z.literal('locked_when'), condition: expression }),
   z.strictObject({ kind: z.literal('must'), condition: expression, message: z.string().max(300).optional() }),
+  /** Of the question's choice list only these, always or while a condition holds. */
+  z.strictObject({
+    kind: z.literal('offers_only'),
+    choices: z.array(keySchema).min(1, 'At least one choice must be offered.').max(500),
+    condition: expression.optional(),
+  }),
   /** A look-up fills another question: `from` is a path that begins with the look-up, `boat.owner`. */
   z.strictObject({ kind: z.literal('fills'), question: keySchema, from: expression }),
 ]);
 export type Rule = z.infer<typeof ruleSchema>;
 export type RuleKind = Rule['kind'];
 
-/** One field of the register as this form asks it. */
+/** One field of the register as this form asks it, on a page and in a section of the form. */
 export const questionSchema = z.strictObject({
   field: keySchema,
   label: labelSchema.optional(),
+  /** A word of help under the question. */
+  help: z.string().max(500).optional(),
   rules: z.array(ruleSchema).max(50).default([]),
+  /** The page it stands on; the first where none is said. */
+  page: keySchema.optional(),
+  section: keySchema.optional(),
 });
 export type Question = z.infer<typeof questionSchema>;
+
+/** Where a page leads on a condition: to a later page, or to the end. */
+export const onwardSchema = z.strictObject({ condition: expression, to: keySchema.nullable() });
+export type Onward = z.infer<typeof onwardSchema>;
+
+/** A page of a form. From it the first condition that holds leads on, else the next page comes. */
+export const pageSchema = z.strictObject({
+  key: keySchema,
+  label: labelSchema,
+  introduction: words.optional(),
+  onward: z.array(onwardSchema).max(20).default([]),
+});
+export type Page = z.infer<typeof pageSchema>;
+
+/** Questions next to each other under one heading, asked together. */
+export const sectionSchema = z.strictObject({
+  key: keySchema,
+  label: labelSchema,
+  help: z.string().max(500).optional(),
+  condition: expression.optional(),
+});
+export type Section = z.infer<typeof sectionSchema>;
+
+/** What comes after sending: the first whose condition holds. */
+export const endingSchema = z.strictObject({
+  label: labelSchema,
+  words: words.default(''),
+  condition: expression.optional(),
+  /** Where one is then: at the thanks, at a new entry, at the record, or in its list. */
+  leads_to: z.enum(['thanks', 'another', 'record', 'list']).default('thanks'),
+});
+export type Ending = z.infer<typeof endingSchema>;
 
 export const formSchema = z.strictObject({
   key: keySchema,
   label: labelSchema,
   register: keySchema,
+  introduction: words.optional(),
   questions: z.array(questionSchema).min(1, 'A form needs at least one question.').max(400),
+  /** In order; a form without any is one page. */
+  pages: z.array(pageSchema).max(50).default([]),
+  sections: z.array(sectionSchema).max(100).default([]),
+  endings: z.array(endingSchema).max(20).default([]),
   /** The roles that may fill it in; none: only set-up people. */
   fill_in_by: z.array(keySchema).default([]),
 });

@@ -19,8 +19,17 @@ import {
   rowItem,
   valueContext,
 } from '../register/index.ts';
-import { behaviourOf, isGivenKind, isNothing, minorUnits, type StoredValue, sameValue } from '../values/index.ts';
-import type { CompiledForm, CompiledQuestion } from './compile.ts';
+import {
+  behaviourOf,
+  isGivenKind,
+  isNothing,
+  minorUnits,
+  type StoredValue,
+  sameValue,
+  textsOf,
+} from '../values/index.ts';
+import { type CompiledForm, type CompiledQuestion, pageStep, type Step, sectionStep } from './compile.ts';
+import type { Ending } from './definition.ts';
 
 /** What a look-up fills, as it was when the record was chosen. */
 export interface Snapshot {
@@ -61,6 +70,10 @@ export type ValueSource = 'worked_out' | 'typed' | 'filled' | 'record' | 'starte
 export interface QuestionState {
   readonly question: CompiledQuestion;
   readonly asked: boolean;
+  /** Shown, and not to be answered now. */
+  readonly locked: boolean;
+  /** The codes that are offered, where these are not all of the list. */
+  readonly offered: ReadonlySet<string> | null;
   readonly value: StoredValue;
   readonly source: ValueSource;
   /** The look-up that filled it. */
@@ -75,6 +88,10 @@ export interface FilledIn {
   /** In the order of the form. */
   readonly questions: readonly QuestionState[];
   readonly problems: readonly Problem[];
+  /** The places of the pages on the way, in order; of a form without pages one. */
+  readonly way: readonly number[];
+  /** What comes after sending with these answers; null: plain thanks. */
+  readonly ending: Ending | null;
   /** What it was worked out from, so that the next time only what changed since is worked out again. */
   readonly from: {
     readonly compiled: CompiledForm;
@@ -82,6 +99,8 @@ export interface FilledIn {
     readonly clock: Clock;
     /** The questions with their own problems only, before those of the whole record were added. */
     readonly own: ReadonlyMap<string, QuestionState>;
+    /** Whether each page and section is on the way, by its step. */
+    readonly places: ReadonlyMap<string, boolean>;
   };
 }
 
@@ -135,11 +154,15 @@ const settle = (
   values: Values,
   known: ReadonlyMap<string, StoredValue>,
   asked: ReadonlySet<string>,
+  locked: boolean,
 ): Settled => {
   const { key } = question;
   if (question.workedOut) return workOut(question, question.workedOut, values);
-  if (Object.hasOwn(entry.unread, key)) return { ...NOTHING, source: 'typed' };
-  if (Object.hasOwn(entry.typed, key)) return { ...NOTHING, value: entry.typed[key] ?? null, source: 'typed' };
+  // What was typed waits while the question is locked.
+  if (!locked) {
+    if (Object.hasOwn(entry.unread, key)) return { ...NOTHING, source: 'typed' };
+    if (Object.hasOwn(entry.typed, key)) return { ...NOTHING, value: entry.typed[key] ?? null, source: 'typed' };
+  }
   const fill = filled(compiled, entry, key, known, asked);
   if (fill) return fill;
   if (entry.record) return { ...NOTHING, value: entry.record[key] ?? null, source: 'record' };
@@ -169,16 +192,35 @@ const sayBroken = (
   return `${said}${tail}.`;
 };
 
+/** Chosen codes that are not offered; what the record held before may stay. */
+const notOffered = (
+  value: StoredValue,
+  offered: ReadonlySet<string> | null,
+  before: StoredValue,
+): readonly string[] => {
+  if (offered === null || sameValue(value, before)) return [];
+  return (typeof value === 'string' ? [value] : textsOf(value)).filter((code) => !offered.has(code));
+};
+
+/** What a question offers with these answers: what each of its rules that holds offers; null: the whole list. */
+const offeredNow = (question: CompiledQuestion, values: Values): ReadonlySet<string> | null => {
+  const holding = question.offers.filter(({ condition }) => condition === null || evaluate(condition, values) === true);
+  const [first, ...rest] = holding.map(({ codes }) => codes);
+  return first ? new Set([...first].filter((code) => rest.every((codes) => codes.has(code)))) : null;
+};
+
 const problemsOf = (
   compiled: CompiledForm,
   entry: Entry,
   question: CompiledQuestion,
   settled: Settled,
   values: Values,
+  locked: boolean,
+  offered: ReadonlySet<string> | null,
 ): Problem[] => {
   const { key, label } = question;
   const cells = Object.keys(entry.unread).filter((name) => name.startsWith(`${key}${CELL}`));
-  if (cells.length > 0)
+  if (cells.length > 0 && !locked)
     return [
       problem(
         'unread_cell',
@@ -186,7 +228,7 @@ const problemsOf = (
         `${label}: ${cells.length === 1 ? 'one cell' : `${cells.length} cells`} cannot be read.`,
       ),
     ];
-  const unread = question.workedOut ? undefined : entry.unread[key];
+  const unread = question.workedOut || locked ? undefined : entry.unread[key];
   if (unread !== undefined) {
     const read = behaviourOf(question.field.type).parse(unread, valueContext(compiled.catalogue));
     return read.ok ? [] : read.problems.map((each) => ({ ...each, path: [key] }));
@@ -196,6 +238,11 @@ const problemsOf = (
     return question.required ? [problem('required', [key], `${label} must be answered.`)] : [];
   const checked = checkValues(compiled.register, { [key]: settled.value }, compiled.catalogue);
   if (!checked.ok) return [...checked.problems];
+  const strange = notOffered(settled.value, offered, entry.record?.[key] ?? null);
+  if (strange.length > 0) {
+    const shown = behaviourOf(question.field.type).show(settled.value, valueContext(compiled.catalogue));
+    return [problem('not_offered', [key], `${label}: ${shown} is not offered with these answers.`)];
+  }
   const say: SayContext = { vocabulary: compiled.vocabulary, values: valueContext(compiled.catalogue) };
   return question.musts
     .filter((must) => evaluate(must.condition, values) !== true)
@@ -251,6 +298,20 @@ const withRecordProblems = (
   });
 };
 
+/** Whether a page is on the way, as the first page that some page on the way leads to; or a section's condition holds. */
+const isReached = (
+  { pages }: CompiledForm,
+  step: Step & { kind: 'page' | 'section' },
+  values: Values,
+  onWay: (at: number) => boolean,
+): boolean => {
+  if (step.kind === 'section') return evaluate(step.condition, values) === true;
+  return pages.slice(0, step.at).some(({ onward }, at) => {
+    if (!onWay(at)) return false;
+    return (onward.find(({ condition }) => evaluate(condition, values) === true)?.to ?? at + 1) === step.at;
+  });
+};
+
 /** Everything that follows from an entry: which questions are asked, what each holds and why, and what is wrong. */
 export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, options: FillInOptions = {}): FilledIn => {
   const { me } = options;
@@ -273,28 +334,46 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
   const changed = new Set<string>();
   const again = new Set<string>();
   const settled = new Map<string, Settled>();
-  for (const question of compiled.order) {
+  const locked = new Set<string>();
+  const places = new Map<string, boolean>();
+  const onWay = (at: number): boolean => at === 0 || places.get(pageStep(at)) === true;
+  const stale = (step: { inputs: ReadonlySet<string>; timed: boolean }): boolean =>
+    !last || (later && step.timed) || meets(step.inputs, changed);
+  for (const step of compiled.order) {
+    if (step.kind !== 'question') {
+      const name = step.kind === 'page' ? pageStep(step.at) : sectionStep(step.key);
+      const before = last?.from.places.get(name);
+      const holds = stale(step) || before === undefined ? isReached(compiled, step, values, onWay) : before;
+      if (holds !== before) changed.add(name);
+      places.set(name, holds);
+      continue;
+    }
+    const { question } = step;
     const { key } = question;
     const before = priors?.get(key);
-    const stale =
-      !last ||
+    const anew =
       !before ||
-      (later && question.timed) ||
-      touched(compiled, key, last.from.entry, entry) ||
-      meets(question.inputs, changed) ||
+      stale(question) ||
+      touched(compiled, key, last?.from.entry ?? entry, entry) ||
       (compiled.filledBy.get(key) ?? []).some((by) => changed.has(by));
     let isAsked = before?.asked ?? false;
+    let isLocked = before?.locked ?? false;
     let value: Settled = before ?? NOTHING;
-    if (stale) {
+    if (anew) {
       again.add(key);
-      isAsked = question.askedWhen.every((condition) => evaluate(condition, values) === true);
+      isAsked =
+        onWay(question.page) &&
+        places.get(sectionStep(question.section ?? '')) !== false &&
+        question.askedWhen.every((condition) => evaluate(condition, values) === true);
+      isLocked = question.lockedWhen.some((condition) => evaluate(condition, values) === true);
       // Not asked: nothing for every other rule, or the record's value in a change form (semantics, filling in, 2).
       value = isAsked
-        ? settle(compiled, entry, question, values, known, asked)
+        ? settle(compiled, entry, question, values, known, asked, isLocked)
         : { ...NOTHING, value: record?.[key] ?? null };
       if (value.value !== before?.value || isAsked !== before.asked) changed.add(key);
     }
     if (isAsked) asked.add(key);
+    if (isLocked) locked.add(key);
     known.set(key, value.value);
     settled.set(key, value);
   }
@@ -305,14 +384,20 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       return before;
     const { value, source, filledBy, note } = settled.get(key) ?? NOTHING;
     const isAsked = asked.has(key);
+    const isLocked = locked.has(key);
+    const offered = offeredNow(question, values);
     return {
       question,
       asked: isAsked,
+      locked: isLocked,
+      offered,
       value,
       source,
       filledBy,
       note,
-      problems: isAsked ? problemsOf(compiled, entry, question, { value, source, filledBy, note }, values) : [],
+      problems: isAsked
+        ? problemsOf(compiled, entry, question, { value, source, filledBy, note }, values, isLocked, offered)
+        : [],
     };
   });
   const questions = withRecordProblems(compiled, own, Object.fromEntries(known), clock);
@@ -320,7 +405,10 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
     questions,
     byKey: new Map(questions.map((state) => [state.question.key, state])),
     problems: questions.flatMap((state) => state.problems),
-    from: { compiled, entry, clock, own: new Map(own.map((state) => [state.question.key, state])) },
+    way: compiled.pages.length === 0 ? [0] : compiled.pages.flatMap((_, at) => (onWay(at) ? [at] : [])),
+    ending:
+      compiled.endings.find(({ condition }) => !condition || evaluate(condition, values) === true)?.ending ?? null,
+    from: { compiled, entry, clock, own: new Map(own.map((state) => [state.question.key, state])), places },
   };
 };
 
@@ -332,8 +420,8 @@ export const toSend = (filledIn: FilledIn, entry: Entry, askedOnOpening: Readonl
   const values: Record<string, StoredValue> = {};
   for (const state of filledIn.questions) {
     const { key } = state.question;
-    // What is worked out, the server works out itself.
-    if (state.question.workedOut) continue;
+    // What is worked out or locked, the server works out itself.
+    if (state.question.workedOut || (state.asked && state.locked)) continue;
     if (entry.record === null) {
       if (state.asked && !isGivenKind(state.question.field.type.kind)) values[key] = state.value;
       continue;

@@ -1,12 +1,17 @@
 export { type CompiledForm, type CompiledQuestion, compileForm, type Fill, formVocabulary } from './compile.ts';
+export { type CompiledEnding, type CompiledPage, type CompiledSection, pageOf } from './compile-pages.ts';
 export {
+  type Ending,
   type Form,
   formSchema,
+  type Onward,
+  type Page,
   type Question,
   questionSchema,
   type Rule,
   type RuleKind,
   ruleSchema,
+  type Section,
 } from './definition.ts';
 export {
   cellKey,
@@ -19,7 +24,7 @@ export {
   toSend,
   type ValueSource,
 } from './fill-in.ts';
-export { plainForm, plainFormKey, plainFormOf } from './plain.ts';
+export { askingOf, plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { receiveEntry } from './receive.ts';
 export { fillTargets, type Written, writeRule } from './rule-writer.ts';
-export { fillSources, type RulePart, ruleCondition, sayRule, startOperand } from './say-rule.ts';
+export { fillSources, type RulePart, ruleCondition, sayChoices, sayRule, startOperand } from './say-rule.ts';

@@ -9,6 +9,18 @@ export const plainFormKey = (register: string): string => `${PLAIN}${register}`;
 /** The register whose plain form a key names, or null. */
 export const plainFormOf = (key: string): string | null => (key.startsWith(PLAIN) ? key.slice(PLAIN.length) : null);
 
+/** A form of one page that asks some fields, without rules of its own. */
+export const askingOf = (key: string, label: string, register: Register, fields: readonly string[]): Form => ({
+  key,
+  label,
+  register: register.key,
+  questions: fields.map((field) => ({ field, rules: [] })),
+  pages: [],
+  sections: [],
+  endings: [],
+  fill_in_by: [],
+});
+
 /** The form a register has from its first field on: every field that can be written, and what follows from them. */
 export const plainForm = (register: Register, catalogue: Catalogue): Form => {
   const { names } = vocabularyOf(register, catalogue);
@@ -16,13 +28,12 @@ export const plainForm = (register: Register, catalogue: Catalogue): Form => {
     const formula = names.get(key)?.formula;
     return formula !== undefined && readsItselfOnly(formula);
   };
-  return {
-    key: plainFormKey(register.key),
-    label: `Add ${/^[aeiou]/i.test(register.singular) ? 'an' : 'a'} ${register.singular.charAt(0).toLowerCase()}${register.singular.slice(1)}`,
-    register: register.key,
-    questions: register.fields
+  return askingOf(
+    plainFormKey(register.key),
+    `Add ${/^[aeiou]/i.test(register.singular) ? 'an' : 'a'} ${register.singular.charAt(0).toLowerCase()}${register.singular.slice(1)}`,
+    register,
+    register.fields
       .filter((field) => isWritable(field) || (field.type.kind === 'worked_out' && follows(field.key)))
-      .map((field) => ({ field: field.key, rules: [] })),
-    fill_in_by: [],
-  };
+      .map((field) => field.key),
+  );
 };

@@ -1,7 +1,7 @@
 import { type Clock, findNearest, type Problem, problem, type Result } from '../base/index.ts';
 import type { Item } from '../expression/index.ts';
 import { checkValues, type RecordValues } from '../register/index.ts';
-import { isGivenKind, isNothing, type StoredValue } from '../values/index.ts';
+import { isGivenKind, isNothing, type StoredValue, sameValue } from '../values/index.ts';
 import type { CompiledForm } from './compile.ts';
 import { fillIn, newEntry } from './fill-in.ts';
 
@@ -45,6 +45,13 @@ export const receiveEntry = (
     if (isGivenKind(field.type.kind)) continue;
     if (state.question.workedOut && Object.hasOwn(typed, key)) {
       problems.push(problem('worked_out', [key], `${label} is worked out, so it cannot be answered.`));
+      continue;
+    }
+    if (state.asked && state.locked) {
+      if (Object.hasOwn(typed, key) && !sameValue(typed[key] ?? null, state.value))
+        problems.push(problem('locked', [key], `${label} is locked with these answers, so it cannot be answered.`));
+      else problems.push(...state.problems);
+      values[key] = state.value;
       continue;
     }
     if (!state.asked) {

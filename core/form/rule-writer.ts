@@ -11,7 +11,7 @@ import {
   writeValue,
 } from '../expression/index.ts';
 import type { Form, Question, Rule } from './definition.ts';
-import { fillSources } from './say-rule.ts';
+import { fillSources, sayChoices } from './say-rule.ts';
 
 /** What a rule's writing ends in: the rule, or the wish to write its condition or value as a formula. */
 export type Written =
@@ -57,6 +57,28 @@ const fills = (question: Question, form: Form, context: SayContext): Writing<Wri
   };
 };
 
+/** Choices one after the other, until there are enough. */
+const offersOnly = (
+  subject: string,
+  list: string,
+  context: SayContext,
+  codes: readonly string[],
+): Writing<Written> => ({
+  said: [words('offers only'), ...(codes.length > 0 ? [words(sayChoices(codes, subject, context))] : [])],
+  wants: codes.length === 0 ? 'a choice to offer' : 'another choice, or that these are all',
+  offers: (typed) =>
+    matching(
+      [
+        ...(codes.length > 0 ? [done('and no other', { kind: 'offers_only', choices: [...codes] })] : []),
+        ...context.vocabulary
+          .choices(list)
+          .filter((choice) => !choice.retired && !codes.includes(choice.code))
+          .map((choice) => on(choice.label, () => offersOnly(subject, list, context, [...codes, choice.code]))),
+      ],
+      typed,
+    ),
+});
+
 /** Begins a rule of a question: every kind of rule it has a use for, each as the beginning of its sentence. */
 export const writeRule = (question: Question, form: Form, context: SayContext): Writing<Written> => {
   const { field } = question;
@@ -76,13 +98,21 @@ export const writeRule = (question: Question, form: Form, context: SayContext): 
     before: [words('is asked when')],
     finish: (condition) => ({ kind: 'rule', rule: { kind: 'asked_when', condition } }),
   });
+  const locked = writeCondition<Written>({
+    context,
+    mood: 'is',
+    far: false,
+    before: [words('is locked when')],
+    finish: (condition) => ({ kind: 'rule', rule: { kind: 'locked_when', condition } }),
+  });
   const starts = type
     ? writeValue<Written>(type, context, [words('starts as')], (operand) => ({
         kind: 'rule',
         rule: { kind: 'starts_as', value: operandText(operand) },
       }))
     : null;
-  const single = !has('worked_out_as') && !has('starts_as');
+  const single = !has('worked_out_as') && !has('hidden_as') && !has('starts_as');
+  const chosen = type?.kind === 'choice' || type?.kind === 'choices' ? type.list : null;
   const offers = (): Offer<Written>[] => [
     ...(has('must_be_answered') ? [] : [done('must be answered', { kind: 'must_be_answered' })]),
     // Being answered is a rule of its own, as the others are not looked at while there is no answer.
@@ -90,7 +120,14 @@ export const writeRule = (question: Question, form: Form, context: SayContext): 
     on('is asked when …', () => asked),
     ...(starts && single ? [on('starts as …', () => starts)] : []),
     ...(fillTargets(question, form, context).length > 0 ? [on('fills …', () => fills(question, form, context))] : []),
-    ...(single ? [formula('is worked out as … (a formula)', { kind: 'worked_out_as', value: '' })] : []),
+    ...(chosen ? [on('offers only …', () => offersOnly(field, chosen, context, []))] : []),
+    on('is locked when …', () => locked),
+    ...(single
+      ? [
+          formula('is worked out as … (a formula)', { kind: 'worked_out_as', value: '' }),
+          formula('is hidden and set to … (a formula)', { kind: 'hidden_as', value: '' }),
+        ]
+      : []),
     formula('is asked when … (as a formula)', { kind: 'asked_when', condition: '' }),
     formula('must … (as a formula)', { kind: 'must', condition: '' }),
   ];

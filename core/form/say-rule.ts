@@ -1,3 +1,4 @@
+import { joinWords } from '../base/index.ts';
 import {
   type Condition,
   checkExpression,
@@ -49,6 +50,16 @@ export const startOperand = (text: string): Operand | null => {
     : null;
 };
 
+/** Choices by their labels. */
+export const sayChoices = (codes: readonly string[], subject: string, context: SayContext): string => {
+  const type = findField(context.vocabulary, [subject])?.type;
+  const choices = type && 'list' in type ? context.vocabulary.choices(type.list) : [];
+  return joinWords(
+    codes.map((code) => choices.find((choice) => choice.code === code)?.label ?? code),
+    'and',
+  );
+};
+
 /** A rule of the question `subject` as the parts of one sentence, to be joined by spaces. */
 export const sayRule = (rule: Rule, subject: string, context: SayContext): RulePart[] => {
   switch (rule.kind) {
@@ -64,6 +75,18 @@ export const sayRule = (rule: Rule, subject: string, context: SayContext): RuleP
     }
     case 'worked_out_as':
       return [words('is worked out as'), { role: 'value', text: rule.value, clause: 0 }];
+    case 'hidden_as':
+      return [words('is hidden and set to'), { role: 'value', text: rule.value, clause: 0 }];
+    case 'locked_when':
+      return [words('is locked when'), ...conditionParts(rule.condition, 'is', context, undefined)];
+    case 'offers_only':
+      return [
+        words('offers only'),
+        { role: 'value', text: sayChoices(rule.choices, subject, context), clause: 0 },
+        ...(rule.condition === undefined
+          ? []
+          : [words('when'), ...conditionParts(rule.condition, 'is', context, undefined)]),
+      ];
     case 'asked_when':
       return [words('is asked when'), ...conditionParts(rule.condition, 'is', context, undefined)];
     case 'must':

@@ -69,10 +69,14 @@ const renameInRule = (rule: Rule, vocabulary: Vocabulary, own: boolean, renaming
       return rule;
     case 'starts_as':
     case 'worked_out_as':
+    case 'hidden_as':
       return { ...rule, value: rewrite(rule.value) };
     case 'asked_when':
+    case 'locked_when':
     case 'must':
       return { ...rule, condition: rewrite(rule.condition) };
+    case 'offers_only':
+      return rule.condition === undefined ? rule : { ...rule, condition: rewrite(rule.condition) };
     case 'fills':
       return {
         ...rule,
@@ -88,8 +92,16 @@ export const renameInForm = (form: Form, before: Catalogue, renaming: Renaming):
   if (!register) return form;
   const vocabulary = formVocabulary(form, register, before);
   const own = form.register === renaming.register;
+  /** The same with its condition rewritten, where it has one. */
+  const conditional = <T extends { readonly condition?: string | undefined }>(held: T): T =>
+    held.condition === undefined
+      ? held
+      : { ...held, condition: renameInExpression(held.condition, vocabulary, renaming) };
   return {
     ...form,
+    pages: form.pages.map((page) => ({ ...page, onward: page.onward.map(conditional) })),
+    sections: form.sections.map(conditional),
+    endings: form.endings.map(conditional),
     questions: form.questions.map((question) => ({
       ...question,
       field: own && question.field === renaming.from ? renaming.to : question.field,

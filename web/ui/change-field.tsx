@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import { api, type RecordDetail } from '#contract/index.ts';
-import { compileForm, plainFormKey } from '#core/form/index.ts';
+import { askingOf, compileForm, plainFormKey } from '#core/form/index.ts';
 import { type Catalogue, type Field, valueContext } from '#core/register/index.ts';
 import { behaviourOf, type StoredValue } from '#core/values/index.ts';
 import { call, ProblemError } from '../data/client.ts';
@@ -27,13 +27,7 @@ const useOneField = ({ record, field, catalogue }: Props) => {
   return useMemo(() => {
     const { definition } = began.record;
     const registers = new Map(began.catalogue.registers).set(definition.key, definition);
-    const form = {
-      key: plainFormKey(definition.key),
-      label: field.label,
-      register: definition.key,
-      questions: [{ field: field.key, rules: [] }],
-      fill_in_by: [],
-    };
+    const form = askingOf(plainFormKey(definition.key), field.label, definition, [field.key]);
     const compiled = compileForm(form, { ...began.catalogue, registers });
     if (!compiled.ok) throw new RangeError(compiled.problems.map((each) => each.detail).join(' '));
     const links = Object.fromEntries(Object.values(began.record.links).map((link) => [link.id, link]));

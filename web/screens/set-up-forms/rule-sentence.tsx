@@ -14,6 +14,7 @@ import {
   type Question,
   type Rule,
   type RuleKind,
+  sayChoices,
   sayRule,
   startOperand,
   writeRule,
@@ -62,21 +63,25 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
         </>
       );
     }
+    case 'hidden_as':
     case 'worked_out_as':
       return <WorkedOut rule={rule} question={question} context={context} onChange={onChange} />;
     case 'asked_when':
+    case 'locked_when':
       return (
         <>
-          is asked when{' '}
+          {RULE_WORDS[rule.kind]}{' '}
           <ConditionEditor
             text={rule.condition}
             context={context}
             mood="is"
             far={false}
-            onChange={(condition) => onChange({ kind: 'asked_when', condition })}
+            onChange={(condition) => onChange({ ...rule, condition })}
           />
         </>
       );
+    case 'offers_only':
+      return <OffersOnly rule={rule} question={question} context={context} onChange={onChange} />;
     case 'must':
       return (
         <ConditionEditor
@@ -129,6 +134,55 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
   }
 };
 
+interface OffersProps extends Omit<FormulaProps, 'onCancel' | 'rule'> {
+  readonly rule: Rule & { readonly kind: 'offers_only' };
+}
+
+/** Which of a list's choices are offered: ticked in place. */
+const OffersOnly = ({ rule, question, context, onChange }: OffersProps) => {
+  const type = findField(context.vocabulary, [question.field])?.type;
+  const choices = type && 'list' in type ? context.vocabulary.choices(type.list) : [];
+  const toggle = (code: string): void => {
+    const next = choices.map((each) => each.code).filter((each) => (each === code) !== rule.choices.includes(each));
+    if (next.length > 0) onChange({ ...rule, choices: next });
+  };
+  return (
+    <>
+      offers only{' '}
+      <Part text={sayChoices(rule.choices, question.field, context)} what="choices">
+        {() => (
+          <ul>
+            {choices.map((choice) => (
+              <li key={choice.code}>
+                <label className="slip-row">
+                  <input
+                    type="checkbox"
+                    checked={rule.choices.includes(choice.code)}
+                    onChange={() => toggle(choice.code)}
+                  />
+                  {choice.label}
+                </label>
+              </li>
+            ))}
+          </ul>
+        )}
+      </Part>
+      {rule.condition !== undefined && (
+        <>
+          {' when '}
+          <ConditionEditor
+            text={rule.condition}
+            context={context}
+            mood="is"
+            far={false}
+            onChange={(condition) => onChange({ ...rule, condition })}
+          />
+        </>
+      )}
+    </>
+  );
+};
+
 const WorkedOut = ({ rule, question, context, onChange }: Omit<FormulaProps, 'onCancel'>) => {
   const [open, setOpen] = useState(false);
   if (open) {
@@ -148,7 +202,7 @@ const WorkedOut = ({ rule, question, context, onChange }: Omit<FormulaProps, 'on
   const text = formulaOf(rule);
   return (
     <>
-      is worked out as{' '}
+      {RULE_WORDS[rule.kind]}{' '}
       <button
         type="button"
         className="part font-mono"
@@ -253,11 +307,13 @@ export const AddRule = ({
   );
 };
 
-const formulaOf = (rule: Rule): string =>
-  rule.kind === 'worked_out_as' || rule.kind === 'starts_as' ? rule.value : 'condition' in rule ? rule.condition : '';
+const formulaOf = (rule: Rule): string => {
+  if ('value' in rule) return rule.value;
+  return 'condition' in rule ? (rule.condition ?? '') : '';
+};
 
 const withFormula = (rule: Rule, text: string): Rule => {
-  if (rule.kind === 'worked_out_as' || rule.kind === 'starts_as') return { ...rule, value: text };
+  if ('value' in rule) return { ...rule, value: text };
   return 'condition' in rule ? { ...rule, condition: text } : rule;
 };
 
@@ -274,7 +330,7 @@ interface FormulaProps {
 /** A rule whose condition or value is written as a formula. */
 const RuleFormula = ({ rule, question, context, onChange, onCancel }: FormulaProps) => {
   const type = findField(context.vocabulary, [question.field])?.type;
-  const gives = rule.kind === 'worked_out_as' || rule.kind === 'starts_as';
+  const gives = 'value' in rule;
   // One object for one type, so that the editor is not made anew with every letter.
   const expected = useMemo((): Expected => (gives && type ? { kind: 'value', type } : CONDITION), [gives, type]);
   return (
@@ -296,6 +352,9 @@ const RULE_WORDS: { readonly [K in RuleKind]: string } = {
   must_be_answered: 'must be answered',
   starts_as: 'starts as',
   worked_out_as: 'is worked out as',
+  hidden_as: 'is hidden and set to',
+  locked_when: 'is locked when',
+  offers_only: 'offers only',
   asked_when: 'is asked when',
   must: 'must hold:',
   fills: 'fills',
