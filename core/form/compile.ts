@@ -11,10 +11,12 @@ import {
   type Catalogue,
   checkFormula,
   type Field,
+  movesWithClock,
   type Register,
   readsItselfOnly,
   vocabularyOf,
 } from '../register/index.ts';
+import { rowsKey } from '../sql/index.ts';
 import { behaviourOf, type FieldTypeOf } from '../values/index.ts';
 import { type CompiledPages, compilePages, pageOf } from './compile-pages.ts';
 import type { Form, Question } from './definition.ts';
@@ -28,6 +30,11 @@ export interface Fill {
   readonly target: string;
   /** The path inside the linked record: `boat.owner` from the boat is ['owner']. */
   readonly path: readonly string[];
+}
+
+/** What a look-up in the cell `lookUp` of a row fills: the cell `target`. */
+export interface CellFill extends Fill {
+  readonly lookUp: string;
 }
 
 /** Of a choice list only these, while the condition holds; null: always. */
@@ -55,6 +62,8 @@ export interface CompiledQuestion {
   readonly offers: readonly Offering[];
   readonly musts: readonly CompiledMust[];
   readonly fills: readonly Fill[];
+  /** What look-ups in its rows fill. */
+  readonly cellFills: readonly CellFill[];
   /** The questions its being asked and its value follow from, and whether they follow from the clock too. */
   readonly inputs: ReadonlySet<string>;
   readonly timed: boolean;
@@ -123,11 +132,14 @@ class Compiler {
   readonly problems: Problem[] = [];
   readonly #form: Form;
   readonly #register: Register;
+  /** The names of the register's fields, asked or not. */
+  readonly #whole: Vocabulary;
   readonly vocabulary: Vocabulary;
 
   constructor(form: Form, register: Register, catalogue: Catalogue) {
     this.#form = form;
     this.#register = register;
+    this.#whole = vocabularyOf(register, catalogue);
     this.vocabulary = formVocabulary(form, register, catalogue);
   }
 
@@ -155,6 +167,7 @@ class Compiler {
     const askedWhen: Checked[] = [];
     const musts: CompiledMust[] = [];
     const fills: Fill[] = [];
+    const cellFills: CellFill[] = [];
     const lockedWhen: Checked[] = [];
     const offers: Offering[] = [];
     let hidden = false;
@@ -206,6 +219,11 @@ class Compiler {
           if (fill) fills.push(fill);
           break;
         }
+        case 'fills_cell': {
+          const fill = this.cellFill(field, rule.cell, rule.from, here);
+          if (fill) cellFills.push(fill);
+          break;
+        }
       }
     });
     return {
@@ -224,6 +242,7 @@ class Compiler {
       offers,
       musts,
       fills,
+      cellFills,
       ...inputsOf([startsAs, workedOut, ...askedWhen, ...lockedWhen], this.placesOf(question)),
       ...mustInputsOf(musts, offers),
     };
@@ -276,11 +295,16 @@ class Compiler {
     return result.value;
   }
 
-  /** A field the register works out is worked out in the form too, from what the form asks. */
+  /**
+   * A field the register works out is worked out in the form too, if all it comes from in the end is asked; what lies
+   * between may be left out.
+   */
   ofRegister(field: Field, type: FieldTypeOf<'worked_out'>, place: readonly (string | number)[]): Checked | null {
-    const checked = checkFormula(type, this.vocabulary);
-    const formula = this.vocabulary.names.get(field.key)?.formula;
-    if (checked.ok && formula && readsItselfOnly(formula)) return checked.value;
+    const checked = checkFormula(type, this.#whole);
+    const formula = this.#whole.names.get(field.key)?.formula;
+    const leaves = this.leavesOf(field.key, new Set());
+    if (checked.ok && formula && readsItselfOnly(formula) && [...leaves].every((key) => this.vocabulary.names.has(key)))
+      return { ...checked.value, reads: [...leaves].map((key) => [key]), readsClock: movesWithClock(formula) };
     this.problems.push(
       problem(
         'reaches_beyond',
@@ -289,6 +313,15 @@ class Compiler {
       ),
     );
     return null;
+  }
+
+  /** The fields that are not worked out themselves from which a worked-out field follows. */
+  leavesOf(key: string, seen: Set<string>): Set<string> {
+    const term = this.#whole.names.get(key)?.formula?.term();
+    if (!term) return new Set([key]);
+    if (seen.has(key)) return new Set();
+    seen.add(key);
+    return new Set(readsOf(term, 'record').flatMap(([name = '']) => [...this.leavesOf(name, seen)]));
   }
 
   fill(question: Question, target: string, from: string, here: readonly (string | number)[]): Fill | null {
@@ -318,6 +351,32 @@ class Compiler {
       return null;
     }
     return { target, path: expr.names.slice(1) };
+  }
+
+  /** What a look-up in a row fills, read by the names of the rows. */
+  cellFill(field: Field, cell: string, from: string, here: readonly (string | number)[]): CellFill | null {
+    const told = (code: string, path: string, detail: string): null => {
+      this.problems.push(problem(code, [...here, path], detail));
+      return null;
+    };
+    const names = this.rowVocabulary(field);
+    const type = names?.names.get(cell)?.type;
+    if (!names || !type || type.kind === 'records')
+      return told('unknown_cell', 'cell', `${field.label} has no column “${cell}” to fill.`);
+    const fits = checkExpression(from, names, { kind: 'value', type });
+    if (!fits.ok) {
+      this.problems.push(...within([...here, 'from'], fits.problems));
+      return null;
+    }
+    const { expr } = fits.value;
+    const [lookUp = '', ...path] = expr.kind === 'path' ? expr.names : [];
+    return path.length === 0 || lookUp === cell || names.names.get(lookUp)?.type.kind !== 'link'
+      ? told('not_from_look_up', 'from', 'What is filled must come from a look-up in the row, such as item.price.')
+      : { target: cell, lookUp, path };
+  }
+
+  rowVocabulary({ key, type }: Field): Vocabulary | null {
+    return type.kind === 'rows' ? this.vocabulary.linked(rowsKey(this.#register.key, key)) : null;
   }
 }
 

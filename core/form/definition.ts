@@ -25,6 +25,8 @@ export const ruleSchema = z.discriminatedUnion('kind', [
   }),
   /** A look-up fills another question: `from` is a path that begins with the look-up, `boat.owner`. */
   z.strictObject({ kind: z.literal('fills'), question: keySchema, from: expression }),
+  /** A look-up in a row fills another cell of the row: `stock.sale_price`. */
+  z.strictObject({ kind: z.literal('fills_cell'), cell: keySchema, from: expression }),
 ]);
 export type Rule = z.infer<typeof ruleSchema>;
 export type RuleKind = Rule['kind'];
@@ -79,6 +81,8 @@ export const formSchema = z.strictObject({
   label: labelSchema,
   register: keySchema,
   introduction: words.optional(),
+  /** Whether it adds records, changes those there are, or does either. */
+  purpose: z.enum(['add', 'change', 'both']).default('add'),
   questions: z.array(questionSchema).min(1, 'A form needs at least one question.').max(400),
   /** In order; a form without any is one page. */
   pages: z.array(pageSchema).max(50).default([]),

@@ -2,6 +2,7 @@ import { type Clock, countCharacters, findDecimal, type Problem, problem, roundH
 import {
   type Checked,
   evaluate,
+  evaluateFormula,
   evaluateStored,
   findCondition,
   type Given,
@@ -18,6 +19,7 @@ import {
   type RecordValues,
   rowItem,
   valueContext,
+  vocabularyOf,
 } from '../register/index.ts';
 import {
   behaviourOf,
@@ -322,13 +324,19 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
   const known = new Map<string, StoredValue>();
   const asked = new Set<string>();
   const { record } = entry;
+  const whole = vocabularyOf(compiled.register, compiled.catalogue);
   const asGiven = (name: string, value: StoredValue): Given =>
     toGiven(value, (row) => rowItem(compiled.register, name, row, compiled.catalogue, clock, values));
   const values: Values = {
     clock,
     me,
     before: record ? { read: ([name = '']) => asGiven(name, record[name] ?? null) } : undefined,
-    read: ([name = '']) => asGiven(name, known.get(name) ?? null),
+    read: ([name = '']) => {
+      if (known.has(name)) return asGiven(name, known.get(name) ?? null);
+      // What lies between the answers and a worked-out field need not be asked.
+      const formula = whole.names.get(name)?.formula;
+      return asGiven(name, formula ? evaluateFormula(formula, values) : (record?.[name] ?? null));
+    },
   };
   // A question is worked out again when the person touched it or something it follows from came out differently.
   const changed = new Set<string>();

@@ -14,6 +14,18 @@ export {
   type Section,
 } from './definition.ts';
 export {
+  addPage,
+  askFields,
+  dropQuestion,
+  indentQuestion,
+  movePage,
+  moveQuestion,
+  outdentQuestion,
+  putPage,
+  putSection,
+  removePage,
+} from './edit.ts';
+export {
   cellKey,
   type Entry,
   type FilledIn,
@@ -27,4 +39,12 @@ export {
 export { askingOf, plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { receiveEntry } from './receive.ts';
 export { fillTargets, type Written, writeRule } from './rule-writer.ts';
-export { fillSources, type RulePart, ruleCondition, sayChoices, sayRule, startOperand } from './say-rule.ts';
+export {
+  cellFillsOf,
+  fillSources,
+  type RulePart,
+  ruleCondition,
+  sayChoices,
+  sayRule,
+  startOperand,
+} from './say-rule.ts';

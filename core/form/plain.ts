@@ -14,6 +14,7 @@ export const askingOf = (key: string, label: string, register: Register, fields:
   key,
   label,
   register: register.key,
+  purpose: 'both',
   questions: fields.map((field) => ({ field, rules: [] })),
   pages: [],
   sections: [],

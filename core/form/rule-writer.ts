@@ -11,7 +11,7 @@ import {
   writeValue,
 } from '../expression/index.ts';
 import type { Form, Question, Rule } from './definition.ts';
-import { fillSources, sayChoices } from './say-rule.ts';
+import { cellFillsOf, fillSources, sayChoices, sayRule } from './say-rule.ts';
 
 /** What a rule's writing ends in: the rule, or the wish to write its condition or value as a formula. */
 export type Written =
@@ -120,6 +120,11 @@ export const writeRule = (question: Question, form: Form, context: SayContext): 
     on('is asked when …', () => asked),
     ...(starts && single ? [on('starts as …', () => starts)] : []),
     ...(fillTargets(question, form, context).length > 0 ? [on('fills …', () => fills(question, form, context))] : []),
+    ...cellFillsOf(field, context).map((fill) => {
+      const rule: Rule = { kind: 'fills_cell', ...fill };
+      const said = sayRule(rule, field, context).map((part) => part.text);
+      return done(said.join(' '), rule);
+    }),
     ...(chosen ? [on('offers only …', () => offersOnly(field, chosen, context, []))] : []),
     on('is locked when …', () => locked),
     ...(single

@@ -11,7 +11,9 @@ import {
   sayClause,
   sayOperand,
   sayPath,
+  type Vocabulary,
 } from '../expression/index.ts';
+import { rowsKey } from '../sql/index.ts';
 import type { Rule } from './definition.ts';
 
 /** A part of a rule's sentence, and which clause of its condition it belongs to (none for words). */
@@ -91,6 +93,15 @@ export const sayRule = (rule: Rule, subject: string, context: SayContext): RuleP
       return [words('is asked when'), ...conditionParts(rule.condition, 'is', context, undefined)];
     case 'must':
       return conditionParts(rule.condition, 'must', context, subject);
+    case 'fills_cell': {
+      const rows = rowNames(subject, context);
+      return [
+        words('fills'),
+        { role: 'field', text: rows?.names.get(rule.cell)?.label ?? rule.cell, clause: 0 },
+        words('of each from'),
+        { role: 'value', text: rows ? sayPath(rule.from.split('.'), rows) : rule.from, clause: 0 },
+      ];
+    }
     case 'fills':
       return [
         words('fills'),
@@ -110,4 +121,28 @@ export const fillSources = (lookUp: string, target: string, context: SayContext)
   return [...names.keys()]
     .map((name) => `${lookUp}.${name}`)
     .filter((path) => checkExpression(path, context.vocabulary, { kind: 'value', type: to }).ok);
+};
+
+/** The names of the rows a question holds, or null where it holds none. */
+const rowNames = (subject: string, { vocabulary }: SayContext): Vocabulary | null =>
+  vocabulary.linked(rowsKey(vocabulary.register, subject));
+
+/** What look-ups in a question's rows can fill: each cell with the paths that fit it. */
+export const cellFillsOf = (subject: string, context: SayContext): { cell: string; from: string }[] => {
+  const rows = rowNames(subject, context);
+  if (!rows) return [];
+  const named = [...rows.names.values()].filter(({ name }) => name !== 'entry');
+  return named.flatMap(({ name: lookUp, type }) => {
+    const linked = type.kind === 'link' ? rows.linked(type.register) : null;
+    const paths = [...(linked?.names.keys() ?? [])].map((name) => `${lookUp}.${name}`);
+    return named
+      .filter((cell) => cell.name !== lookUp && !cell.formula && cell.type.kind !== 'records')
+      .flatMap(({ name: cell, type: held }) =>
+        held.kind === 'records'
+          ? []
+          : paths
+              .filter((path) => checkExpression(path, rows, { kind: 'value', type: held }).ok)
+              .map((from) => ({ cell, from })),
+      );
+  });
 };

@@ -62,7 +62,7 @@ export const renameInCatalogue = (catalogue: Catalogue, renaming: Renaming): Cat
   ),
 });
 
-const renameInRule = (rule: Rule, vocabulary: Vocabulary, own: boolean, renaming: Renaming): Rule => {
+const renameInRule = (rule: Rule, question: string, vocabulary: Vocabulary, own: boolean, renaming: Renaming): Rule => {
   const rewrite = (text: string) => renameInExpression(text, vocabulary, renaming);
   switch (rule.kind) {
     case 'must_be_answered':
@@ -77,6 +77,10 @@ const renameInRule = (rule: Rule, vocabulary: Vocabulary, own: boolean, renaming
       return { ...rule, condition: rewrite(rule.condition) };
     case 'offers_only':
       return rule.condition === undefined ? rule : { ...rule, condition: rewrite(rule.condition) };
+    case 'fills_cell': {
+      const rows = vocabulary.linked(rowsKey(vocabulary.register, question));
+      return rows ? { ...rule, from: renameInExpression(rule.from, rows, renaming) } : rule;
+    }
     case 'fills':
       return {
         ...rule,
@@ -105,7 +109,7 @@ export const renameInForm = (form: Form, before: Catalogue, renaming: Renaming):
     questions: form.questions.map((question) => ({
       ...question,
       field: own && question.field === renaming.from ? renaming.to : question.field,
-      rules: question.rules.map((rule) => renameInRule(rule, vocabulary, own, renaming)),
+      rules: question.rules.map((rule) => renameInRule(rule, question.field, vocabulary, own, renaming)),
     })),
   };
 };

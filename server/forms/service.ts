@@ -117,12 +117,19 @@ export const readForm = async (
   };
 };
 
-/** Whether a person may open any record in a form: the plain one, where they may see and change the register's. */
+/**
+ * Whether a person may open any record in a form: the plain one, where they may see and change the register's; one made
+ * for changing, where they may fill it in and see the records.
+ */
 const mayChangeBy = (found: Definitions, person: Person, key: string): boolean => {
-  const register = plainFormOf(key);
-  if (register === null) return false;
-  const rights = personRights(found, person, register);
-  return rights.see && rights.change;
+  const plain = plainFormOf(key);
+  if (plain !== null) {
+    const rights = personRights(found, person, plain);
+    return rights.see && rights.change;
+  }
+  const form = found.forms.get(key)?.published?.document;
+  if (!form || form.purpose === 'add' || !mayFill(found, person, form)) return false;
+  return personRights(found, person, form.register).see;
 };
 
 const linksOf = async (
@@ -151,7 +158,7 @@ const lookedUp = (compiled: CompiledForm, question: string): { to: string; fills
   const { type: own } = asked.field;
   const type =
     row === undefined ? own : own.kind === 'rows' ? own.fields.find((field) => field.key === row)?.type : undefined;
-  const fills = row === undefined ? asked.fills : [];
+  const fills = row === undefined ? asked.fills : asked.cellFills.filter((fill) => fill.lookUp === row);
   if (type?.kind === 'person') return { to: PEOPLE, fills };
   return type?.kind === 'link' || type?.kind === 'links' ? { to: type.register, fills } : null;
 };
@@ -302,6 +309,8 @@ export const sendEntry = (
       const goesTo = sentBack ? await enterRoute(tx, found, register, id, changed.values, author, clock) : null;
       return { id, number: changed.number, register: register.key, title: current.title, goes_to: goesTo };
     }
+    if (form.document.purpose === 'change')
+      throw invalid([problem('changes_only', ['record'], 'This form changes records that are there, and adds none.')]);
     if (plainFormOf(key) !== null && !personRights(found, person, register.key).add)
       throw notAllowed('You may not add records here.');
     const values = valueOrRefuse(receiveEntry(compiled.value, entry.values, null, judgedAt, me), ['values']);

@@ -5,7 +5,7 @@ import { type Clock, toMomentText, uuidV7 } from '#core/base/index.ts';
 import { type PersonFacts, personItem } from '#core/expression/index.ts';
 import { type CompiledForm, cellKey, type Entry, type FilledIn, fillIn, newEntry } from '#core/form/index.ts';
 import { valueContext } from '#core/register/index.ts';
-import { behaviourOf, type RowValue, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
+import { behaviourOf, isNothing, type RowValue, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
 import type { Offered } from '../ui/look-up.tsx';
 
 const values = recordValuesSchema;
@@ -21,6 +21,7 @@ const keptSchema = z.object({
   }),
   links: z.record(z.string(), linkedSchema),
   files: z.record(z.string(), fileSchema).default({}),
+  page: z.number().default(0),
   version: z.number(),
 });
 
@@ -39,6 +40,8 @@ export interface EntryState {
   readonly tried: boolean;
   readonly askedOnOpening: ReadonlySet<string>;
   readonly keptAt: string | null;
+  /** The place of the page that is open, as far as it is on the way. */
+  readonly page: number;
   readonly type: (key: string, text: string) => void;
   readonly setValue: (key: string, value: StoredValue) => void;
   readonly choose: (key: string, offered: Offered | null) => void;
@@ -51,6 +54,9 @@ export interface EntryState {
   readonly chooseCell: (key: string, row: string, field: string, offered: Offered | null) => void;
   readonly leave: (key: string) => void;
   readonly trySending: () => FilledIn;
+  readonly goTo: (page: number) => void;
+  /** Tells what is wrong on a page, before one goes on; gives the questions. */
+  readonly tryPage: (page: number) => ReadonlySet<string>;
   /** The form was changed while it is being tried: what was typed stays. */
   readonly setForm: (compiled: CompiledForm) => void;
   readonly forget: () => void;
@@ -84,6 +90,14 @@ const readKept = ({ keepAs, version }: EntryOptions): z.infer<typeof keptSchema>
   }
 };
 
+/** A row's cells with those filled that hold nothing: what a person typed stands. */
+const withFilled = (cells: RowValue['values'], fills: Readonly<Record<string, StoredValue>>): RowValue['values'] => {
+  const filled = { ...cells };
+  for (const [cell, value] of Object.entries(fills))
+    if (isNothing(filled[cell] ?? null)) filled[cell] = typeof value === 'object' ? textsOf(value) : value;
+  return filled;
+};
+
 /** One store for one open entry. Only what the person did is stored; all else is worked out by the core. */
 export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> => {
   const { clock, keepAs } = options;
@@ -96,11 +110,15 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
   let counter = Math.max(0, ...Object.values(entry.snapshots).map((snapshot) => snapshot.taken));
 
   return createStore<EntryState>((set, get) => {
+    const keep = (): void => {
+      if (!keepAs) return;
+      const { entry: now, links, files, page } = get();
+      localStorage.setItem(keepAs, JSON.stringify({ entry: now, links, files, page, version: options.version }));
+      set({ keptAt: toMomentText(Date.now()) });
+    };
     const update = (next: Entry, links = get().links, files = get().files): void => {
       set({ entry: next, links, files, filledIn: work(get().compiled, next, get().filledIn) });
-      if (!keepAs) return;
-      localStorage.setItem(keepAs, JSON.stringify({ entry: next, links, files, version: options.version }));
-      set({ keptAt: toMomentText(Date.now()) });
+      keep();
     };
     const heldBy = (key: string): StoredValue => get().filledIn.byKey.get(key)?.value ?? null;
     const putCell = (key: string, row: string, field: string, value: RowValue['values'][string]): Entry => {
@@ -128,6 +146,16 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       tried: false,
       askedOnOpening: new Set(opening.questions.filter((state) => state.asked).map((state) => state.question.key)),
       keptAt: null,
+      page: kept?.page ?? 0,
+      goTo: (page) => {
+        set({ page });
+        keep();
+      },
+      tryPage: (page) => {
+        const here = get().filledIn.questions.filter(({ asked, question }) => asked && question.page === page);
+        set({ left: new Set([...get().left, ...here.map((state) => state.question.key)]) });
+        return new Set(here.filter((state) => state.problems.length > 0).map((state) => state.question.key));
+      },
       type: (key, text) => {
         const { entry: now, compiled } = get();
         const question = compiled.byKey.get(key);
@@ -179,7 +207,10 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       setCell: (key, row, field, value) => update(putCell(key, row, field, value)),
       chooseCell: (key, row, field, offered) => {
         const now = putCell(key, row, field, offered?.id ?? null);
-        update(now, offered ? withLink(offered) : get().links);
+        const rows = rowsOf(now.typed[key] ?? null).map((each) =>
+          each.id === row ? { ...each, values: withFilled(each.values, offered?.fills ?? {}) } : each,
+        );
+        update({ ...now, typed: { ...now.typed, [key]: rows } }, offered ? withLink(offered) : get().links);
       },
       leave: (key) => {
         if (get().typing?.key === key || get().typing?.key.startsWith(`${key}/`)) set({ typing: null });
@@ -187,7 +218,9 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       },
       trySending: () => {
         const filledIn = work(get().compiled, get().entry, get().filledIn);
-        set({ tried: true, filledIn });
+        // What is wrong may stand on a page before this one.
+        const wrong = filledIn.questions.find((state) => state.problems.length > 0);
+        set({ tried: true, filledIn, ...(wrong ? { page: wrong.question.page } : {}) });
         return filledIn;
       },
       setForm: (compiled) => set({ compiled, filledIn: work(compiled, get().entry) }),

@@ -1,10 +1,10 @@
-import { type KeyboardEvent, type MouseEvent, type ReactNode, useId, useRef } from 'react';
+import { Fragment, type KeyboardEvent, type MouseEvent, type ReactNode, useRef } from 'react';
 import { type StoreApi, useStore } from 'zustand';
 import type { QuestionState } from '#core/form/index.ts';
-import { type Register, valueContext } from '#core/register/index.ts';
-import { behaviourOf, type FieldKindName } from '#core/values/index.ts';
+import type { Register } from '#core/register/index.ts';
 import type { EntryState } from '../state/entry-store.ts';
-import { QuestionControl } from './question-control.tsx';
+import { FormattedText } from './controls/formatted.tsx';
+import { QuestionRow } from './question-row.tsx';
 
 interface Props {
   readonly store: StoreApi<EntryState>;
@@ -13,9 +13,14 @@ interface Props {
   readonly draft: boolean;
   /** What the server refused, by question. */
   readonly refused: ReadonlyMap<string, readonly string[]>;
+  readonly sendLabel: string;
+  readonly sending: boolean;
+  /** Buttons beside the one that sends; the last page may have others. */
+  readonly beside: (isLast: boolean) => ReactNode;
+  /** What is said above the buttons. */
+  readonly above: ReactNode;
   readonly onSend: () => void;
   readonly onEscape?: () => void;
-  readonly children: ReactNode;
 }
 
 const controlsOf = (form: HTMLElement): HTMLElement[] => {
@@ -50,16 +55,64 @@ const keepFocus = (event: MouseEvent): void => {
   if (event.target instanceof Element && event.target.closest('button, a')) event.preventDefault();
 };
 
-/** A form being filled in: only what applies is asked, and all that follows from an answer follows at once. */
-export const EntryForm = ({ store, registers, draft, refused, onSend, onEscape, children }: Props) => {
+/** Questions next to each other in one section, or in none. */
+interface Group {
+  readonly section: string | undefined;
+  readonly states: readonly QuestionState[];
+}
+
+const grouped = (states: readonly QuestionState[]): Group[] => {
+  const starts = states.flatMap((state, i) =>
+    state.question.section !== states[i - 1]?.question.section || i === 0 ? [i] : [],
+  );
+  return starts.map((from, n) => ({
+    section: states[from]?.question.section,
+    states: states.slice(from, starts[n + 1]),
+  }));
+};
+
+/** A form being filled in, page by page: only what applies is asked, and all that follows from an answer follows at once. */
+export const EntryForm = ({
+  store,
+  registers,
+  draft,
+  refused,
+  sendLabel,
+  sending,
+  beside,
+  above,
+  onSend,
+  onEscape,
+}: Props) => {
   const form = useRef<HTMLFormElement>(null);
-  const questions = useStore(store, (state) => state.filledIn.questions);
+  const head = useRef<HTMLHeadingElement>(null);
+  const { filledIn, compiled, page: wanted, goTo, tryPage } = useStore(store);
+  const { way } = filledIn;
+  // Answers may have taken the page off the way: the last before it stays open.
+  const page = way.findLast((at) => at <= wanted) ?? way[0] ?? 0;
+  const step = way.indexOf(page);
+  const isLast = step === way.length - 1;
+  const shown = compiled.pages[page]?.page;
+  const visible = filledIn.questions.filter(
+    ({ asked, question }) => asked && !question.hidden && question.page === page,
+  );
+  const turn = (to: number | undefined): void => {
+    if (to === undefined) return;
+    goTo(to);
+    requestAnimationFrame(() => head.current?.focus());
+  };
+  const onward = (): void => {
+    const wrong = isLast ? null : tryPage(page);
+    if (wrong === null) onSend();
+    else if (wrong.size === 0) turn(way[step + 1]);
+    else if (form.current) focusFirstWrong(form.current, wrong);
+  };
   const onKeyDown = (event: KeyboardEvent): void => {
     if (event.key === 'Escape' && !event.defaultPrevented) onEscape?.();
     if (event.key !== 'Enter' || event.defaultPrevented || !form.current) return;
     if (event.ctrlKey || event.metaKey) {
       event.preventDefault();
-      onSend();
+      onward();
       return;
     }
     const { target } = event;
@@ -83,15 +136,22 @@ export const EntryForm = ({ store, registers, draft, refused, onSend, onEscape, 
       onKeyDown={onKeyDown}
       onSubmit={(event) => {
         event.preventDefault();
-        onSend();
+        onward();
       }}
     >
+      {compiled.pages.length > 1 && <Progress of={way.length} at={step} />}
+      {shown && compiled.pages.length > 1 && (
+        <h2 ref={head} tabIndex={-1} className="mb-2 text-lg! outline-none">
+          {shown.label}
+        </h2>
+      )}
+      {page === 0 && compiled.form.introduction && <FormattedText text={compiled.form.introduction} />}
+      {shown?.introduction && <FormattedText text={shown.introduction} />}
       <p className="mb-3 text-xs text-ink-2">
         <span className="text-brick">*</span> must be answered
       </p>
-      {questions
-        .filter((state) => state.asked)
-        .map((state) => (
+      {grouped(visible).map(({ section, states }) => {
+        const rows = states.map((state) => (
           <QuestionRow
             key={state.question.key}
             store={store}
@@ -100,110 +160,49 @@ export const EntryForm = ({ store, registers, draft, refused, onSend, onEscape, 
             draft={draft}
             refused={refused.get(state.question.key)}
           />
-        ))}
+        ));
+        const held = compiled.sections.get(section ?? '')?.section;
+        return held ? (
+          <fieldset key={held.key} className="mb-4 border-t border-rule-strong pt-2">
+            <legend className="pr-3 font-semibold">{held.label}</legend>
+            {held.help && <p className="mb-3 text-ink-2">{held.help}</p>}
+            {rows}
+          </fieldset>
+        ) : (
+          <Fragment key={states[0]?.question.key}>{rows}</Fragment>
+        );
+      })}
+      {above}
       {/* biome-ignore lint/a11y/noStaticElementInteractions: it only keeps the focus where it is */}
-      <div onMouseDown={keepFocus}>{children}</div>
+      <div
+        onMouseDown={keepFocus}
+        className="flex flex-wrap items-center gap-3 max-sm:sticky max-sm:bottom-0 max-sm:-mx-4 max-sm:border-t max-sm:border-rule-strong max-sm:bg-sheet max-sm:px-4 max-sm:py-3"
+      >
+        <button type="submit" className="btn btn-go max-sm:grow max-sm:justify-center" disabled={sending}>
+          {isLast ? sendLabel : 'Onward'}
+        </button>
+        {step > 0 && (
+          <button type="button" className="btn max-sm:grow max-sm:justify-center" onClick={() => turn(way[step - 1])}>
+            Back a page
+          </button>
+        )}
+        {beside(isLast)}
+      </div>
     </form>
   );
 };
 
-/** A value that follows from other answers: shown like a filled-in one, and not to be typed in. */
-const WorkedOut = ({
-  id,
-  state,
-  compiled,
-  links,
-  describedBy,
-}: Pick<EntryState, 'compiled' | 'links'> & { id: string; state: QuestionState; describedBy: string | undefined }) => {
-  const { field } = state.question;
-  const linked = typeof state.value === 'string' ? links[state.value]?.title : undefined;
-  const numeric = behaviourOf(field.type).value.kind === 'number';
-  const given = field.type.kind === 'worked_out' ? field.type.gives : field.type;
-  const shown = linked ?? behaviourOf(field.type).show(state.value, valueContext(compiled.catalogue));
-  return (
-    <>
-      <output
-        id={id}
-        aria-describedby={describedBy}
-        className={`box box-filled flex gap-2 ${numeric ? 'justify-end' : ''}`}
-      >
-        {shown === '' ? <span className="text-ink-2">nothing yet</span> : shown}
-        {given.kind === 'money' && shown !== '' && !shown.endsWith(given.currency) && (
-          <span className="text-ink-2">{given.currency}</span>
-        )}
-      </output>
-      <p className="pt-0.5 text-[13px] text-haze">{state.note ?? 'Worked out from the other answers'}</p>
-    </>
-  );
-};
-
-interface RowProps {
-  readonly store: StoreApi<EntryState>;
-  readonly state: QuestionState;
-  readonly registers: readonly Register[];
-  readonly draft: boolean;
-  readonly refused: readonly string[] | undefined;
-}
-
-/** Kinds whose control is a group of several: their label is tied to the group. */
-const GROUPED: ReadonlySet<FieldKindName> = new Set(['choice', 'yes_no', 'choices', 'rows', 'address']);
-/** Kinds that need the whole width: their label stands above. */
-const WIDE: ReadonlySet<FieldKindName> = new Set(['rows']);
-
-const QuestionRow = ({ store, state, registers, draft, refused }: RowProps) => {
-  const id = useId();
-  const { compiled, links, left, tried } = useStore(store);
-  const { question } = state;
-  const { key } = question;
-  const told = tried || left.has(key);
-  const problems = told ? state.problems.map((each) => each.detail) : [];
-  const wrong = problems.length > 0 ? problems : (refused ?? []);
-  const filledBy = state.filledBy ? compiled.byKey.get(state.filledBy)?.label : undefined;
-  const notes = [...(wrong.length > 0 ? [`${id}-wrong`] : []), ...(filledBy ? [`${id}-from`] : [])];
-  const describedBy = notes.length > 0 ? notes.join(' ') : undefined;
-  const { kind } = question.field.type;
-  const grouped = GROUPED.has(kind);
-  const Label = grouped ? 'span' : 'label';
-  return (
-    <div data-question={key} className={`mb-4 ${WIDE.has(kind) ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}>
-      <Label
-        {...(grouped ? {} : { htmlFor: id })}
-        id={`${id}-label`}
-        className={`block pb-1 font-semibold sm:pt-1.5 ${WIDE.has(kind) ? '' : 'sm:text-right'}`}
-      >
-        {question.label}
-        {question.required && (
-          <span className="text-brick" role="img" aria-label="must be answered">
-            {' '}
-            *
-          </span>
-        )}
-      </Label>
-      <div>
-        {question.workedOut ? (
-          <WorkedOut id={id} state={state} compiled={compiled} links={links} describedBy={describedBy} />
-        ) : (
-          <QuestionControl
-            id={id}
-            store={store}
-            state={state}
-            registers={registers}
-            draft={draft}
-            invalid={wrong.length > 0}
-            describedBy={describedBy}
-          />
-        )}
-        {filledBy && (
-          <p id={`${id}-from`} className="pt-0.5 text-[13px] text-haze">
-            Filled in from {filledBy}
-          </p>
-        )}
-        {wrong.length > 0 && (
-          <p id={`${id}-wrong`} className="wrong pt-0.5">
-            {wrong.join(' ')}
-          </p>
-        )}
-      </div>
-    </div>
-  );
-};
+/** How far one is: the pages on one's own way, and no others. */
+const Progress = ({ of, at }: { of: number; at: number }) => (
+  <p className="mb-4">
+    <span className="mb-1 block text-[13px] text-ink-2">
+      Page {at + 1} of {of}
+    </span>
+    <span aria-hidden="true" className="flex gap-1">
+      {Array.from({ length: of }, (_, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a stretch of the bar is its place
+        <span key={i} className={`h-1.5 grow ${i <= at ? 'bg-iolite' : 'bg-rule'}`} />
+      ))}
+    </span>
+  </p>
+);

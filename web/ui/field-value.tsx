@@ -160,7 +160,9 @@ const RowsValue = ({
   value: StoredValue;
   reading: Reading;
 }) => (
-  <div className="overflow-x-auto">
+  // What can be scrolled can be reached by the keyboard.
+  // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
+  <section className="overflow-x-auto" tabIndex={0} aria-label={`${field.label}, a table`}>
     <table className="list-table" aria-label={field.label}>
       <thead>
         <tr>
@@ -186,7 +188,7 @@ const RowsValue = ({
         ))}
       </tbody>
     </table>
-  </div>
+  </section>
 );
 
 /** A field's value for reading; nothing where it holds nothing. */

@@ -31,6 +31,7 @@ export const QuestionControl = ({ id, store, state, registers, draft, invalid, d
       invalid={invalid}
       required={question.required}
       describedBy={describedBy}
+      offered={state.offered}
       context={valueContext(compiled.catalogue)}
       lookUp={{ form: compiled.form.key, draft, question: key }}
       known={{ registers, links, files }}

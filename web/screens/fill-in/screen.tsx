@@ -1,10 +1,10 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useStore } from 'zustand';
 import { api, type FormAnswer, type Linked, type Sent } from '#contract/index.ts';
 import { showMoment, uuidV7 } from '#core/base/index.ts';
-import { compileForm, plainFormOf, toSend } from '#core/form/index.ts';
+import { compileForm, type Ending, plainFormOf, toSend } from '#core/form/index.ts';
 import { isWritable } from '#core/register/index.ts';
 import { rowsOf, type StoredValue } from '#core/values/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
@@ -12,7 +12,9 @@ import { call, ProblemError } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { clockFor, type KnownWorkspace, useFacts, useMe, useWorkspace } from '../../data/workspace.ts';
 import { createEntryStore, type EntryOptions } from '../../state/entry-store.ts';
+import { FormattedText } from '../../ui/controls/formatted.tsx';
 import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
+import { FindRecord } from '../../ui/find-record.tsx';
 import { Key, TabMark } from '../../ui/marks.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
 
@@ -79,20 +81,32 @@ const OneForm = ({ formKey: key, record, begun }: { formKey: string; record: str
       .filter((field) => data.register.fields.some((each) => each.key === field && isWritable(each))),
   );
   const beginning = useBeginning(begun, asks);
-  const [sent, setSent] = useState<Sent | null>(null);
+  const [done, setDone] = useState<Done | null>(null);
   const [round, setRound] = useState(0);
-  if (sent) {
+  const navigate = useNavigate();
+  const onSent = (next: Done): void => {
+    setDone(next);
+    const { sent, ending, another } = next;
+    const leadsTo = another ? 'another' : (ending?.leads_to ?? 'thanks');
+    const sees = workspace.rights[sent.register]?.see === true;
+    if (leadsTo === 'another') setRound(round + 1);
+    if (leadsTo === 'record' && sees) navigate(`/registers/${sent.register}/${sent.id}`);
+    if (leadsTo === 'list' && sees) navigate(`/registers/${sent.register}?record=${sent.id}`);
+  };
+  const goesOn = done !== null && (done.another || done.ending?.leads_to === 'another');
+  if (done && !goesOn) {
     return (
       <Thanks
-        sent={sent}
+        done={done}
         answer={data}
         onAnother={() => {
           setRound(round + 1);
-          setSent(null);
+          setDone(null);
         }}
       />
     );
   }
+  if (data.form.purpose === 'change' && !data.record) return <WhichRecord answer={data} />;
   if (!beginning) return <Coming />;
   return (
     <FillIn
@@ -100,8 +114,34 @@ const OneForm = ({ formKey: key, record, begun }: { formKey: string; record: str
       answer={data}
       workspace={workspace}
       beginning={round === 0 ? beginning : NO_BEGINNING}
-      onSent={setSent}
+      before={done?.sent ?? null}
+      onSent={onSent}
     />
+  );
+};
+
+/** A form that changes records asks first which one. */
+const WhichRecord = ({ answer: { form, register } }: { answer: FormAnswer }) => {
+  const navigate = useNavigate();
+  const id = useId();
+  return (
+    <div className="grow bg-paper p-6 sm:overflow-auto">
+      <div className="mx-auto grid max-w-2xl gap-3 border border-rule-strong bg-sheet p-8">
+        <h1 className="flex items-center gap-3">
+          <TabMark mark={register.mark} name={register.plural} />
+          {form.label}
+        </h1>
+        <label htmlFor={id} className="font-semibold">
+          Which {register.singular.toLowerCase()}?
+        </label>
+        <FindRecord
+          id={id}
+          register={register}
+          chosen={null}
+          onChoose={(record) => record && navigate(`/forms/${form.key}?record=${record.id}`)}
+        />
+      </div>
+    </div>
   );
 };
 
@@ -144,7 +184,16 @@ interface FillInProps {
   readonly answer: FormAnswer & { clockOffsetMs: number };
   readonly workspace: KnownWorkspace;
   readonly beginning: Beginning;
-  readonly onSent: (sent: Sent) => void;
+  /** The entry sent just before, when one goes on with another. */
+  readonly before: Sent | null;
+  readonly onSent: (done: Done) => void;
+}
+
+/** An entry that was sent, what comes after it, and whether the next is begun at once. */
+interface Done {
+  readonly sent: Sent;
+  readonly ending: Ending | null;
+  readonly another: boolean;
 }
 
 /** The server's problems by question, for telling them where they belong. */
@@ -157,11 +206,11 @@ const byQuestion = (error: unknown): Map<string, string[]> => {
   return found;
 };
 
-const FillIn = ({ answer: newest, workspace: current, beginning: given, onSent }: FillInProps) => {
+const FillIn = ({ answer: newest, workspace: current, beginning: given, before, onSent }: FillInProps) => {
   // What is live meanwhile (a new record, another's change) must not disturb the entry.
   const [{ workspace, answer, beginning }] = useState({ workspace: current, answer: newest, beginning: given });
   const store = useEntryStore(answer, workspace, beginning);
-  const { keptAt, entry } = useStore(store);
+  const { keptAt, entry, tried, filledIn } = useStore(store);
   const place = useRef<HTMLDivElement>(null);
   const [sending, setSending] = useState(false);
   const [error, setError] = useState<unknown>(null);
@@ -169,11 +218,12 @@ const FillIn = ({ answer: newest, workspace: current, beginning: given, onSent }
   useEffect(() => {
     place.current?.querySelector<HTMLElement>('[data-question] input, [data-question] textarea')?.focus();
   }, []);
-  const send = async () => {
+  const send = async (another: boolean) => {
     const filledIn = store.getState().trySending();
     if (filledIn.problems.length > 0) {
       const wrong = new Set(filledIn.problems.map((each) => String(each.path[0])));
-      if (place.current) focusFirstWrong(place.current, wrong);
+      // The page with the first of them is there once React has drawn it.
+      requestAnimationFrame(() => place.current && focusFirstWrong(place.current, wrong));
       return;
     }
     if (sending) return;
@@ -201,7 +251,7 @@ const FillIn = ({ answer: newest, workspace: current, beginning: given, onSent }
       });
       state.forget();
       void queryClient.invalidateQueries({ queryKey: ['in-tray'] });
-      onSent(sent);
+      onSent({ sent, ending: filledIn.ending, another });
     } catch (thrown) {
       setError(thrown);
       setSending(false);
@@ -225,6 +275,11 @@ const FillIn = ({ answer: newest, workspace: current, beginning: given, onSent }
                 : ''}
             </span>
           </header>
+          {before && (
+            <p role="status" className="mb-4 border-l-4 border-kelp bg-kelp-wash px-3 py-2">
+              {before.number} was stored.
+            </p>
+          )}
           {answer.sent_back && (
             <p className="mb-4 border-l-4 border-haze bg-haze-wash px-3 py-2">
               <span className="font-semibold">{answer.sent_back.by} sent this back:</span> “{answer.sent_back.reason}”
@@ -235,24 +290,33 @@ const FillIn = ({ answer: newest, workspace: current, beginning: given, onSent }
             registers={answer.registers}
             draft={false}
             refused={byQuestion(error)}
-            onSend={send}
+            sendLabel={sending ? 'Sending …' : answer.sent_back ? 'Send again' : answer.record ? 'Store' : 'Send'}
+            sending={sending}
+            above={
+              <>
+                <Problems error={error} />
+                <ToSend count={tried ? filledIn.problems.length : 0} />
+              </>
+            }
+            beside={(isLast) => (
+              <>
+                {isLast && !answer.record && (
+                  <button type="button" className="btn max-sm:hidden" disabled={sending} onClick={() => send(true)}>
+                    Send and add another
+                  </button>
+                )}
+                <Link to="/" className="btn max-sm:grow max-sm:justify-center">
+                  Leave, and keep what is typed
+                </Link>
+                <span className="ml-auto flex gap-1 max-sm:hidden">
+                  <Key>Ctrl</Key>
+                  <Key>Enter</Key>
+                </span>
+              </>
+            )}
+            onSend={() => send(false)}
             onEscape={() => navigate('/')}
-          >
-            <Problems error={error} />
-            <ToSend count={useStore(store, (state) => (state.tried ? state.filledIn.problems.length : 0))} />
-            <div className="flex items-center gap-3 max-sm:sticky max-sm:bottom-0 max-sm:-mx-4 max-sm:border-t max-sm:border-rule-strong max-sm:bg-sheet max-sm:px-4 max-sm:py-3">
-              <button type="submit" className="btn btn-go max-sm:grow max-sm:justify-center" disabled={sending}>
-                {sending ? 'Sending …' : answer.sent_back ? 'Send again' : answer.record ? 'Store' : 'Send'}
-              </button>
-              <Link to="/" className="btn max-sm:grow max-sm:justify-center">
-                Leave, and keep what is typed
-              </Link>
-              <span className="ml-auto flex gap-1 max-sm:hidden">
-                <Key>Ctrl</Key>
-                <Key>Enter</Key>
-              </span>
-            </div>
-          </EntryForm>
+          />
         </div>
         <p className="sr-only">Entry {entry.id}</p>
       </div>
@@ -270,7 +334,13 @@ const ToSend = ({ count }: { count: number }) =>
     </p>
   );
 
-const Thanks = ({ sent, answer, onAnother }: { sent: Sent; answer: FormAnswer; onAnother: () => void }) => {
+interface ThanksProps {
+  readonly done: Done;
+  readonly answer: FormAnswer;
+  readonly onAnother: () => void;
+}
+
+const Thanks = ({ done: { sent, ending }, answer, onAnother }: ThanksProps) => {
   const { workspace } = useWorkspace();
   const head = useRef<HTMLHeadingElement>(null);
   useEffect(() => head.current?.focus(), []);
@@ -280,8 +350,14 @@ const Thanks = ({ sent, answer, onAnother }: { sent: Sent; answer: FormAnswer; o
       <div className="mx-auto max-w-2xl border border-rule-strong bg-sheet p-8">
         <h1 ref={head} tabIndex={-1} className="flex items-center gap-3 outline-none">
           <TabMark mark={answer.register.mark} name={answer.register.plural} />
-          Thank you. {sent.number} was {answer.sent_back ? 'sent again' : answer.record ? 'changed' : 'stored'}.
+          {ending?.label ?? 'Thank you'}. {sent.number} was{' '}
+          {answer.sent_back ? 'sent again' : answer.record ? 'changed' : 'stored'}.
         </h1>
+        {ending && ending.words !== '' && (
+          <div className="mt-4">
+            <FormattedText text={ending.words} />
+          </div>
+        )}
         <p className="my-4 text-ink-2">
           {sent.goes_to
             ? `It waits for the ${sent.goes_to} to sign.`

@@ -6,8 +6,8 @@ import { useNavigate } from 'react-router';
 import { api, type Linked, type RecordDetail } from '#contract/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
+import { FindRecord } from '../../ui/find-record.tsx';
 import { Problems } from '../../ui/message.tsx';
-import { FindRecord } from './find-record.tsx';
 
 /** Archives a record. Where others point to it: says who, and archives it anyway or moves what points here. */
 export const ArchiveRecord = ({ record }: { record: RecordDetail }) => {
@@ -55,7 +55,7 @@ export const ArchiveRecord = ({ record }: { record: RecordDetail }) => {
             <label htmlFor={id} className="block pb-1 font-semibold">
               Another {singular.toLowerCase()}
             </label>
-            <FindRecord id={id} record={record} chosen={target} onChoose={setTarget} />
+            <FindRecord id={id} register={record.definition} except={record.id} chosen={target} onChoose={setTarget} />
             <div className="mt-4 flex flex-wrap gap-3">
               <button
                 type="button"

@@ -25,6 +25,7 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
       each.status === 'published' &&
       each.may_fill &&
       each.form.register === group.register &&
+      each.form.purpose !== 'change' &&
       each.form.questions.some((question) => question.field === group.field),
   );
   const carry = new URLSearchParams({ by: group.field ?? '', register: record.register, of: record.id });

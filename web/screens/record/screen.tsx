@@ -30,6 +30,13 @@ export const RecordScreen = () => {
 const RecordPage = ({ record }: { record: RecordDetail }) => {
   const { workspace } = useWorkspace();
   const rights = workspace.rights[record.register];
+  const changing = workspace.forms.filter(
+    (each) =>
+      each.status === 'published' &&
+      each.may_fill &&
+      each.form.register === record.register &&
+      each.form.purpose !== 'add',
+  );
   const when = (moment: string) => showMoment(moment, workspace.zone, workspace.locale);
   return (
     <article className="grow overflow-auto">
@@ -37,6 +44,11 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
         <RecordHead record={record}>{record.stage && <StageStamp stage={record.stage} />}</RecordHead>
         <span className="ml-auto flex flex-wrap gap-2 print:hidden">
           <Neighbours record={record} />
+          {changing.map(({ form }) => (
+            <Link key={form.key} className="btn" to={`/forms/${form.key}?record=${record.id}`}>
+              {form.label}
+            </Link>
+          ))}
           {record.may_change && (
             <Link className="btn" to={`/forms/${plainFormKey(record.register)}?record=${record.id}`}>
               <Pencil size={15} aria-hidden="true" /> Change

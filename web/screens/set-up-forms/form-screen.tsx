@@ -11,6 +11,7 @@ import { useWorkspace } from '../../data/workspace.ts';
 import { createFormStore } from '../../state/form-store.ts';
 import { TabMark } from '../../ui/marks.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
+import { Part, PickOne } from '../../ui/part.tsx';
 import { LiveForm } from './live-form.tsx';
 import { Outline } from './outline.tsx';
 import { PublishDialog } from './publish-dialog.tsx';
@@ -24,6 +25,13 @@ export const SetUpFormScreen = () => {
   if (!start) return <Empty title="There is no such form." />;
   return <Editor key={key} start={start} />;
 };
+
+const PURPOSES: Readonly<Record<Form['purpose'], string>> = {
+  add: 'Adds to',
+  change: 'Changes',
+  both: 'Adds to or changes',
+};
+const PURPOSE_KEYS: readonly Form['purpose'][] = ['add', 'change', 'both'];
 
 /** Keeps each valid state of the form on the server as its draft, the newest wins. */
 const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form) => {
@@ -65,8 +73,21 @@ const Editor = ({ start }: { start: FormSummary }) => {
         <div>
           <h1>{form.label}</h1>
           <p className="text-ink-2">
-            Adds to <TabMark mark={register.mark} name={register.plural} /> {register.plural}. {form.questions.length}{' '}
-            questions. {held ? `Draft of version ${held.version}.` : ''}{' '}
+            <Part text={PURPOSES[form.purpose]} what="purpose">
+              {(close) => (
+                <PickOne
+                  options={PURPOSE_KEYS.map((value) => ({ value, label: PURPOSES[value] }))}
+                  chosen={form.purpose}
+                  onPick={(purpose) => {
+                    change({ ...form, purpose });
+                    close();
+                  }}
+                />
+              )}
+            </Part>{' '}
+            <TabMark mark={register.mark} name={register.plural} /> {register.plural}.{' '}
+            {form.pages.length > 1 && <>{form.pages.length} pages, </>}
+            {form.questions.length} questions. {held ? `Draft of version ${held.version}.` : ''}{' '}
             {published ? `Version ${published.version} is published.` : ''}
           </p>
         </div>

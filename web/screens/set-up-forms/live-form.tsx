@@ -49,7 +49,9 @@ const Trial = ({
         ? 'This would be sent. Nothing was stored, as it is only tried here.'
         : `${filledIn.problems.length} answers are wrong or missing: it would not be sent.`,
     );
-    if (place.current) focusFirstWrong(place.current, new Set(filledIn.problems.map((each) => String(each.path[0]))));
+    const wrong = new Set(filledIn.problems.map((each) => String(each.path[0])));
+    // The page with the first of them is there once React has drawn it.
+    requestAnimationFrame(() => place.current && focusFirstWrong(place.current, wrong));
   };
   const registers = [...compiled.catalogue.registers.values()];
   return (
@@ -62,14 +64,20 @@ const Trial = ({
       </p>
       <div ref={place} className="border border-rule-strong bg-sheet p-5">
         <h2 className="mb-3 text-lg!">{compiled.form.label}</h2>
-        <EntryForm store={store} registers={registers} draft refused={NOTHING_REFUSED} onSend={trySending}>
-          <button type="submit" className="btn btn-go">
-            Try sending
-          </button>
-          <p role="status" className="mt-2 text-ink-2">
-            {said}
-          </p>
-        </EntryForm>
+        <EntryForm
+          store={store}
+          registers={registers}
+          draft
+          refused={NOTHING_REFUSED}
+          sendLabel="Try sending"
+          sending={false}
+          beside={() => null}
+          above={null}
+          onSend={trySending}
+        />
+        <p role="status" className="mt-2 text-ink-2">
+          {said}
+        </p>
       </div>
     </>
   );

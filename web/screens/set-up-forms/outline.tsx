@@ -1,12 +1,30 @@
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
-import { type KeyboardEvent, useRef } from 'react';
+import { ArrowDown, ArrowUp, IndentDecrease, IndentIncrease, Trash2 } from 'lucide-react';
+import { Fragment, type KeyboardEvent, useRef } from 'react';
 import type { Problem } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
-import { type Form, formVocabulary, type Question, type Rule } from '#core/form/index.ts';
+import {
+  addPage,
+  askFields,
+  dropQuestion,
+  type Form,
+  formVocabulary,
+  indentQuestion,
+  moveQuestion,
+  outdentQuestion,
+  pageOf,
+  putSection,
+  type Question,
+  type Rule,
+} from '#core/form/index.ts';
 import { type Catalogue, type Field, type Register, valueContext } from '#core/register/index.ts';
 import { KIND_WORDS } from '#core/values/index.ts';
+import { IconButton } from '../../ui/icon-button.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
+import { Wrong } from '../../ui/wrong.tsx';
+import { Endings } from './endings.tsx';
+import { PageHead } from './page-head.tsx';
 import { AddRule, RuleSentence } from './rule-sentence.tsx';
+import { SectionHead } from './section-head.tsx';
 
 interface Props {
   readonly form: Form;
@@ -16,111 +34,259 @@ interface Props {
   readonly onChange: (form: Form) => void;
 }
 
-/** The form as text: each question with its rules as sentences, in order; all of it by keyboard. */
+/** The form as text: pages, sections, and each question with its rules as sentences, in order; all of it by keyboard. */
 export const Outline = ({ form, register, catalogue, problems, onChange }: Props) => {
-  const list = useRef<HTMLOListElement>(null);
+  const place = useRef<HTMLDivElement>(null);
   const context: SayContext = {
     vocabulary: formVocabulary(form, register, catalogue),
     values: valueContext(catalogue),
   };
-  const put = (questions: readonly Question[]) => onChange({ ...form, questions: [...questions] });
-  const move = (at: number, by: number) => {
-    const question = form.questions[at];
-    if (!question || !form.questions[at + by]) return;
-    put(form.questions.toSpliced(at, 1).toSpliced(at + by, 0, question));
-    // The focus goes along with the question.
+  const focus = (field: string): void => {
     requestAnimationFrame(() =>
-      list.current?.querySelector<HTMLElement>(`[data-outline="${question.field}"] [data-handle]`)?.focus(),
+      place.current?.querySelector<HTMLElement>(`[data-outline="${field}"] [data-handle]`)?.focus(),
     );
   };
+  /** Does something to a question; the focus goes along with it. */
+  const change = (at: number, next: Form): void => {
+    const field = form.questions[at]?.field;
+    if (next === form) return;
+    onChange(next);
+    if (field) focus(field);
+  };
   const onKeyDown = (event: KeyboardEvent, at: number) => {
-    if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+    const next = keyed(form, at, event);
+    if (next === null) return;
     event.preventDefault();
-    move(at, event.key === 'ArrowUp' ? -1 : 1);
+    // A question that is gone leaves the focus to its neighbour.
+    const heir = next.questions.some((each) => each.field === form.questions[at]?.field) ? at : at > 0 ? at - 1 : 1;
+    onChange(next);
+    const field = form.questions[heir]?.field;
+    if (field) focus(field);
   };
   const dropped = register.fields.filter((field) => !form.questions.some((question) => question.field === field.key));
+  const pages = form.pages.length === 0 ? [0] : form.pages.map((_, at) => at);
   return (
-    <>
-      <h2 className="head-rule">
-        Questions{' '}
-        <span className="ml-2 font-normal text-ink-2">Alt with an arrow moves the question that has the focus</span>
-      </h2>
-      <ol ref={list}>
-        {form.questions.map((question, at) => {
-          const field = register.fields.find((each) => each.key === question.field);
-          if (!field) return null;
-          return (
-            <li
-              key={question.field}
-              data-outline={question.field}
-              className="ruled grid grid-cols-[1.75rem_1fr_auto] py-2"
-            >
-              <span className="pt-1 text-xs text-ink-2">{at + 1}</span>
-              <div>
-                <p>
-                  <button
-                    type="button"
-                    data-handle
-                    className="mr-2 font-semibold"
-                    aria-label={`${question.label ?? field.label}, question ${at + 1}; Alt with an arrow moves it`}
+    <div ref={place}>
+      <p className="text-[13px] text-ink-2">
+        On a question: Alt with an arrow moves it, up and down or into and out of a section; Delete drops it.
+      </p>
+      {form.pages.length === 0 && <h2 className="head-rule">Questions</h2>}
+      {pages.map((page) => (
+        <Fragment key={form.pages[page]?.key ?? ''}>
+          <PageHead form={form} at={page} context={context} problems={problems} onChange={onChange} />
+          <ol>
+            {form.questions.map((question, at) => {
+              const field = register.fields.find((each) => each.key === question.field);
+              if (!field || pageOf(form, question.page) !== page) return null;
+              const before = form.questions[at - 1];
+              const begins = question.section !== undefined && before?.section !== question.section;
+              const sectionAt = form.sections.findIndex((each) => each.key === question.section);
+              const section = form.sections[sectionAt];
+              return (
+                <li key={question.field} className={question.section === undefined ? '' : 'pl-4'}>
+                  {begins && section && (
+                    <SectionHead
+                      section={section}
+                      context={context}
+                      problems={problems.filter(({ path }) => path[0] === 'sections' && path[1] === sectionAt)}
+                      onSection={(next) => onChange(putSection(form, next))}
+                    />
+                  )}
+                  <OneQuestion
+                    form={form}
+                    at={at}
+                    question={question}
+                    field={field}
+                    context={context}
+                    catalogue={catalogue}
+                    problems={problems.filter((each) => each.path[0] === 'questions' && each.path[1] === at)}
                     onKeyDown={(event) => onKeyDown(event, at)}
-                  >
-                    {question.label ?? field.label}
-                  </button>
-                  <span className="text-ink-2">{sayKind(field, catalogue)}</span>
-                </p>
-                <Rules
-                  question={question}
-                  form={form}
-                  context={context}
-                  problems={problems.filter((each) => each.path[0] === 'questions' && each.path[1] === at)}
-                  onChange={(rules) => put(form.questions.with(at, { ...question, rules: [...rules] }))}
-                />
-              </div>
-              <span className="flex items-start">
-                <IconButton
-                  label={`Move ${field.label} up`}
-                  disabled={at === 0}
-                  onClick={() => move(at, -1)}
-                  icon={ArrowUp}
-                />
-                <IconButton
-                  label={`Move ${field.label} down`}
-                  disabled={at === form.questions.length - 1}
-                  onClick={() => move(at, 1)}
-                  icon={ArrowDown}
-                />
-                <IconButton
-                  label={`Drop ${field.label}`}
-                  disabled={form.questions.length === 1}
-                  onClick={() => put(form.questions.toSpliced(at, 1))}
-                  icon={Trash2}
-                />
-              </span>
-            </li>
-          );
-        })}
-      </ol>
-      {dropped.length > 0 && (
-        <p className="mt-3">
-          Not asked: {dropped.map((field) => field.label).join(', ')}.{' '}
-          <Part text="Ask one of them" what="questions">
-            {(close) => (
-              <PickOne
-                options={dropped.map((field) => ({ value: field.key, label: field.label }))}
-                chosen={null}
-                onPick={(key) => {
-                  put([...form.questions, { field: key, rules: [] }]);
-                  close();
-                }}
-              />
-            )}
-          </Part>
-        </p>
-      )}
-    </>
+                    onForm={(next) => change(at, next)}
+                  />
+                </li>
+              );
+            })}
+          </ol>
+          {dropped.length > 0 && (
+            <AskMore
+              label={form.pages.length > 1 ? `Ask more on page ${page + 1}` : 'Ask more'}
+              fields={dropped}
+              onAsk={(fields) => onChange(askFields(form, fields, page))}
+            />
+          )}
+        </Fragment>
+      ))}
+      <p className="mt-4">
+        <button type="button" className="part" onClick={() => onChange(addPage(form, `Page ${form.pages.length + 1}`))}>
+          {form.pages.length === 0 ? 'make pages of it' : 'add a page'}
+        </button>
+      </p>
+      <Endings form={form} context={context} problems={problems} onChange={onChange} />
+    </div>
   );
 };
+
+/** What a key does to the question that has the focus; null where it does nothing. */
+const keyed = (form: Form, at: number, event: KeyboardEvent): Form | null => {
+  if (event.key === 'Delete' || event.key === 'Backspace') return dropQuestion(form, at);
+  if (!event.altKey) return null;
+  switch (event.key) {
+    case 'ArrowUp':
+      return moveQuestion(form, at, -1);
+    case 'ArrowDown':
+      return moveQuestion(form, at, 1);
+    case 'ArrowRight':
+      return indentQuestion(form, at, 'New section');
+    case 'ArrowLeft':
+      return outdentQuestion(form, at);
+    default:
+      return null;
+  }
+};
+
+interface QuestionProps {
+  readonly form: Form;
+  readonly at: number;
+  readonly question: Question;
+  readonly field: Field;
+  readonly context: SayContext;
+  readonly catalogue: Catalogue;
+  readonly problems: readonly Problem[];
+  readonly onKeyDown: (event: KeyboardEvent) => void;
+  readonly onForm: (form: Form) => void;
+}
+
+const OneQuestion = ({ form, at, question, field, context, catalogue, problems, onKeyDown, onForm }: QuestionProps) => {
+  const label = question.label ?? field.label;
+  const put = (next: Question): void => onForm({ ...form, questions: form.questions.with(at, next) });
+  const isIn = question.section !== undefined;
+  return (
+    <div data-outline={question.field} className="ruled grid grid-cols-[1.75rem_1fr_auto] py-2">
+      <span className="pt-1 text-xs text-ink-2">{at + 1}</span>
+      <div>
+        <p>
+          <button
+            type="button"
+            data-handle
+            className="mr-2 font-semibold"
+            aria-label={`${label}, question ${at + 1}; Alt with an arrow moves it`}
+            onKeyDown={onKeyDown}
+          >
+            {label}
+          </button>
+          <span className="text-ink-2">
+            {sayKind(field, catalogue)}, <Wording question={question} field={field} onQuestion={put} />
+          </span>
+        </p>
+        <Rules
+          question={question}
+          form={form}
+          context={context}
+          problems={problems}
+          onChange={(rules) => put({ ...question, rules: [...rules] })}
+        />
+      </div>
+      <span className="flex items-start">
+        <IconButton
+          label={`Move ${field.label} up`}
+          disabled={at === 0 && pageOf(form, question.page) === 0}
+          onClick={() => onForm(moveQuestion(form, at, -1))}
+          icon={ArrowUp}
+        />
+        <IconButton
+          label={`Move ${field.label} down`}
+          disabled={
+            at === form.questions.length - 1 && pageOf(form, question.page) >= Math.max(0, form.pages.length - 1)
+          }
+          onClick={() => onForm(moveQuestion(form, at, 1))}
+          icon={ArrowDown}
+        />
+        <IconButton
+          label={isIn ? `Take ${field.label} out of its section` : `Put ${field.label} in a section`}
+          onClick={() => onForm(isIn ? outdentQuestion(form, at) : indentQuestion(form, at, 'New section'))}
+          icon={isIn ? IndentDecrease : IndentIncrease}
+        />
+        <IconButton
+          label={`Drop ${field.label}`}
+          disabled={form.questions.length === 1}
+          onClick={() => onForm(dropQuestion(form, at))}
+          icon={Trash2}
+        />
+      </span>
+    </div>
+  );
+};
+
+/** How this form words the question: its label here, and a word of help. */
+const Wording = ({
+  question,
+  field,
+  onQuestion,
+}: {
+  question: Question;
+  field: Field;
+  onQuestion: (question: Question) => void;
+}) => (
+  <Part text={question.help ? `with help “${question.help}”` : 'its words'} what={`words of ${field.label}`}>
+    {() => (
+      <span className="grid gap-2 p-2">
+        <label className="grid gap-1 font-semibold">
+          Asked as
+          <input
+            className="box font-normal"
+            value={question.label ?? field.label}
+            maxLength={80}
+            onChange={(event) => {
+              const { label: _, ...plain } = question;
+              const label = event.target.value;
+              onQuestion(label === field.label || label === '' ? plain : { ...question, label });
+            }}
+          />
+        </label>
+        <label className="grid gap-1 font-semibold">
+          Help
+          <input
+            className="box font-normal"
+            value={question.help ?? ''}
+            maxLength={500}
+            onChange={(event) => {
+              const { help: _, ...plain } = question;
+              onQuestion(event.target.value === '' ? plain : { ...question, help: event.target.value });
+            }}
+          />
+        </label>
+      </span>
+    )}
+  </Part>
+);
+
+interface AskProps {
+  readonly label: string;
+  readonly fields: readonly Field[];
+  readonly onAsk: (fields: readonly string[]) => void;
+}
+
+/** The register's fields that are not asked yet, one of them or all. */
+const AskMore = ({ label, fields, onAsk }: AskProps) => (
+  <p className="mt-2 text-ink-2">
+    <Part text={label} what="questions">
+      {(close) => (
+        <PickOne
+          options={[
+            { value: '', label: 'all of them' },
+            ...fields.map((field) => ({ value: field.key, label: field.label })),
+          ]}
+          chosen={null}
+          onPick={(key) => {
+            onAsk(key === '' ? fields.map((field) => field.key) : [key]);
+            close();
+          }}
+        />
+      )}
+    </Part>{' '}
+    Not asked: {fields.map((field) => field.label).join(', ')}.
+  </p>
+);
 
 const sayKind = (field: Field, catalogue: Catalogue): string => {
   switch (field.type.kind) {
@@ -160,17 +326,12 @@ const Rules = ({ question, form, context, problems, onChange }: RulesProps) => (
               context={context}
               onChange={(next) => onChange(question.rules.with(i, next))}
             />
-            {wrong.map((each) => (
-              <span key={each.detail} className="wrong block" role="alert">
-                {each.detail}
-              </span>
-            ))}
+            <Wrong problems={wrong} />
           </span>
           <IconButton
             label={`Take rule ${i + 1} away`}
             onClick={() => onChange(question.rules.toSpliced(i, 1))}
             icon={Trash2}
-            disabled={false}
           />
         </li>
       );
@@ -191,23 +352,4 @@ const Rules = ({ question, form, context, problems, onChange }: RulesProps) => (
       />
     </li>
   </ul>
-);
-
-interface IconButtonProps {
-  readonly label: string;
-  readonly disabled: boolean;
-  readonly onClick: () => void;
-  readonly icon: typeof ArrowUp;
-}
-
-const IconButton = ({ label, disabled, onClick, icon: Icon }: IconButtonProps) => (
-  <button
-    type="button"
-    className="grid size-7 place-items-center rounded text-ink-2 hover:text-iolite disabled:text-rule-strong"
-    aria-label={label}
-    disabled={disabled}
-    onClick={onClick}
-  >
-    <Icon size={14} aria-hidden="true" />
-  </button>
 );

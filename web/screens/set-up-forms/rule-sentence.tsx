@@ -80,6 +80,14 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
           />
         </>
       );
+    case 'fills_cell':
+      return (
+        <>
+          {sayRule(rule, question.field, context)
+            .map((part) => part.text)
+            .join(' ')}
+        </>
+      );
     case 'offers_only':
       return <OffersOnly rule={rule} question={question} context={context} onChange={onChange} />;
     case 'must':
@@ -358,4 +366,5 @@ const RULE_WORDS: { readonly [K in RuleKind]: string } = {
   asked_when: 'is asked when',
   must: 'must hold:',
   fills: 'fills',
+  fills_cell: 'fills',
 };

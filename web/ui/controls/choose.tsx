@@ -51,9 +51,13 @@ export const YesNo = (props: ControlProps) => (
   />
 );
 
-/** The choices that are offered: retired ones only where they stand already. */
-const offered = (choices: readonly Choice[], held: ReadonlySet<string>): readonly Choice[] =>
-  choices.filter((choice) => !choice.retired || held.has(choice.code));
+/** The choices that are offered: retired ones, and those the form does not offer, only where they stand already. */
+const offeredOf = (
+  choices: readonly Choice[],
+  held: ReadonlySet<string>,
+  offered: ReadonlySet<string> | null,
+): readonly Choice[] =>
+  choices.filter(({ code, retired }) => held.has(code) || (!retired && (offered === null || offered.has(code))));
 
 /** One of a few as radios, one of many as a list. */
 export const ChooseOne = (props: ControlProps & { list: string; compact?: boolean; under: StoredValue }) => {
@@ -62,7 +66,7 @@ export const ChooseOne = (props: ControlProps & { list: string; compact?: boolea
   const { under } = props;
   const fits = (choice: Choice) =>
     under === null || choice.parent === undefined || choice.parent === under || choice.code === chosen;
-  const choices = offered(props.context.choices(props.list), new Set([chosen])).filter(fits);
+  const choices = offeredOf(props.context.choices(props.list), new Set([chosen]), props.offered).filter(fits);
   if (choices.length <= MOST_RADIOS && !props.compact)
     return <Radios {...props} options={choices} chosen={chosen} onPick={props.onValue} />;
   return (
@@ -87,7 +91,7 @@ export const ChooseOne = (props: ControlProps & { list: string; compact?: boolea
 export const ChooseMany = ({ list, ...props }: ControlProps & { list: string }) => {
   const { id, describedBy, invalid, onLeave, onValue } = props;
   const chosen = new Set(textsOf(props.value));
-  const choices = offered(props.context.choices(list), chosen);
+  const choices = offeredOf(props.context.choices(list), chosen, props.offered);
   const toggle = (code: string): void =>
     onValue(choices.flatMap((choice) => ((choice.code === code) !== chosen.has(choice.code) ? [choice.code] : [])));
   return (

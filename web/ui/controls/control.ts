@@ -15,6 +15,8 @@ export interface ControlProps {
   readonly required: boolean;
   readonly describedBy: string | undefined;
   readonly context: ValueContext;
+  /** The codes the form offers of a choice list, where these are not all. */
+  readonly offered: ReadonlySet<string> | null;
   /** Where look-ups are asked: the form, and the question (`lines.stock` for a cell). */
   readonly lookUp: { readonly form: string; readonly draft: boolean; readonly question: string };
   readonly known: Known;

@@ -1,29 +1,31 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Linked, RecordDetail } from '#contract/index.ts';
-import { titleField } from '#core/register/index.ts';
-import { queries } from '../../data/queries.ts';
+import type { Linked } from '#contract/index.ts';
+import { type Register, titleField } from '#core/register/index.ts';
+import { queries } from '../data/queries.ts';
 
 interface Props {
   readonly id: string;
-  readonly record: RecordDetail;
+  readonly register: Register;
+  /** The one that is not meant. */
+  readonly except?: string;
   readonly chosen: Linked | null;
   readonly onChoose: (record: Linked | null) => void;
 }
 
-/** Another record of the same register, found by its words. */
-export const FindRecord = ({ id, record, chosen, onChoose }: Props) => {
+/** A record of a register, found by its words. */
+export const FindRecord = ({ id, register, except, chosen, onChoose }: Props) => {
   const [typed, setTyped] = useState('');
   const address = {
     filter: '',
     find: typed,
     sort: 'number',
-    columns: titleField(record.definition).key,
+    columns: titleField(register).key,
     archived: 'no' as const,
   };
-  const { data } = useQuery(queries.list(record.register, address, 12));
-  const others = data?.records.filter((each) => each.id !== record.id) ?? [];
+  const { data } = useQuery(queries.list(register.key, address, 12));
+  const others = data?.records.filter((each) => each.id !== except) ?? [];
   return (
     <Combobox<Linked | null> value={chosen} onChange={onChoose}>
       <ComboboxInput

@@ -1,0 +1,137 @@
+import { useId } from 'react';
+import { type StoreApi, useStore } from 'zustand';
+import type { QuestionState } from '#core/form/index.ts';
+import { type Register, valueContext } from '#core/register/index.ts';
+import { behaviourOf, type FieldKindName, sameValue } from '#core/values/index.ts';
+import type { EntryState } from '../state/entry-store.ts';
+import { QuestionControl } from './question-control.tsx';
+
+/** A value that follows from other answers: shown like a filled-in one, and not to be typed in. */
+const Given = ({
+  id,
+  state,
+  compiled,
+  links,
+  describedBy,
+}: Pick<EntryState, 'compiled' | 'links'> & { id: string; state: QuestionState; describedBy: string | undefined }) => {
+  const { field } = state.question;
+  const linked = typeof state.value === 'string' ? links[state.value]?.title : undefined;
+  const numeric = behaviourOf(field.type).value.kind === 'number';
+  const given = field.type.kind === 'worked_out' ? field.type.gives : field.type;
+  const shown = linked ?? behaviourOf(field.type).show(state.value, valueContext(compiled.catalogue));
+  return (
+    <>
+      <output
+        id={id}
+        aria-describedby={describedBy}
+        className={`box box-filled flex gap-2 ${numeric ? 'justify-end' : ''}`}
+      >
+        {shown === '' ? <span className="text-ink-2">nothing yet</span> : shown}
+        {given.kind === 'money' && shown !== '' && !shown.endsWith(given.currency) && (
+          <span className="text-ink-2">{given.currency}</span>
+        )}
+      </output>
+      <p className="pt-0.5 text-[13px] text-haze">
+        {state.note ?? (state.locked ? 'Locked with these answers' : 'Worked out from the other answers')}
+      </p>
+    </>
+  );
+};
+
+/** In a change form, what stood there before it was changed. */
+const Before = ({ id, state, entry }: { id: string; state: QuestionState; entry: EntryState }) => {
+  const { record } = entry.entry;
+  const { key, field } = state.question;
+  const before = record?.[key] ?? null;
+  if (!record || state.source === 'record' || sameValue(before, state.value)) return null;
+  const known = typeof before === 'string' ? entry.links[before]?.title : undefined;
+  const shown = known ?? behaviourOf(field.type).show(before, valueContext(entry.compiled.catalogue));
+  return (
+    <p id={id} className="pt-0.5 text-[13px] text-haze">
+      was {shown === '' ? 'empty' : shown}
+    </p>
+  );
+};
+
+interface RowProps {
+  readonly store: StoreApi<EntryState>;
+  readonly state: QuestionState;
+  readonly registers: readonly Register[];
+  readonly draft: boolean;
+  readonly refused: readonly string[] | undefined;
+}
+
+/** Kinds whose control is a group of several: their label is tied to the group. */
+const GROUPED: ReadonlySet<FieldKindName> = new Set(['choice', 'yes_no', 'choices', 'rows', 'address']);
+/** Kinds that need the whole width: their label stands above. */
+const WIDE: ReadonlySet<FieldKindName> = new Set(['rows']);
+
+/** One question: its name, its control, where its value comes from and what is wrong with it. */
+export const QuestionRow = ({ store, state, registers, draft, refused }: RowProps) => {
+  const id = useId();
+  const entry = useStore(store);
+  const { compiled, links, left, tried } = entry;
+  const { question } = state;
+  const { key } = question;
+  const told = tried || left.has(key);
+  const problems = told ? state.problems.map((each) => each.detail) : [];
+  const wrong = problems.length > 0 ? problems : (refused ?? []);
+  const filledBy = state.filledBy ? compiled.byKey.get(state.filledBy)?.label : undefined;
+  const notes = [
+    ...(question.help ? [`${id}-help`] : []),
+    ...(wrong.length > 0 ? [`${id}-wrong`] : []),
+    ...(filledBy ? [`${id}-from`] : []),
+  ];
+  const describedBy = notes.length > 0 ? notes.join(' ') : undefined;
+  const { kind } = question.field.type;
+  const grouped = GROUPED.has(kind);
+  const Label = grouped ? 'span' : 'label';
+  return (
+    <div data-question={key} className={`mb-4 ${WIDE.has(kind) ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}>
+      <Label
+        {...(grouped ? {} : { htmlFor: id })}
+        id={`${id}-label`}
+        className={`block pb-1 font-semibold sm:pt-1.5 ${WIDE.has(kind) ? '' : 'sm:text-right'}`}
+      >
+        {question.label}
+        {question.required && (
+          <span className="text-brick" role="img" aria-label="must be answered">
+            {' '}
+            *
+          </span>
+        )}
+      </Label>
+      <div>
+        {question.workedOut || state.locked ? (
+          <Given id={id} state={state} compiled={compiled} links={links} describedBy={describedBy} />
+        ) : (
+          <QuestionControl
+            id={id}
+            store={store}
+            state={state}
+            registers={registers}
+            draft={draft}
+            invalid={wrong.length > 0}
+            describedBy={describedBy}
+          />
+        )}
+        {question.help && (
+          <p id={`${id}-help`} className="pt-0.5 text-[13px] text-ink-2">
+            {question.help}
+          </p>
+        )}
+        <Before id={`${id}-was`} state={state} entry={entry} />
+        {filledBy && (
+          <p id={`${id}-from`} className="pt-0.5 text-[13px] text-haze">
+            Filled in from {filledBy}
+          </p>
+        )}
+        {wrong.length > 0 && (
+          <p id={`${id}-wrong`} className="wrong pt-0.5">
+            {wrong.join(' ')}
+          </p>
+        )}
+      </div>
+    </div>
+  );
+};
