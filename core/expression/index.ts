@@ -1,3 +1,4 @@
+export { samplesOf } from './check/always.ts';
 export { usesOf } from './check/calls.ts';
 export { type Checked, checkExpression, type Expected, readsOf } from './check/index.ts';
 export { type Completion, completionsAt, helpAt } from './complete.ts';
@@ -36,7 +37,7 @@ export { isStorable } from './storable.ts';
 export { everyTerm, type Term } from './term.ts';
 export { toSql, toSqlFilter, toSqlFormula } from './to-sql.ts';
 export { type CompareOp, children, type Expr } from './tree.ts';
-export type { Type } from './type.ts';
+export { fromValueType, type Type } from './type.ts';
 export { type Given, type Item, type NoteCode, toGiven, type Value } from './value.ts';
 export {
   type Formula,

@@ -301,7 +301,7 @@ const withRecordProblems = (
 };
 
 /** Whether a page is on the way, as the first page that some page on the way leads to; or a section's condition holds. */
-const isReached = (
+export const isReached = (
   { pages }: CompiledForm,
   step: Step & { kind: 'page' | 'section' },
   values: Values,

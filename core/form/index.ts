@@ -48,3 +48,4 @@ export {
   sayRule,
   startOperand,
 } from './say-rule.ts';
+export { findWays, type Way, type Ways } from './ways.ts';

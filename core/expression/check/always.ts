@@ -11,7 +11,7 @@ const MOST_CASES = 4_096;
 const CLOCK = { now: '2000-01-01T00:00:00.000Z', zone: 'UTC' };
 
 /** One thing a condition depends on, with a value out of every stretch in which it cannot tell values apart. */
-interface Subject {
+export interface Subject {
   readonly type: Type;
   readonly constants: Value[];
 }
@@ -105,7 +105,10 @@ const justBefore = (text: string): string | null => {
 const OTHER_ID = '00000000-0000-7000-8000-000000000000';
 
 /** Nothing, every constant, and a value out of every stretch between them; null where that cannot be said. */
-const samplesOf = ({ type, constants }: Subject, vocabulary: Vocabulary): readonly Scalar[] | null => {
+export const samplesOf = (
+  { type, constants }: Subject,
+  vocabulary: Pick<Vocabulary, 'choices'>,
+): readonly Scalar[] | null => {
   switch (type.kind) {
     case 'boolean':
       return [null, true, false];
