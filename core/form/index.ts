@@ -48,4 +48,5 @@ export {
   sayRule,
   startOperand,
 } from './say-rule.ts';
+export { sayWay } from './say-way.ts';
 export { findWays, type Way, type Ways } from './ways.ts';

@@ -47,7 +47,8 @@ interface Stretch {
 /** A question on which conditions depend: with the values it may have, or with none where it follows from others. */
 type Deciding = { readonly kind: 'chosen'; readonly stretches: readonly Stretch[] } | { readonly kind: 'follows' };
 
-const conditionsOf = ({ pages, sections, questions }: CompiledForm): Checked[] => [
+/** The conditions that decide what is asked. */
+export const conditionsOf = ({ pages, sections, questions }: CompiledForm): Checked[] => [
   ...pages.flatMap(({ onward }) => onward.map(({ condition }) => condition)),
   ...[...sections.values()].flatMap(({ condition }) => condition ?? []),
   ...questions.flatMap(({ askedWhen }) => askedWhen),
@@ -63,6 +64,9 @@ const reading = (key: string, value: StoredValue, clock: Clock): Values => ({
   read: ([name]) => (name === key ? toGiven(value, () => NO_ROW) : null),
 });
 const NO_ROW = { read: (): Given => null };
+
+/** Whether a value that follows from rows can be nothing: a total of no rows is 0. */
+const mayBeNothing = (rule: Checked, clock: Clock): boolean => evaluate(rule, { clock, read: () => [] }) === null;
 
 /** Values that a question can be answered with, one out of every stretch that conditions tell apart; null: too many. */
 const stretchesOf = (
@@ -81,7 +85,7 @@ const stretchesOf = (
   if (!samples) return null;
   const always = question.offers.filter(({ condition }) => condition === null);
   const fits = (value: StoredValue): boolean => {
-    if (value === null) return !question.required;
+    if (value === null) return question.workedOut ? mayBeNothing(question.workedOut, clock) : !question.required;
     if (always.some(({ codes }) => typeof value === 'string' && !codes.has(value))) return false;
     if (!question.workedOut && !checkValues(compiled.register, { [key]: value }, compiled.catalogue).ok) return false;
     return own.every((rule) => evaluate(rule, reading(key, value, clock)) === true);

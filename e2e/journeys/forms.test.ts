@@ -121,6 +121,29 @@ describe('forms with pages, sections, ways and endings', () => {
       await editor.publish(['Office'], []);
     });
 
+    test('the ways are a map and a table, and sample answers take a way in the live form', async () => {
+      await runa.visit(`${iolite.address}/set-up/forms/report_incident`);
+      await runa.press('Ways');
+      await runa.see('//table[@aria-label = "Ways"]//tbody/tr[4]');
+      await runa.see('//tr[contains(., "Kind is Near miss")][contains(., "1, 4")]');
+      expect(await runa.axe()).toEqual([]);
+      await runa.press('Way B, show it');
+      await runa.press('Fill in way B for me');
+      const live = '//section[@aria-label = "Live form"]';
+      await runa.see(`${live}//p[contains(., "Page 1 of 3")]`);
+      await runa.see(
+        `${live}${question('kind')}//label[. = "Damage to property"]//input[@checked or @value = "damage"]`,
+      );
+      await runa.picture('form-ways');
+    });
+
+    test('a whole form is copied', async () => {
+      await runa.visit(`${iolite.address}/set-up/forms`);
+      await runa.press('Copy Purchase request');
+      await runa.see('//h1[. = "Purchase request, copy"]');
+      await new FormEditor(runa).kept();
+    });
+
     test('what cannot be is said where it stands, and the last good form stays', async () => {
       await runa.visit(`${iolite.address}/set-up/forms/berth_check`);
       await runa.press('Move page 1 down');

@@ -12,9 +12,10 @@ import { createFormStore } from '../../state/form-store.ts';
 import { TabMark } from '../../ui/marks.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
-import { LiveForm } from './live-form.tsx';
+import { type Begun, LiveForm } from './live-form.tsx';
 import { Outline } from './outline.tsx';
 import { PublishDialog } from './publish-dialog.tsx';
+import { WaysFace } from './ways-face.tsx';
 
 /** A form in set-up: its outline at the left, the live form at the right. */
 export const SetUpFormScreen = () => {
@@ -32,6 +33,12 @@ const PURPOSES: Readonly<Record<Form['purpose'], string>> = {
   both: 'Adds to or changes',
 };
 const PURPOSE_KEYS: readonly Form['purpose'][] = ['add', 'change', 'both'];
+
+type Face = 'outline' | 'ways';
+const FACES: readonly { readonly key: Face; readonly label: string }[] = [
+  { key: 'outline', label: 'Outline' },
+  { key: 'ways', label: 'Ways' },
+];
 
 /** Keeps each valid state of the form on the server as its draft, the newest wins. */
 const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form) => {
@@ -54,6 +61,8 @@ const Editor = ({ start }: { start: FormSummary }) => {
   // The parent gives each form an editor of its own; what is kept meanwhile must not begin it anew.
   const [store] = useState(() => createFormStore(start.form));
   const { form, change, undo, redo, past, future } = useStore(store);
+  const [face, setFace] = useState<Face>('outline');
+  const [begun, setBegun] = useState<Begun>({ round: 0, typed: {} });
   const [publishing, setPublishing] = useState(false);
   const [said, setSaid] = useState('');
   const compiled = useMemo(() => compileForm(form, catalogue), [form, catalogue]);
@@ -94,6 +103,19 @@ const Editor = ({ start }: { start: FormSummary }) => {
         <span className="ml-auto text-[13px] text-ink-2" role="status">
           {said || (problems.length > 0 ? 'not kept: something is wrong' : draft.kept ? 'kept' : 'keeping …')}
         </span>
+        <fieldset aria-label="Face of the form" className="flex">
+          {FACES.map(({ key, label }) => (
+            <button
+              key={key}
+              type="button"
+              className={`btn rounded-none! ${face === key ? 'bg-iolite-wash! text-iolite-deep!' : ''}`}
+              aria-pressed={face === key}
+              onClick={() => setFace(key)}
+            >
+              {label}
+            </button>
+          ))}
+        </fieldset>
         <button type="button" className="btn" disabled={past.length === 0} onClick={undo}>
           Undo
         </button>
@@ -123,11 +145,30 @@ const Editor = ({ start }: { start: FormSummary }) => {
         </div>
       )}
       <div className="grid min-h-0 grow grid-rows-1 lg:grid-cols-[1fr_30rem]">
-        <section aria-label="Outline" className="min-h-0 overflow-auto bg-paper px-6 py-4">
-          <Outline form={form} register={register} catalogue={catalogue} problems={problems} onChange={change} />
-        </section>
+        {face === 'outline' ? (
+          <section aria-label="Outline" className="min-h-0 overflow-auto bg-paper px-6 py-4">
+            <Outline form={form} register={register} catalogue={catalogue} problems={problems} onChange={change} />
+          </section>
+        ) : (
+          <section aria-label="Ways" className="min-h-0 overflow-auto bg-sheet px-6 py-4">
+            {lastGood.current && (
+              <WaysFace
+                compiled={lastGood.current}
+                workspace={workspace}
+                onSample={(way) => setBegun({ round: begun.round + 1, typed: way.sample })}
+              />
+            )}
+          </section>
+        )}
         <section aria-label="Live form" className="min-h-0 overflow-auto border-l border-rule bg-rule/40 p-5">
-          {lastGood.current && <LiveForm compiled={lastGood.current} workspace={workspace} />}
+          {lastGood.current && (
+            <LiveForm
+              compiled={lastGood.current}
+              workspace={workspace}
+              begun={begun}
+              onAgain={() => setBegun({ round: begun.round + 1, typed: {} })}
+            />
+          )}
         </section>
       </div>
       <PublishDialog

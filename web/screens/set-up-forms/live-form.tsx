@@ -1,27 +1,32 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import type { CompiledForm } from '#core/form/index.ts';
+import type { StoredValue } from '#core/values/index.ts';
 import { clockFor, type KnownWorkspace, useFacts } from '../../data/workspace.ts';
 import { createEntryStore } from '../../state/entry-store.ts';
 import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
 
 /** The form as it would be filled in, following each change of the outline at once. Nothing here is stored. */
-export const LiveForm = ({ compiled, workspace }: { compiled: CompiledForm; workspace: KnownWorkspace }) => {
-  const [round, setRound] = useState(0);
-  return <Trial key={round} compiled={compiled} workspace={workspace} onAgain={() => setRound(round + 1)} />;
-};
+export const LiveForm = ({ compiled, workspace, begun, onAgain }: Props) => (
+  <Trial key={begun.round} compiled={compiled} workspace={workspace} typed={begun.typed} onAgain={onAgain} />
+);
 
-const Trial = ({
-  compiled,
-  workspace,
-  onAgain,
-}: {
-  compiled: CompiledForm;
-  workspace: KnownWorkspace;
-  onAgain: () => void;
-}) => {
+/** What a trial begins with: nothing, or sample answers. */
+export interface Begun {
+  readonly round: number;
+  readonly typed: Readonly<Record<string, StoredValue>>;
+}
+
+interface Props {
+  readonly compiled: CompiledForm;
+  readonly workspace: KnownWorkspace;
+  readonly begun: Begun;
+  readonly onAgain: () => void;
+}
+
+const Trial = ({ compiled, workspace, typed, onAgain }: Omit<Props, 'begun'> & Pick<Begun, 'typed'>) => {
   const me = useFacts();
-  const [opening] = useState({ compiled, workspace, me });
+  const [opening] = useState({ compiled, workspace, me, typed });
   const place = useRef<HTMLDivElement>(null);
   const [said, setSaid] = useState('');
   const store = useMemo(
@@ -31,6 +36,7 @@ const Trial = ({
         version: 0,
         record: null,
         links: {},
+        typed: opening.typed,
         clock: () => clockFor(opening.workspace),
         me: opening.me,
         keepAs: null,

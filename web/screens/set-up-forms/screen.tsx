@@ -1,8 +1,10 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import type { z } from 'zod';
 import { api } from '#contract/index.ts';
 import { toKey } from '#core/base/index.ts';
+import { type Form, type formSchema, plainForm } from '#core/form/index.ts';
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
@@ -19,10 +21,21 @@ export const SetUpFormsScreen = () => {
     mutationFn: async () => {
       const register = catalogue.registers.get(registerKey);
       const key = toKey(label, new Set(workspace.forms.map((each) => each.form.key)));
-      const questions = register?.fields.map((field) => ({ field: field.key })) ?? [];
-      await call(api.keepForm, { params: { key }, body: { key, label, register: registerKey, questions } });
-      await queryClient.invalidateQueries({ queryKey: ['workspace'] });
-      navigate(`/set-up/forms/${key}`);
+      // What cannot be asked or worked out in a form is left out, as in the register's plain one.
+      const questions = register ? plainForm(register, catalogue).questions : [];
+      return keep({ key, label, register: registerKey, questions });
+    },
+  });
+  const keep = async (form: z.input<typeof formSchema>): Promise<void> => {
+    await call(api.keepForm, { params: { key: form.key }, body: form });
+    await queryClient.invalidateQueries({ queryKey: ['workspace'] });
+    navigate(`/set-up/forms/${form.key}`);
+  };
+  const copy = useMutation({
+    mutationFn: (form: Form) => {
+      const label = `${form.label.slice(0, 70)}, copy`;
+      const key = toKey(label, new Set(workspace.forms.map((each) => each.form.key)));
+      return keep({ ...form, key, label, fill_in_by: [] });
     },
   });
   const keys = [...new Set(workspace.forms.map((each) => each.form.key))];
@@ -36,12 +49,16 @@ export const SetUpFormsScreen = () => {
           if (!newest) return null;
           const register = catalogue.registers.get(newest.form.register);
           return (
-            <li key={key} className="ruled">
-              <Link to={`/set-up/forms/${key}`} className="flex items-baseline gap-3 px-2 py-2.5 hover:bg-iolite-wash">
+            <li key={key} className="ruled flex items-center">
+              <Link
+                to={`/set-up/forms/${key}`}
+                className="flex grow items-baseline gap-3 px-2 py-2.5 hover:bg-iolite-wash"
+              >
                 {register && <TabMark mark={register.mark} name={register.plural} />}
                 <span className="font-semibold text-iolite-deep">{newest.form.label}</span>
                 <span className="text-ink-2">
-                  adds to {register?.plural}, {newest.form.questions.length} questions
+                  {newest.form.purpose === 'change' ? 'changes' : 'adds to'} {register?.plural},{' '}
+                  {newest.form.questions.length} questions
                 </span>
                 <span className="ml-auto flex gap-2">
                   {versions.map((each) => (
@@ -53,6 +70,14 @@ export const SetUpFormsScreen = () => {
                   ))}
                 </span>
               </Link>
+              <button
+                type="button"
+                className="btn btn-quiet"
+                disabled={copy.isPending}
+                onClick={() => copy.mutate(newest.form)}
+              >
+                Copy {newest.form.label}
+              </button>
             </li>
           );
         })}
@@ -100,7 +125,7 @@ export const SetUpFormsScreen = () => {
             Make the form
           </button>
         </div>
-        <Problems error={make.error} />
+        <Problems error={make.error ?? copy.error} />
       </form>
     </div>
   );
