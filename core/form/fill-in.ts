@@ -30,8 +30,9 @@ import {
   sameValue,
   textsOf,
 } from '../values/index.ts';
-import { type CompiledForm, type CompiledQuestion, pageStep, type Step, sectionStep } from './compile.ts';
+import type { CompiledForm, CompiledQuestion } from './compile.ts';
 import type { Ending } from './definition.ts';
+import { pageStep, type Step, sectionStep } from './order.ts';
 
 /** What a look-up fills, as it was when the record was chosen. */
 export interface Snapshot {

@@ -13,8 +13,9 @@ import {
 } from '../expression/index.ts';
 import { checkValues } from '../register/index.ts';
 import { behaviourOf, type StoredValue } from '../values/index.ts';
-import { type CompiledForm, type CompiledQuestion, pageStep, type Step, sectionStep } from './compile.ts';
+import type { CompiledForm, CompiledQuestion } from './compile.ts';
 import { isReached } from './fill-in.ts';
+import { pageStep, type Step, sectionStep } from './order.ts';
 
 /** One possible sequence of pages and questions, with answers that take it. */
 export interface Way {

@@ -41,7 +41,7 @@ export class FormEditor {
   }
 
   #place(question: string): string {
-    return `//li[@data-outline][.//button[@data-handle][normalize-space(.) = ${literal(question)}]]`;
+    return `//*[@data-outline][.//button[@data-handle][normalize-space(.) = ${literal(question)}]]`;
   }
 
   rules(question: string): Sentence {
