@@ -54,5 +54,6 @@ export {
   unreachable,
   within,
 } from './result.ts';
+export { readSum } from './sum.ts';
 export { cleanLine, cleanText, countCharacters, findNearest, foldText, joinWords } from './text.ts';
 export { addWorkingDays, workingDays } from './working-days.ts';

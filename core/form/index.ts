@@ -1,3 +1,4 @@
+export { compareForms } from './compare.ts';
 export { type CompiledForm, type CompiledQuestion, compileForm, type Fill, formVocabulary } from './compile.ts';
 export { type CompiledEnding, type CompiledPage, type CompiledSection, pageOf } from './compile-pages.ts';
 export {

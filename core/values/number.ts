@@ -1,4 +1,4 @@
-import { Decimal, findDecimal, ok, type Result } from '../base/index.ts';
+import { Decimal, findDecimal, ok, type Result, readSum, roundHalfAway } from '../base/index.ts';
 import {
   type ColumnType,
   describe,
@@ -25,6 +25,16 @@ const readTyped = (typed: string, locale: string): string | null => {
   const plain = text.replaceAll(group, '').replace(point, '.').replace(/^\+/, '').replace('−', '-');
   const full = plain.replace(/^(-?)\./, '$10.').replace(/\.$/, '');
   return findDecimal(full) ? full : null;
+};
+
+const DATE_LIKE = /^(?:\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}|\d{1,2}\/\d{4})$/;
+
+/** A sum typed in place of a number ("12*4.50"), rounded to the field's decimals half away from zero, or null. */
+const readTypedSum = (typed: string, locale: string, decimals: number): string | null => {
+  // A date or a code with hyphens in a box for a number is a slip, not a sum.
+  if (DATE_LIKE.test(typed.trim()) || !/[+*/×÷(]|\s[-−]\s/.test(typed)) return null;
+  const sum = readSum(typed, (number) => findDecimal(readTyped(number, locale) ?? ''));
+  return sum && roundHalfAway(sum, decimals).toFixed();
 };
 
 const known = new Map<string, { readonly group: string; readonly point: string }>();
@@ -113,7 +123,7 @@ const numeric = ({ decimals, shown: least, suffix, ...limits }: Numeric): FieldB
   column: columnOf(decimals),
   parse: (typed, context) => {
     if (typed.trim() === '') return ok(null);
-    const plain = readTyped(typed, context.locale);
+    const plain = readTyped(typed, context.locale) ?? readTypedSum(typed, context.locale, decimals);
     return plain === null
       ? wrong('not_a_number', 'This must be a number, such as 12 or 12.50.')
       : limited(plain, decimals, limits, (value) => show(value, context.locale, least, decimals));

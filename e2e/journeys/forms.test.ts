@@ -137,6 +137,23 @@ describe('forms with pages, sections, ways and endings', () => {
       await runa.picture('form-ways');
     });
 
+    test('the rule sheet says the whole form, and what changed since it was published', async () => {
+      await runa.visit(`${iolite.address}/set-up/forms/stock_movement`);
+      await runa.press('Rule sheet');
+      const sheet = '//section[@aria-label = "Rule sheet"]';
+      await runa.see(`${sheet}//li[contains(., "Item")][contains(., "fills What from Item’s name")]`);
+      await runa.see(`${sheet}//li[contains(., "is locked when Kind is Issue or Write-off")]`);
+      await runa.see(`${sheet}//p[. = "Nothing changed."]`);
+      await runa.press('Outline');
+      await runa.press('Drop Done by');
+      await runa.press('Rule sheet');
+      await runa.see(`${sheet}//li[. = "Done by is not asked any more."]`);
+      expect(await runa.axe()).toEqual([]);
+      await runa.picture('rule-sheet');
+      await runa.press('Undo');
+      await runa.see(`${sheet}//p[. = "Nothing changed."]`);
+    });
+
     test('a whole form is copied', async () => {
       await runa.visit(`${iolite.address}/set-up/forms`);
       await runa.press('Copy Purchase request');

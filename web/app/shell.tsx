@@ -24,16 +24,16 @@ const SignedIn = () => {
     return <Navigate to={`/sign-in?to=${encodeURIComponent(`${location.pathname}${location.search}`)}`} replace />;
   return (
     <MeContext value={data.me}>
-      <div className="flex min-h-screen flex-col sm:h-screen">
+      <div className="flex min-h-screen flex-col sm:h-screen print:block print:h-auto!">
         <a href="#main" className="btn absolute -top-20 left-4 z-40 focus:top-2">
           Skip to the content
         </a>
         <Strip />
-        <div className="flex min-h-0 grow flex-col sm:flex-row">
+        <div className="flex min-h-0 grow flex-col sm:flex-row print:block">
           <Index />
           <main
             id="main"
-            className="relative flex min-h-0 min-w-0 grow flex-col bg-sheet sm:overflow-hidden"
+            className="relative flex min-h-0 min-w-0 grow flex-col bg-sheet sm:overflow-hidden print:block print:overflow-visible!"
             tabIndex={-1}
           >
             <Suspense fallback={<Coming />}>
@@ -65,7 +65,7 @@ const Strip = () => {
     navigate('/sign-in');
   };
   return (
-    <header className="flex min-h-12 items-center gap-x-4 border-b-2 max-sm:gap-x-2 border-iolite-deep bg-sheet px-4 py-1">
+    <header className="print:hidden flex min-h-12 items-center gap-x-4 border-b-2 max-sm:gap-x-2 border-iolite-deep bg-sheet px-4 py-1">
       <Link to="/" className="flex min-w-0 items-center gap-2 text-base font-bold">
         <img src="/mark.svg" alt="" width={20} height={18} />
         <span className="truncate">{workspace.name}</span>
@@ -97,7 +97,7 @@ const Index = () => {
   return (
     <nav
       aria-label="Index"
-      className="flex shrink-0 overflow-x-auto border-rule py-2 max-sm:border-b sm:w-48 sm:flex-col sm:overflow-x-hidden sm:overflow-y-auto sm:border-r sm:py-3"
+      className="print:hidden flex shrink-0 overflow-x-auto border-rule py-2 max-sm:border-b sm:w-48 sm:flex-col sm:overflow-x-hidden sm:overflow-y-auto sm:border-r sm:py-3"
     >
       <NavLink to="/" end className="index-link">
         Today

@@ -39,7 +39,7 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
   );
   const when = (moment: string) => showMoment(moment, workspace.zone, workspace.locale);
   return (
-    <article className="grow overflow-auto">
+    <article className="grow overflow-auto print:overflow-visible">
       <header className="flex flex-wrap items-center gap-2 border-b border-rule-strong bg-paper px-5 py-2.5 print:border-b-2">
         <RecordHead record={record}>{record.stage && <StageStamp stage={record.stage} />}</RecordHead>
         <span className="ml-auto flex flex-wrap gap-2 print:hidden">

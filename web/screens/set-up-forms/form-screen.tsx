@@ -15,6 +15,7 @@ import { Part, PickOne } from '../../ui/part.tsx';
 import { type Begun, LiveForm } from './live-form.tsx';
 import { Outline } from './outline.tsx';
 import { PublishDialog } from './publish-dialog.tsx';
+import { RuleSheet } from './rule-sheet.tsx';
 import { WaysFace } from './ways-face.tsx';
 
 /** A form in set-up: its outline at the left, the live form at the right. */
@@ -34,10 +35,11 @@ const PURPOSES: Readonly<Record<Form['purpose'], string>> = {
 };
 const PURPOSE_KEYS: readonly Form['purpose'][] = ['add', 'change', 'both'];
 
-type Face = 'outline' | 'ways';
+type Face = 'outline' | 'ways' | 'sheet';
 const FACES: readonly { readonly key: Face; readonly label: string }[] = [
   { key: 'outline', label: 'Outline' },
   { key: 'ways', label: 'Ways' },
+  { key: 'sheet', label: 'Rule sheet' },
 ];
 
 /** Keeps each valid state of the form on the server as its draft, the newest wins. */
@@ -78,7 +80,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
   if (!register) return <Empty title="The register of this form is not there." />;
   return (
     <>
-      <header className="flex flex-wrap items-center gap-3 border-b border-rule-strong bg-sheet px-6 py-3">
+      <header className="flex flex-wrap items-center gap-3 border-b border-rule-strong bg-sheet px-6 py-3 print:hidden">
         <div>
           <h1>{form.label}</h1>
           <p className="text-ink-2">
@@ -144,12 +146,13 @@ const Editor = ({ start }: { start: FormSummary }) => {
           </button>
         </div>
       )}
-      <div className="grid min-h-0 grow grid-rows-1 lg:grid-cols-[1fr_30rem]">
-        {face === 'outline' ? (
+      <div className="grid min-h-0 grow grid-rows-1 lg:grid-cols-[1fr_30rem] print:block">
+        {face === 'outline' && (
           <section aria-label="Outline" className="min-h-0 overflow-auto bg-paper px-6 py-4">
             <Outline form={form} register={register} catalogue={catalogue} problems={problems} onChange={change} />
           </section>
-        ) : (
+        )}
+        {face === 'ways' && (
           <section aria-label="Ways" className="min-h-0 overflow-auto bg-sheet px-6 py-4">
             {lastGood.current && (
               <WaysFace
@@ -160,7 +163,18 @@ const Editor = ({ start }: { start: FormSummary }) => {
             )}
           </section>
         )}
-        <section aria-label="Live form" className="min-h-0 overflow-auto border-l border-rule bg-rule/40 p-5">
+        {face === 'sheet' && (
+          <section
+            aria-label="Rule sheet"
+            className="min-h-0 overflow-auto bg-sheet px-6 py-4 print:overflow-visible print:p-0"
+          >
+            <RuleSheet form={form} published={published} register={register} catalogue={catalogue} />
+          </section>
+        )}
+        <section
+          aria-label="Live form"
+          className="print:hidden min-h-0 overflow-auto border-l border-rule bg-rule/40 p-5"
+        >
           {lastGood.current && (
             <LiveForm
               compiled={lastGood.current}
