@@ -55,6 +55,46 @@ describe('a field gets a new key', () => {
     expect(far.questions[0]?.rules).toEqual([{ kind: 'fills', question: 'cost', from: 'boat.length' }]);
   });
 
+  test('pages, sections, endings, locks and offers follow too', () => {
+    const form = formSchema.parse({
+      key: 'report',
+      label: 'Report',
+      register: 'near_misses',
+      questions: [
+        { field: 'cost', page: 'a' },
+        {
+          field: 'severity',
+          page: 'a',
+          rules: [
+            { kind: 'offers_only', choices: ['scare'], condition: 'cost < 5' },
+            { kind: 'locked_when', condition: 'cost = 9' },
+            { kind: 'offers_only', choices: ['scare', 'damage'] },
+          ],
+        },
+        { field: 'title', page: 'b', section: 's', rules: [{ kind: 'hidden_as', value: 'string(cost)' }] },
+      ],
+      pages: [
+        { key: 'a', label: 'A', onward: [{ condition: 'cost > 1', to: null }] },
+        { key: 'b', label: 'B' },
+      ],
+      sections: [{ key: 's', label: 'S', condition: 'cost > 2' }],
+      endings: [{ label: 'Thank you', condition: 'cost > 3' }, { label: 'Bye' }],
+    });
+    const renamed = renameInForm(form, catalogue, cost);
+    expect(JSON.stringify(renamed)).not.toContain('cost');
+    expect([
+      renamed.pages[0]?.onward[0]?.condition,
+      renamed.sections[0]?.condition,
+      renamed.endings[0]?.condition,
+    ]).toEqual(['price > 1', 'price > 2', 'price > 3']);
+    const back = renameInForm(renamed, renameInCatalogue(catalogue, cost), {
+      register: 'near_misses',
+      from: 'price',
+      to: 'cost',
+    });
+    expect(back).toEqual(form);
+  });
+
   test('the catalogue follows, and only that register', () => {
     const after = renameInCatalogue(catalogue, cost);
     expect(after.registers.get('near_misses')?.fields.map((field) => field.key)).toContain('price');

@@ -170,4 +170,48 @@ describe('an open entry', () => {
     expect(store.getState().askedOnOpening.has('cost')).toBe(true);
     expect(open({ keepAs: 'other' }).getState().askedOnOpening.has('cost')).toBe(false);
   });
+
+  describe('page by page', () => {
+    const paged = () =>
+      open({
+        compiled: compile(
+          formSchema.parse({
+            ...form,
+            questions: form.questions.map((question, i) => ({ ...question, page: i < 3 ? 'a' : 'b' })),
+            pages: [
+              { key: 'a', label: 'A' },
+              { key: 'b', label: 'B' },
+            ],
+          }),
+        ),
+      });
+
+    test('going on tells what is wrong on this page, and nothing of the next', () => {
+      const store = paged();
+      expect([...store.getState().tryPage(0)]).toEqual(['title']);
+      expect([...store.getState().left]).toEqual(['title', 'boat', 'owner']);
+      store.getState().type('title', 'Warp');
+      expect(store.getState().tryPage(0).size).toBe(0);
+    });
+
+    test('the page that is open is kept with the entry', () => {
+      const store = paged();
+      store.getState().type('title', 'Warp');
+      store.getState().goTo(1);
+      expect(paged().getState().page).toBe(1);
+      store.getState().forget();
+      expect(paged().getState().page).toBe(0);
+    });
+
+    test('sending goes to the page with the first thing that is wrong', () => {
+      const store = paged();
+      store.getState().goTo(1);
+      expect(store.getState().trySending().problems).toHaveLength(1);
+      expect(store.getState().page).toBe(0);
+      store.getState().type('title', 'Warp');
+      store.getState().goTo(1);
+      expect(store.getState().trySending().problems).toEqual([]);
+      expect(store.getState().page).toBe(1);
+    });
+  });
 });
