@@ -56,8 +56,7 @@ describe('registers in daily use', () => {
   });
 
   test('an invoice is entered line by line with the keyboard, and its sums follow', async () => {
-    await bea.visit(`${iolite.address}/registers/invoices`);
-    await bea.press('Add invoice');
+    await bea.visit(`${iolite.address}/forms/.invoices`);
     await bea.write('Subject', 'Winter storage, Tide Lass');
     await lookUp(bea, 'Client', 'Orla Margetts');
     await bea.tick('Issued', '//div[@data-question = "state"]');
