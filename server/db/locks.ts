@@ -1,14 +1,24 @@
 import { sql } from 'drizzle-orm';
+import { z } from 'zod';
 import { sql as fragment, parameter, type SqlFragment } from '#core/sql/index.ts';
 import type { Db, Tx } from './client.ts';
 import { findDatabaseFailure } from './errors.ts';
-import { executeKept, toDrizzle } from './fragment.ts';
+import { toDrizzle } from './fragment.ts';
 
 const DEFINITIONS = 4780;
 
-/** Writers of records hold this: definitions stand still until they commit. */
-export const holdDefinitions = async (tx: Tx): Promise<void> => {
-  await executeKept(tx, fragment`select pg_advisory_xact_lock_shared(${parameter(DEFINITIONS, 'integer')})`);
+const heldSchema = z.tuple([z.unknown(), z.object({ rows: z.tuple([z.object({ version: z.number() })]) })]);
+
+/**
+ * Writers of records hold this: definitions stand still until they commit. Gives the version they stand at. Both go in
+ * one message; the second statement sees what was committed before it began, so also what the lock waited for
+ * (PostgreSQL 15, §13.2.1).
+ */
+export const holdDefinitions = async (tx: Tx): Promise<number> => {
+  const held: unknown = await tx.execute(
+    sql.raw(`select pg_advisory_xact_lock_shared(${DEFINITIONS}); select version from iolite.workspace where id = 1`),
+  );
+  return heldSchema.parse(held)[1].rows[0].version;
 };
 
 /** Changes of definitions wait for writers, but not for long: a blocked lock would queue every write behind it. */

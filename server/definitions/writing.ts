@@ -8,6 +8,6 @@ export const inWriting = <T>(
   run: (tx: Tx, found: Definitions) => Promise<T>,
 ): Promise<T> =>
   inTransaction(db, async (tx) => {
-    await holdDefinitions(tx);
-    return run(tx, await reader.read(tx));
+    const version = await holdDefinitions(tx);
+    return run(tx, await reader.read(tx, version));
   });

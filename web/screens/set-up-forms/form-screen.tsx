@@ -1,4 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
+import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
@@ -9,6 +10,7 @@ import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { createFormStore } from '../../state/form-store.ts';
+import { IconButton } from '../../ui/icon-button.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
@@ -118,12 +120,10 @@ const Editor = ({ start }: { start: FormSummary }) => {
             </button>
           ))}
         </fieldset>
-        <button type="button" className="btn" disabled={past.length === 0} onClick={undo}>
-          Undo
-        </button>
-        <button type="button" className="btn" disabled={future.length === 0} onClick={redo}>
-          Redo
-        </button>
+        <span className="flex">
+          <IconButton label="Undo" icon={Undo2} disabled={past.length === 0} onClick={undo} />
+          <IconButton label="Redo" icon={Redo2} disabled={future.length === 0} onClick={redo} />
+        </span>
         {published && (
           <Link className="btn" to={`/forms/${form.key}`}>
             Fill it in

@@ -42,14 +42,22 @@ const YES_NO = [
   { code: 'no', label: 'No' },
 ];
 
-export const YesNo = (props: ControlProps) => (
-  <Radios
-    {...props}
-    options={YES_NO}
-    chosen={props.value === null ? '' : props.value === true ? 'yes' : 'no'}
-    onPick={(code) => props.onValue(code === 'yes')}
-  />
-);
+/** Yes or no as two radios; in a cell of a row, where there is little room, as a list. */
+export const YesNo = ({ compact = false, ...props }: ControlProps & { compact?: boolean }) => {
+  const chosen = props.value === null ? '' : props.value === true ? 'yes' : 'no';
+  const pick = (code: string): void => props.onValue(code === '' ? null : code === 'yes');
+  if (!compact) return <Radios {...props} options={YES_NO} chosen={chosen} onPick={pick} />;
+  return (
+    <select {...sharedProps(props)} value={chosen} onChange={(event) => pick(event.target.value)}>
+      <option value="">…</option>
+      {YES_NO.map(({ code, label }) => (
+        <option key={code} value={code}>
+          {label}
+        </option>
+      ))}
+    </select>
+  );
+};
 
 /** The choices that are offered: retired ones, and those the form does not offer, only where they stand already. */
 const offeredOf = (

@@ -46,7 +46,7 @@ export const FieldControl = ({ entry, compact = false, ...props }: Props) => {
     case 'moment':
       return <Box {...props} type="datetime-local" max="9999-12-31T23:59" />;
     case 'yes_no':
-      return <YesNo {...props} />;
+      return <YesNo {...props} compact={compact} />;
     case 'choice':
       return <ChooseOne {...props} list={type.list} compact={compact} under={choiceAbove(props.field, entry)} />;
     case 'choices':
