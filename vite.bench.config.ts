@@ -4,7 +4,9 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   build: {
     ssr: true,
-    rolldownOptions: { input: ['bench/list-page.ts', 'bench/language.ts', 'bench/filter.ts', 'bench/registers.ts'] },
+    rolldownOptions: {
+      input: ['list-page', 'language', 'ways', 'filter', 'registers'].map((name) => `bench/${name}.ts`),
+    },
     outDir: 'dist/bench',
     emptyOutDir: true,
     target: 'node20',

@@ -188,10 +188,16 @@ console.log(
 );
 
 const list = (query: string) => `/api/registers/${query}&limit=50&count=no`;
-const [stored, workedOut] = [
-  await page(list('stock/records?sort=-sale_price&columns=name,sale_price')),
-  await page(list('stock/records?sort=-margin&columns=name,margin')),
-];
+const inTurns = async (...paths: readonly string[]): Promise<number[]> => {
+  const times = paths.map((): number[] => []);
+  for (let round = 0; round < ROUNDS * 2; round++)
+    for (const [i, path] of paths.entries()) times[i]?.push(await timed(get(path)));
+  return times.map(median);
+};
+const [stored = 0, workedOut = 0] = await inTurns(
+  list('stock/records?sort=-sale_price&columns=name,sale_price'),
+  list('stock/records?sort=-margin&columns=name,margin'),
+);
 console.log(
   `50 of ${SIZE / 100} items sorted by a stored field ${stored.toFixed(1)} ms, by a worked-out field of its own record ${workedOut.toFixed(1)} ms: ${(workedOut / stored).toFixed(2)} times (goal 1)`,
 );

@@ -1,5 +1,5 @@
 // `npm run bench`: builds the benchmarks and runs them on a PostgreSQL of their own. Prints ratios. With names behind
-// `--` (language, list-page, filter, registers) only those.
+// `--` (language, ways, list-page, filter, registers) only those.
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -19,7 +19,7 @@ run(process.execPath, [
 ]);
 const which = process.argv.slice(2);
 const wanted = (name) => which.length === 0 || which.includes(name);
-if (wanted('language')) run(process.execPath, ['dist/bench/language.js']);
+for (const name of ['language', 'ways'].filter(wanted)) run(process.execPath, [`dist/bench/${name}.js`]);
 for (const name of ['list-page', 'filter', 'registers'].filter(wanted)) {
   const cluster = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-bench-')), { throwAway: true });
   try {

@@ -135,7 +135,17 @@ const makeColumns = async (tx: Tx, table: Table, after: Catalogue, there: Readon
       tx,
       text`alter table ${at} add column ${identifier(field.key)} ${type} generated always as (${expression}) stored`,
     );
-    if (made) await run(tx, commentOn(at, field.key, noteOf(field, expression)));
+    if (!made) continue;
+    await run(tx, commentOn(at, field.key, noteOf(field, expression)));
+    if (table.schema === 'records') await indexForSorting(tx, at, field.key);
+  }
+};
+
+/** A worked-out column stands behind all others of its record: lists sorted by it read an index instead, either way. */
+const indexForSorting = async (tx: Tx, at: SqlFragment, column: string): Promise<void> => {
+  for (const direction of ['asc', 'desc']) {
+    const order: SqlFragment = { segments: [{ kind: 'text', text: `${direction} nulls last, seq` }] };
+    await run(tx, text`create index on ${at} (${identifier(column)} ${order})`);
   }
 };
 
