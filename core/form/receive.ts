@@ -3,7 +3,7 @@ import type { Item } from '../expression/index.ts';
 import { checkValues, type RecordValues } from '../register/index.ts';
 import { isGivenKind, isNothing, type StoredValue, sameValue } from '../values/index.ts';
 import type { CompiledForm } from './compile.ts';
-import { fillIn, newEntry } from './fill-in.ts';
+import { fillIn, newEntry, type Snapshot } from './fill-in.ts';
 
 const foreign = (compiled: CompiledForm, key: string): Problem => {
   const nearest = findNearest(key, compiled.byKey.keys());
@@ -17,7 +17,8 @@ const foreign = (compiled: CompiledForm, key: string): Problem => {
 /**
  * What the server makes of a sent entry, from the stored definition and never from what the browser concluded:
  * the values to store, or every problem. What is not asked may not be answered; what is filled or started is
- * accepted as if typed and checked as if typed. `record` holds the present values when an entry changes a record.
+ * accepted as if typed and checked as if typed. `record` holds the present values when an entry changes a record;
+ * `snapshots` what look-ups fill into questions that may be locked, as those are worked out and not taken from the sender.
  */
 export const receiveEntry = (
   compiled: CompiledForm,
@@ -25,6 +26,7 @@ export const receiveEntry = (
   record: RecordValues | null,
   clock: Clock,
   me?: Item,
+  snapshots: Readonly<Record<string, Snapshot>> = {},
 ): Result<RecordValues> => {
   const strange = Object.keys(sent).filter((key) => !compiled.byKey.has(key));
   const own = Object.fromEntries(Object.entries(sent).filter(([key]) => compiled.byKey.has(key)));
@@ -35,7 +37,7 @@ export const receiveEntry = (
   if (!checked.ok) problems.push(...checked.problems);
   const readable = Object.fromEntries(Object.entries(own).filter(([key]) => !bad.has(key)));
   const typed = checked.ok ? checked.value : readableValues(compiled, readable);
-  const filledIn = fillIn(compiled, { ...newEntry('', record), typed }, clock, { me });
+  const filledIn = fillIn(compiled, { ...newEntry('', record), typed, snapshots }, clock, { me });
   // A question that the record answers but that is asked no more is cleared, also for a caller who did not say so.
   const before = record === null ? null : fillIn(compiled, newEntry('', record), clock, { me });
   const values: Record<string, StoredValue> = {};

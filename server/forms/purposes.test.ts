@@ -27,6 +27,16 @@ const tools = {
     },
   ],
 };
+const lendings = {
+  key: 'lendings',
+  singular: 'Lending',
+  plural: 'Lendings',
+  mark: 'LEN',
+  fields: [
+    { key: 'what', label: 'What', type: { kind: 'link', register: 'tools' } },
+    { key: 'worth', label: 'Worth', type: { kind: 'money', currency: 'GBP' } },
+  ],
+};
 const states = {
   key: 'tool_states',
   label: 'Tool states',
@@ -67,7 +77,7 @@ describe('what a form is for', () => {
     ];
     const made = await runa.post('/api/workspace/carry-out', {
       version: 1,
-      registers: [tools],
+      registers: [tools, lendings],
       choice_lists: [states],
     });
     expect([made.status, made.body.errors]).toEqual([200, undefined]);
@@ -119,6 +129,24 @@ describe('what a form is for', () => {
     expect(await stored(sent.body.id)).toMatchObject({ state: 'worn', price: '5', remark: 'look at it' });
     expect(codes(await send('add_tool', { name: 'Saw', state: 'worn', price: '1' }))).toEqual(['locked']);
     expect(codes(await send('add_tool', { name: 'Saw', state: 'sound', remark: 'mine' }))).toEqual(['worked_out']);
+  });
+
+  test('what a look-up fills into a locked question is read by the server, and stored', async () => {
+    await publish({
+      key: 'lend_tool',
+      label: 'Lend a tool',
+      register: 'lendings',
+      questions: [
+        question('what', { kind: 'fills', question: 'worth', from: 'what.price' }),
+        question('worth', { kind: 'locked_when', condition: 'what != null' }),
+      ],
+    } as { key: string });
+    const what = (await send('add_tool', { name: 'Lathe', state: 'worn' })).body.id;
+    const sent = await send('lend_tool', { what });
+    expect(sent.status).toBe(201);
+    const { body } = await runa.get(`/api/registers/lendings/records/${sent.body.id}`);
+    expect(body.values).toMatchObject({ what, worth: '5' });
+    expect(codes(await send('lend_tool', { what, worth: '999' }))).toEqual(['locked']);
   });
 
   test('a page that is not on the way takes no answer, and what is not offered is refused', async () => {

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import type { FormAnswer, Linked, LookUp, Sent } from '#contract/index.ts';
 import { type Clock, findMoment, foldText, problem, toEpochMs } from '#core/base/index.ts';
 import { personItem } from '#core/expression/index.ts';
@@ -9,6 +10,7 @@ import {
   plainForm,
   plainFormOf,
   receiveEntry,
+  type Snapshot,
 } from '#core/form/index.ts';
 import { type Catalogue, linkedRegister, type RecordValues, type Register } from '#core/register/index.ts';
 import { PEOPLE } from '#core/values/index.ts';
@@ -228,6 +230,29 @@ export const lookUp = async (
   return { found: offered };
 };
 
+/** What the look-ups of an entry fill into questions that may be locked: the server reads it itself. */
+const lockedFills = async (
+  tx: Tx,
+  found: Definitions,
+  compiled: CompiledForm,
+  values: Readonly<Record<string, unknown>>,
+): Promise<Record<string, Snapshot>> => {
+  const snapshots: Record<string, Snapshot> = {};
+  for (const { key, field, fills } of compiled.questions) {
+    const wanted = fills.filter(({ target }) => (compiled.byKey.get(target)?.lockedWhen.length ?? 0) > 0);
+    const id = z.guid().safeParse(values[key]);
+    const target = field.type.kind === 'link' ? found.catalogue.registers.get(field.type.register) : undefined;
+    if (wanted.length === 0 || !id.success || !target) continue;
+    const record = await findRecord(tx, target, found.catalogue, id.data);
+    if (!record) continue;
+    const paths = wanted.map((fill) => fill.path);
+    const read = await readPaths(tx, target, found.catalogue, record.values, paths);
+    const filled = Object.fromEntries(wanted.map((fill) => [fill.target, read[fill.path.join('.')] ?? null]));
+    snapshots[key] = { record: id.data, taken: 1, fills: filled };
+  }
+  return snapshots;
+};
+
 /** The time an entry is judged at: when it was filled in, within reason, else the server's. */
 const entryClock = (filledInAt: string, clock: Clock): Clock => {
   const told = findMoment(filledInAt);
@@ -284,15 +309,17 @@ export const sendEntry = (
     };
     const judgedAt = entryClock(entry.filled_in_at, clock);
     const me = personItem(await readFacts(tx, found, person));
+    const snapshots = await lockedFills(tx, found, compiled.value, entry.values);
     if (entry.record) {
       const { id, from } = entry.record;
       const sentBack = await findSentBack(tx, id, person.id);
       const plain = mayChangeBy(found, person, key);
       const current = sentBack || plain ? await findRecord(tx, register, found.catalogue, id) : null;
       if (!current) throw notFound();
-      const changes = valueOrRefuse(receiveEntry(compiled.value, entry.values, current.values, judgedAt, me), [
-        'values',
-      ]);
+      const changes = valueOrRefuse(
+        receiveEntry(compiled.value, entry.values, current.values, judgedAt, me, snapshots),
+        ['values'],
+      );
       // What follows from the answers without being sent is changed from what the record holds now.
       const followed = Object.keys(changes).filter((field) => !Object.hasOwn(entry.values, field));
       const base = { ...from, ...Object.fromEntries(followed.map((field) => [field, current.values[field] ?? null])) };
@@ -313,7 +340,7 @@ export const sendEntry = (
       throw invalid([problem('changes_only', ['record'], 'This form changes records that are there, and adds none.')]);
     if (plainFormOf(key) !== null && !personRights(found, person, register.key).add)
       throw notAllowed('You may not add records here.');
-    const values = valueOrRefuse(receiveEntry(compiled.value, entry.values, null, judgedAt, me), ['values']);
+    const values = valueOrRefuse(receiveEntry(compiled.value, entry.values, null, judgedAt, me, snapshots), ['values']);
     const [stored] = await addRecords(tx, found, register, [{ id: entry.id, values }], 'added', author);
     if (!stored) throw new RangeError('nothing was stored');
     const goesTo = stored.fresh ? await enterRoute(tx, found, register, stored.id, stored.values, author, clock) : null;
