@@ -179,7 +179,11 @@ export const api = {
   }),
   form: endpoint('get', '/api/forms/{key}', 'A form as this person gets it', {
     params: key,
-    query: z.object({ record: s.uuidSchema.optional(), draft: z.enum(['yes']).optional() }),
+    query: z.object({
+      record: s.uuidSchema.optional(),
+      draft: z.enum(['yes']).optional(),
+      opened: s.jsonParameter(s.openedSchema).optional(),
+    }),
     body: none,
     answer: s.formAnswerSchema,
   }),
@@ -192,9 +196,63 @@ export const api = {
   }),
   lookUp: endpoint('get', '/api/forms/{key}/questions/{question}/look-up', 'What a look-up offers this person', {
     params: z.object({ key: z.string(), question: z.string() }),
-    query: z.object({ find: z.string().max(200).default(''), draft: z.enum(['yes']).optional() }),
+    query: z.object({
+      find: z.string().max(200).default(''),
+      draft: z.enum(['yes']).optional(),
+      /** The answers so far, where what is offered follows from them. */
+      answers: s.jsonParameter(z.record(z.string(), z.unknown())).optional(),
+      /** Only these records, by commas: one just added, or those used last. */
+      only: z.string().max(1000).optional(),
+      /** The key by which another question fetches a record. */
+      key: z.string().max(500).optional(),
+      by: z.string().max(48).optional(),
+      limit: z.coerce.number().int().min(1).max(100).default(12),
+    }),
     body: none,
     answer: s.lookUpSchema,
+  }),
+  same: endpoint('get', '/api/forms/{key}/questions/{question}/same', 'Other records that hold the same', {
+    params: z.object({ key: z.string(), question: z.string() }),
+    query: z.object({
+      value: s.jsonParameter(z.unknown()),
+      record: s.uuidSchema.optional(),
+      draft: z.enum(['yes']).optional(),
+    }),
+    body: none,
+    answer: s.sameSchema,
+  }),
+  formVersions: endpoint('get', '/api/forms/{key}/versions', 'Every version of a form', {
+    params: key,
+    query: none,
+    body: none,
+    answer: s.formVersionsSchema,
+    setup: true,
+  }),
+  keptEntries: endpoint('get', '/api/kept', 'The entries this person has not sent yet', {
+    params: none,
+    query: none,
+    body: none,
+    answer: s.keptEntriesSchema,
+  }),
+  keptEntry: endpoint('get', '/api/kept/{id}', 'An entry that is not sent yet', {
+    params: z.object({ id: s.uuidSchema }),
+    query: none,
+    body: none,
+    answer: s.keptEntrySchema,
+  }),
+  keepEntry: endpoint('put', '/api/kept/{id}', 'Keep an entry that is not sent yet', {
+    params: z.object({ id: s.uuidSchema }),
+    query: none,
+    body: s.keptEntrySchema,
+    answer: nothing,
+    status: 204,
+  }),
+  dropEntry: endpoint('delete', '/api/kept/{id}', 'Throw a kept entry away', {
+    params: z.object({ id: s.uuidSchema }),
+    query: none,
+    body: none,
+    answer: nothing,
+    status: 204,
   }),
   inTray: endpoint('get', '/api/in-tray', 'What waits for this person', {
     params: none,

@@ -290,10 +290,34 @@ export const formAnswerSchema = formSummarySchema.extend({
   now: moment,
   /** When it changes a record: the record as it is. */
   record: recordSchema.nullable(),
+  /** What questions start as because of where the form was opened from, and the records this links to. */
+  begun: z.object({ values: recordValuesSchema, links: z.record(z.string(), linkedSchema) }),
   /** Why the record was sent back, if it was. */
   sent_back: z.object({ by: z.string(), reason: z.string() }).nullable(),
 });
 export type FormAnswer = z.infer<typeof formAnswerSchema>;
+
+/** Where a form was opened from: a record, and what stood in the address besides. */
+export const openedSchema = z.strictObject({
+  from: z.strictObject({ register: keySchema, id: uuidSchema }).optional(),
+  address: z.record(z.string().max(40), z.string().max(500)).optional(),
+});
+export type Opened = z.infer<typeof openedSchema>;
+
+/** JSON in a parameter of the address. */
+export const jsonParameter = <S extends z.ZodType>(schema: S) =>
+  z
+    .string()
+    .max(20_000)
+    .transform((text, context): unknown => {
+      try {
+        return JSON.parse(text);
+      } catch {
+        context.addIssue({ code: 'custom', message: 'This must be JSON.' });
+        return z.NEVER;
+      }
+    })
+    .pipe(schema);
 
 export const entrySchema = z.strictObject({
   id: uuidSchema,
@@ -302,6 +326,7 @@ export const entrySchema = z.strictObject({
   values: givenValuesSchema,
   /** To change a record instead of adding one: which, and the values the person started from. */
   record: z.strictObject({ id: uuidSchema, from: givenValuesSchema }).optional(),
+  opened: openedSchema.optional(),
 });
 export const sentSchema = z.object({
   id: uuidSchema,
@@ -323,6 +348,48 @@ export const lookUpSchema = z.object({
   ),
 });
 export type LookUp = z.infer<typeof lookUpSchema>;
+
+/** Other records that hold the same, as far as the person may see them; whether there are any even where not. */
+export const sameSchema = z.object({ any: z.boolean(), found: z.array(linkedSchema) });
+export type Same = z.infer<typeof sameSchema>;
+
+/** An entry that is not sent yet: what the browser keeps of it, and what it is in words. */
+export const keptEntrySchema = z.strictObject({
+  form: z.string().max(60),
+  version: z.int(),
+  record: uuidSchema.nullable(),
+  title: z.string().max(200),
+  body: z.record(z.string(), z.unknown()),
+});
+export type KeptEntry = z.infer<typeof keptEntrySchema>;
+export const keptEntriesSchema = z.object({
+  entries: z.array(
+    z.object({
+      id: uuidSchema,
+      form: z.string(),
+      label: z.string(),
+      record: uuidSchema.nullable(),
+      title: z.string(),
+      at: moment,
+    }),
+  ),
+});
+
+export const formVersionsSchema = z.object({
+  versions: z.array(
+    z.object({
+      version: z.int(),
+      status: z.enum(['draft', 'published', 'retired']),
+      at: moment,
+      by: z.string().nullable(),
+      form: formSchema,
+      /** Why it cannot be filled in now, if it cannot. */
+      problems: z.array(z.string()),
+      /** Whether it is the one that is filled in now. */
+      open: z.boolean(),
+    }),
+  ),
+});
 
 export const inTraySchema = z.object({
   items: z.array(

@@ -16,6 +16,9 @@ export type Operand =
   | { readonly kind: 'away'; readonly from: 'today' | 'now'; readonly unit: 'days' | 'months'; readonly count: number }
   | { readonly kind: 'field'; readonly path: readonly string[] };
 
+/** What a text is held against; `matches` takes a pattern. */
+export type TextTest = 'contains' | 'starts_with' | 'matches';
+
 export type OrderTest = 'over' | 'at_least' | 'under' | 'at_most';
 
 /** What a clause says of its field. */
@@ -31,7 +34,7 @@ export type Test =
   | { readonly kind: 'has_some' | 'has_none' }
   | { readonly kind: OrderTest; readonly value: Operand }
   | { readonly kind: 'between'; readonly low: Operand; readonly high: Operand }
-  | { readonly kind: 'contains' | 'starts_with'; readonly text: string }
+  | { readonly kind: TextTest; readonly text: string }
   | { readonly kind: 'at_least_characters' | 'at_most_characters'; readonly count: string };
 
 export type TestKind = Test['kind'];
@@ -55,6 +58,12 @@ const ORDER: ReadonlyMap<CompareOp, OrderTest> = new Map([
 ]);
 
 const OPERATORS: { readonly [K in OrderTest]: CompareOp } = { over: '>', at_least: '>=', under: '<', at_most: '<=' };
+
+const TEXT_CALLS: ReadonlyMap<string, TextTest> = new Map([
+  ['contains', 'contains'],
+  ['starts with', 'starts_with'],
+  ['matches', 'matches'],
+]);
 
 const operandOf = (expr: Expr): Operand | null => {
   if (expr.kind === 'path') return { kind: 'field', path: expr.names };
@@ -111,10 +120,11 @@ const clauseOf = (expr: Expr): Clause | null => {
     const [low, high] = [operandOf(expr.low), operandOf(expr.high)];
     return low && high ? { field: expr.value.names, test: { kind: 'between', low, high } } : null;
   }
-  if (expr.kind === 'call' && expr.named === null && (expr.name === 'contains' || expr.name === 'starts with')) {
+  const textTest = expr.kind === 'call' && expr.named === null ? TEXT_CALLS.get(expr.name) : undefined;
+  if (expr.kind === 'call' && textTest && expr.args.length === 2) {
     const [field, part] = expr.args;
     if (field?.kind === 'path' && part?.kind === 'literal' && part.literal.type === 'text') {
-      const kind = expr.name === 'contains' ? 'contains' : 'starts_with';
+      const kind = textTest;
       return { field: field.names, test: { kind, text: part.literal.text } };
     }
   }
@@ -285,6 +295,8 @@ const clauseText = ({ field, test }: Clause): string => {
       return `contains(${path}, ${quote(test.text)})`;
     case 'starts_with':
       return `starts with(${path}, ${quote(test.text)})`;
+    case 'matches':
+      return `matches(${path}, ${quote(test.text)})`;
     case 'at_least_characters':
       return `string length(${path}) >= ${test.count}`;
     case 'at_most_characters':

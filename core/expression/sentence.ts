@@ -61,6 +61,8 @@ export const testWords = (kind: TestKind, type: ValueType, mood: Mood): string =
       return say('contains', 'must contain');
     case 'starts_with':
       return say('begins with', 'must begin with');
+    case 'matches':
+      return say('matches the pattern', 'must match the pattern');
     case 'at_least_characters':
       return say('has at least', 'must have at least');
     case 'at_most_characters':
@@ -90,6 +92,7 @@ export const testsFor = (type: ValueType): readonly TestKind[] => {
       return [
         'contains',
         'starts_with',
+        'matches',
         'is',
         'is_not',
         'at_least_characters',
@@ -173,6 +176,7 @@ export const toTest = (kind: TestKind, type: ValueType, vocabulary: Vocabulary, 
       return first ? { kind, low: first, high: old?.kind === 'between' ? old.high : first } : null;
     case 'contains':
     case 'starts_with':
+    case 'matches':
       return { kind, text: first?.kind === 'text' ? first.text : '' };
     case 'at_least_characters':
     case 'at_most_characters':
@@ -270,6 +274,7 @@ const sayTest = (test: Test, type: ValueType, mood: Mood, context: SayContext): 
     }
     case 'contains':
     case 'starts_with':
+    case 'matches':
       return [head, { role: 'value', text: `“${test.text}”` }];
     case 'at_least_characters':
     case 'at_most_characters':

@@ -1,5 +1,6 @@
 import { type Clock, Decimal, today } from '../base/index.ts';
 import { all, any, identifier, join, parameter, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
+import type { StoredValue } from '../values/index.ts';
 import type { Checked } from './check/index.ts';
 import { joinAnd, type SqlCall, type SqlList, type SqlTools } from './functions/signature.ts';
 import type { PersonFacts } from './person.ts';
@@ -30,6 +31,8 @@ export interface SqlTarget {
   readonly alias: string;
   readonly clock: Clock;
   readonly me?: PersonFacts;
+  /** The answers around what is looked for: what stands behind `entry`, by question. */
+  readonly entry?: (question: string) => StoredValue;
   /** Work out also what stands in columns of its own: where those columns cannot be read, as in one of them. */
   readonly anew?: boolean;
 }
@@ -93,6 +96,14 @@ class Writer {
     const { me } = this.#target;
     if (name === 'record') return parameter(me?.record ?? null, 'uuid');
     return parameter((name === 'email' ? me?.email : me?.name) ?? null, 'text');
+  }
+
+  /** What stands behind `entry` where the target knows the answers: a constant. */
+  answer({ base, steps, type }: Term & { op: 'read' }): SqlFragment | null {
+    const [first, second] = steps;
+    if (base !== 'record' || first?.name !== 'entry' || !second || !this.#target.entry) return null;
+    const held = this.#target.entry(second.name);
+    return parameter(typeof held === 'object' ? null : held, TYPES[type.kind]);
   }
 
   /** A field across links: each link is followed by a scalar subquery on its register. */
@@ -323,7 +334,7 @@ class Writer {
       case 'constant':
         return this.constant(term.value, term.type.kind);
       case 'read':
-        return this.path(term.base, term.steps);
+        return this.answer(term) ?? this.path(term.base, term.steps);
       case 'item': {
         const place = this.#places.get(term.slot);
         if (!place) throw new RangeError('an item outside its loop');

@@ -185,6 +185,7 @@ const testOf = ({ kind, type, given }: Open, context: SayContext): Test | null =
       return { kind, values: given };
     case 'contains':
     case 'starts_with':
+    case 'matches':
       return first.kind === 'text' ? { kind, text: first.text } : null;
     case 'at_least_characters':
     case 'at_most_characters':
@@ -195,7 +196,7 @@ const testOf = ({ kind, type, given }: Open, context: SayContext): Test | null =
 };
 
 const countsCharacters = (kind: TestKind): boolean => kind === 'at_least_characters' || kind === 'at_most_characters';
-const takesText = (kind: TestKind): boolean => kind === 'contains' || kind === 'starts_with';
+const takesText = (kind: TestKind): boolean => kind === 'contains' || kind === 'starts_with' || kind === 'matches';
 
 /** What is typed can be a value itself; what is known beforehand (choices, yes and no, today, like fields) is offered. */
 const values = <T>(setting: Setting<T>, progress: Progress, open: Open): Writing<T> => {

@@ -1,18 +1,20 @@
 import type { SayContext } from '../expression/index.ts';
 import type { Form, Question } from './definition.ts';
-import { sayRule } from './say-rule.ts';
+import { sayColumns, sayRule } from './say-rule.ts';
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 const labelOf = (question: Question, { vocabulary }: SayContext): string =>
   question.label ?? vocabulary.names.get(question.field)?.label ?? question.field;
 
-const sentences = (question: Question, context: SayContext): string[] =>
-  question.rules.map((rule) =>
+const sentences = (question: Question, context: SayContext): string[] => [
+  ...question.rules.map((rule) =>
     sayRule(rule, question.field, context)
       .map((part) => part.text)
       .join(' '),
-  );
+  ),
+  ...sayColumns(question.columns ?? [], question.field, context),
+];
 
 const questionChanges = (before: Question, after: Question, old: SayContext, now: SayContext): string[] => {
   const label = labelOf(after, now);
@@ -29,6 +31,8 @@ const questionChanges = (before: Question, after: Question, old: SayContext, now
     ...(before.section === after.section ? [] : [`${label} stands in another section.`]),
   ];
 };
+
+const opening = ({ open_from, open_until, at_most }: Form) => [open_from, open_until, at_most];
 
 /** Keyed parts of a form that were added, dropped or changed, by their labels. */
 const partChanges = <T extends { readonly key: string; readonly label: string }>(
@@ -59,7 +63,9 @@ export const compareForms = (before: Form, after: Form, old: SayContext, now: Sa
   return [
     ...(before.label === after.label ? [] : [`The form is called ${after.label} instead of ${before.label}.`]),
     ...(before.purpose === after.purpose ? [] : ['It is for something else: adding or changing.']),
-    ...(before.introduction === after.introduction ? [] : ['Its introduction is changed.']),
+    ...(before.introduction === after.introduction && same(before.media, after.media)
+      ? []
+      : ['Its introduction is changed.']),
     ...before.questions
       .filter(({ field }) => !has.has(field))
       .map((question) => `${labelOf(question, old)} is not asked any more.`),
@@ -72,6 +78,7 @@ export const compareForms = (before: Form, after: Form, old: SayContext, now: Sa
     ...(reordered ? ['The questions stand in another order.'] : []),
     ...partChanges('page', before.pages, after.pages),
     ...partChanges('section', before.sections, after.sections),
+    ...(same(opening(before), opening(after)) ? [] : ['When or how often it may be filled in is changed.']),
     ...(same(before.endings, after.endings) ? [] : ['What comes after sending is changed.']),
   ];
 };

@@ -16,86 +16,38 @@ import {
   readsItselfOnly,
   vocabularyOf,
 } from '../register/index.ts';
-import { rowsKey } from '../sql/index.ts';
 import { behaviourOf, type FieldTypeOf } from '../values/index.ts';
-import { type CompiledPages, compilePages, pageOf } from './compile-pages.ts';
+import { compileColumns } from './compile-columns.ts';
+import {
+  type Around,
+  checkOffered,
+  compileCellFill,
+  compileFetching,
+  compileOffersWhere,
+  compileOpened,
+} from './compile-look-up.ts';
+import { compilePages, pageOf } from './compile-pages.ts';
+import type {
+  Beginning,
+  CellFill,
+  CompiledForm,
+  CompiledMust,
+  CompiledQuestion,
+  Fetching,
+  Fill,
+  Offering,
+} from './compiled.ts';
 import type { Form, Question } from './definition.ts';
 import {
   dependencies,
-  inputsOf,
   mustInputsOf,
   pageStep,
   placeSteps,
+  questionInputs,
   type Step,
   sectionStep,
   sortByNeed,
 } from './order.ts';
-
-export interface CompiledMust {
-  readonly condition: Checked;
-  readonly message: string | undefined;
-}
-
-export interface Fill {
-  readonly target: string;
-  /** The path inside the linked record: `boat.owner` from the boat is ['owner']. */
-  readonly path: readonly string[];
-}
-
-/** What a look-up in the cell `lookUp` of a row fills: the cell `target`. */
-export interface CellFill extends Fill {
-  readonly lookUp: string;
-}
-
-/** Of a choice list only these, while the condition holds; null: always. */
-export interface Offering {
-  readonly codes: ReadonlySet<string>;
-  readonly condition: Checked | null;
-}
-
-export interface CompiledQuestion {
-  readonly key: string;
-  readonly label: string;
-  readonly field: Field;
-  readonly required: boolean;
-  readonly help: string | undefined;
-  /** The place of its page. */
-  readonly page: number;
-  readonly section: string | undefined;
-  readonly startsAs: Checked | null;
-  /** Its value follows from others, and nobody answers it. */
-  readonly workedOut: Checked | null;
-  /** Not shown either. */
-  readonly hidden: boolean;
-  readonly askedWhen: readonly Checked[];
-  readonly lockedWhen: readonly Checked[];
-  readonly offers: readonly Offering[];
-  readonly musts: readonly CompiledMust[];
-  readonly fills: readonly Fill[];
-  /** What look-ups in its rows fill. */
-  readonly cellFills: readonly CellFill[];
-  /** The questions its being asked and its value follow from, and whether they follow from the clock too. */
-  readonly inputs: ReadonlySet<string>;
-  readonly timed: boolean;
-  /** The same of its *must* rules, and of what it offers. */
-  readonly mustInputs: ReadonlySet<string>;
-  readonly mustTimed: boolean;
-}
-
-/** A form whose rules are parsed, checked and put in the order in which they are worked out. */
-export interface CompiledForm extends CompiledPages {
-  readonly form: Form;
-  readonly register: Register;
-  readonly catalogue: Catalogue;
-  readonly vocabulary: Vocabulary;
-  /** In the order of the form. */
-  readonly questions: readonly CompiledQuestion[];
-  readonly byKey: ReadonlyMap<string, CompiledQuestion>;
-  /** In an order in which everything comes after what it depends on. */
-  readonly order: readonly Step[];
-  /** Look-ups that fill a question, in the order of the form. */
-  readonly filledBy: ReadonlyMap<string, readonly string[]>;
-}
 
 /** The names a form's rules may use: its own questions, by their labels there. */
 export const formVocabulary = (form: Form, register: Register, catalogue: Catalogue): Vocabulary => {
@@ -116,12 +68,20 @@ class Compiler {
   /** The names of the register's fields, asked or not. */
   readonly #whole: Vocabulary;
   readonly vocabulary: Vocabulary;
+  readonly #around: Around;
 
   constructor(form: Form, register: Register, catalogue: Catalogue) {
     this.#form = form;
     this.#register = register;
     this.#whole = vocabularyOf(register, catalogue);
     this.vocabulary = formVocabulary(form, register, catalogue);
+    this.#around = {
+      form,
+      register,
+      catalogue,
+      vocabulary: this.vocabulary,
+      tell: (...problems) => this.problems.push(...problems),
+    };
   }
 
   question(question: Question, at: number): CompiledQuestion | null {
@@ -151,6 +111,10 @@ class Compiler {
     const cellFills: CellFill[] = [];
     const lockedWhen: Checked[] = [];
     const offers: Offering[] = [];
+    const begins: Beginning[] = [];
+    const offersWhere: Checked[] = [];
+    const fetches: Fetching[] = [];
+    let unique: CompiledQuestion['unique'] = null;
     let hidden = false;
     if (field.type.kind === 'worked_out') workedOut = this.ofRegister(field, field.type, place);
     question.rules.forEach((rule, i) => {
@@ -165,9 +129,27 @@ class Compiler {
             type: behaviourOf(field.type).value,
           });
           break;
+        case 'starts_as_opened':
+          begins.push(...compileOpened(this.#around, field, rule, here));
+          break;
+        case 'starts_as_addressed':
+          begins.push({ kind: 'addressed', name: rule.name });
+          break;
+        case 'hidden':
+          hidden = true;
+          break;
+        case 'must_be_unique':
+          unique = { message: rule.message };
+          break;
+        case 'offers_where':
+          offersWhere.push(...compileOffersWhere(this.#around, field, rule.condition, here));
+          break;
+        case 'fetches':
+          fetches.push(...compileFetching(this.#around, field, rule, here));
+          break;
         case 'hidden_as':
         case 'worked_out_as':
-          hidden = rule.kind === 'hidden_as';
+          hidden ||= rule.kind === 'hidden_as';
           workedOut = this.expression(rule.value, [...here, 'value'], {
             kind: 'value',
             type: behaviourOf(field.type).value,
@@ -186,7 +168,7 @@ class Compiler {
         case 'offers_only': {
           const condition =
             rule.condition === undefined ? null : this.condition(rule.condition, [...here, 'condition']);
-          this.offered(field, rule.choices, here);
+          checkOffered(this.#around, field, rule.choices, here);
           offers.push({ codes: new Set(rule.choices), condition });
           break;
         }
@@ -201,12 +183,13 @@ class Compiler {
           break;
         }
         case 'fills_cell': {
-          const fill = this.cellFill(field, rule.cell, rule.from, here);
+          const fill = compileCellFill(this.#around, field, rule.cell, rule.from, here);
           if (fill) cellFills.push(fill);
           break;
         }
       }
     });
+    const columns = compileColumns(this.#around, field, question.columns ?? [], place);
     return {
       key: field.key,
       label: question.label ?? field.label,
@@ -216,16 +199,21 @@ class Compiler {
       section: question.section,
       required,
       startsAs,
+      begins,
       workedOut,
       hidden,
+      unique,
+      offersWhere,
+      fetches,
+      columns,
       askedWhen,
       lockedWhen,
       offers,
       musts,
       fills,
       cellFills,
-      ...inputsOf([startsAs, workedOut, ...askedWhen, ...lockedWhen], this.placesOf(question)),
-      ...mustInputsOf(musts, offers),
+      ...questionInputs([startsAs, workedOut, ...askedWhen, ...lockedWhen], columns, this.placesOf(question)),
+      ...mustInputsOf(musts, offers, columns),
     };
   }
 
@@ -238,21 +226,6 @@ class Compiler {
 
   condition(text: string, path: readonly (string | number)[]): Checked | null {
     return this.expression(text, path, { kind: 'condition' });
-  }
-
-  /** A form may offer a part of the choices that there are. */
-  offered({ type, label }: Field, codes: readonly string[], here: readonly (string | number)[]): void {
-    if (type.kind !== 'choice' && type.kind !== 'choices') {
-      this.problems.push(
-        problem('no_choices', here, `${label} is not chosen from a list, so no part of it is offered.`),
-      );
-      return;
-    }
-    const there = this.vocabulary.choices(type.list).map((choice) => choice.code);
-    codes.forEach((code, i) => {
-      if (!there.includes(code))
-        this.problems.push(problem('unknown_choice', [...here, 'choices', i], `${label} has no choice “${code}”.`));
-    });
   }
 
   expression(text: string, path: readonly (string | number)[], expected: Expected): Checked | null {
@@ -332,32 +305,6 @@ class Compiler {
       return null;
     }
     return { target, path: expr.names.slice(1) };
-  }
-
-  /** What a look-up in a row fills, read by the names of the rows. */
-  cellFill(field: Field, cell: string, from: string, here: readonly (string | number)[]): CellFill | null {
-    const told = (code: string, path: string, detail: string): null => {
-      this.problems.push(problem(code, [...here, path], detail));
-      return null;
-    };
-    const names = this.rowVocabulary(field);
-    const type = names?.names.get(cell)?.type;
-    if (!names || !type || type.kind === 'records')
-      return told('unknown_cell', 'cell', `${field.label} has no column “${cell}” to fill.`);
-    const fits = checkExpression(from, names, { kind: 'value', type });
-    if (!fits.ok) {
-      this.problems.push(...within([...here, 'from'], fits.problems));
-      return null;
-    }
-    const { expr } = fits.value;
-    const [lookUp = '', ...path] = expr.kind === 'path' ? expr.names : [];
-    return path.length === 0 || lookUp === cell || names.names.get(lookUp)?.type.kind !== 'link'
-      ? told('not_from_look_up', 'from', 'What is filled must come from a look-up in the row, such as item.price.')
-      : { target: cell, lookUp, path };
-  }
-
-  rowVocabulary({ key, type }: Field): Vocabulary | null {
-    return type.kind === 'rows' ? this.vocabulary.linked(rowsKey(this.#register.key, key)) : null;
   }
 }
 

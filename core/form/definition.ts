@@ -4,6 +4,7 @@ import { keySchema, labelSchema } from '../register/index.ts';
 const expression = z.string().max(10_000);
 /** Formatted text, as a long formatted field takes it. */
 const words = z.string().max(20_000);
+const message = z.string().max(300).optional();
 
 /** A rule of a question, one sentence each. Conditions and values are expressions over the form's questions. */
 export const ruleSchema = z.discriminatedUnion('kind', [
@@ -11,18 +12,33 @@ export const ruleSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('starts_as'), value: expression }),
   /** The question is not asked of the person: its value follows from the others, rounded to its field's decimals. */
   z.strictObject({ kind: z.literal('worked_out_as'), value: expression }),
+  /** Of the record the form was opened from: itself, or what a path in its register leads to. */
+  z.strictObject({ kind: z.literal('starts_as_opened'), register: keySchema, from: expression.optional() }),
+  /** What stands under a name in the page's address, as if typed there. */
+  z.strictObject({
+    kind: z.literal('starts_as_addressed'),
+    name: z.string().regex(/^[A-Za-z][A-Za-z0-9_-]{0,39}$/, 'A name in an address is made of letters and digits.'),
+  }),
+  /** Not shown: it holds what fills it, or what it starts as. */
+  z.strictObject({ kind: z.literal('hidden') }),
   /** As worked out, and not shown either. */
   z.strictObject({ kind: z.literal('hidden_as'), value: expression }),
   z.strictObject({ kind: z.literal('asked_when'), condition: expression }),
   /** While it holds the question is shown and cannot be answered; what was typed waits. */
   z.strictObject({ kind: z.literal('locked_when'), condition: expression }),
-  z.strictObject({ kind: z.literal('must'), condition: expression, message: z.string().max(300).optional() }),
+  z.strictObject({ kind: z.literal('must'), condition: expression, message }),
+  /** No other record of the register holds the same, case and accents aside. */
+  z.strictObject({ kind: z.literal('must_be_unique'), message }),
   /** Of the question's choice list only these, always or while a condition holds. */
   z.strictObject({
     kind: z.literal('offers_only'),
     choices: z.array(keySchema).min(1, 'At least one choice must be offered.').max(500),
     condition: expression.optional(),
   }),
+  /** Of the linked register only records for which this holds; `entry` stands for the form's other answers. */
+  z.strictObject({ kind: z.literal('offers_where'), condition: expression }),
+  /** The answer is a key: the look-up `question` takes the record whose field `by` holds the same. */
+  z.strictObject({ kind: z.literal('fetches'), question: keySchema, by: keySchema }),
   /** A look-up fills another question: `from` is a path that begins with the look-up, `boat.owner`. */
   z.strictObject({ kind: z.literal('fills'), question: keySchema, from: expression }),
   /** A look-up in a row fills another cell of the row: `stock.sale_price`. */
@@ -30,6 +46,23 @@ export const ruleSchema = z.discriminatedUnion('kind', [
 ]);
 export type Rule = z.infer<typeof ruleSchema>;
 export type RuleKind = Rule['kind'];
+
+/** The rules a column of rows may have, each row by itself; `entry` stands for the answers around the rows. */
+const columnRuleSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('must_be_answered') }),
+  z.strictObject({ kind: z.literal('starts_as'), value: expression }),
+  z.strictObject({ kind: z.literal('asked_when'), condition: expression }),
+  z.strictObject({ kind: z.literal('must'), condition: expression, message }),
+]);
+export type ColumnRule = z.infer<typeof columnRuleSchema>;
+
+/** A column of rows as this form asks it. */
+const columnSchema = z.strictObject({
+  field: keySchema,
+  label: labelSchema.optional(),
+  rules: z.array(columnRuleSchema).max(50).default([]),
+});
+export type Column = z.infer<typeof columnSchema>;
 
 /** One field of the register as this form asks it, on a page and in a section of the form. */
 export const questionSchema = z.strictObject({
@@ -41,6 +74,8 @@ export const questionSchema = z.strictObject({
   /** The page it stands on; the first where none is said. */
   page: keySchema.optional(),
   section: keySchema.optional(),
+  /** Of rows: the columns this form asks in its own way. */
+  columns: z.array(columnSchema).max(100).optional(),
 });
 export type Question = z.infer<typeof questionSchema>;
 
@@ -48,11 +83,16 @@ export type Question = z.infer<typeof questionSchema>;
 export const onwardSchema = z.strictObject({ condition: expression, to: keySchema.nullable() });
 export type Onward = z.infer<typeof onwardSchema>;
 
+/** A picture or video of one's own beside an introduction, by the file's id, with the words for who cannot see it. */
+export const mediaSchema = z.strictObject({ file: z.guid(), kind: z.enum(['picture', 'video']), words: labelSchema });
+export type Media = z.infer<typeof mediaSchema>;
+
 /** A page of a form. From it the first condition that holds leads on, else the next page comes. */
 export const pageSchema = z.strictObject({
   key: keySchema,
   label: labelSchema,
   introduction: words.optional(),
+  media: mediaSchema.optional(),
   onward: z.array(onwardSchema).max(20).default([]),
 });
 export type Page = z.infer<typeof pageSchema>;
@@ -81,6 +121,7 @@ export const formSchema = z.strictObject({
   label: labelSchema,
   register: keySchema,
   introduction: words.optional(),
+  media: mediaSchema.optional(),
   /** Whether it adds records, changes those there are, or does either. */
   purpose: z.enum(['add', 'change', 'both']).default('add'),
   questions: z.array(questionSchema).min(1, 'A form needs at least one question.').max(400),
@@ -90,5 +131,10 @@ export const formSchema = z.strictObject({
   endings: z.array(endingSchema).max(20).default([]),
   /** The roles that may fill it in; none: only set-up people. */
   fill_in_by: z.array(keySchema).default([]),
+  /** The first and the last day on which it may be filled in. */
+  open_from: z.iso.date().optional(),
+  open_until: z.iso.date().optional(),
+  /** How many times it may be filled in: by each person, or by all together. */
+  at_most: z.strictObject({ times: z.int().min(1).max(1_000_000), per: z.enum(['person', 'all']) }).optional(),
 });
 export type Form = z.infer<typeof formSchema>;

@@ -1,72 +1,22 @@
-import { type Clock, countCharacters, findDecimal, type Problem, problem, roundHalfAway } from '../base/index.ts';
+import { type Clock, findDecimal, type Problem, roundHalfAway } from '../base/index.ts';
 import {
   type Checked,
   evaluate,
   evaluateFormula,
   evaluateStored,
-  findCondition,
   type Given,
   type Item,
-  type SayContext,
-  sayClause,
   toGiven,
   type Values,
 } from '../expression/index.ts';
-import {
-  brokenMusts,
-  checkValues,
-  parentProblems,
-  type RecordValues,
-  rowItem,
-  valueContext,
-  vocabularyOf,
-} from '../register/index.ts';
-import {
-  behaviourOf,
-  isGivenKind,
-  isNothing,
-  minorUnits,
-  type StoredValue,
-  sameValue,
-  textsOf,
-} from '../values/index.ts';
-import type { CompiledForm, CompiledQuestion } from './compile.ts';
+import { brokenMusts, parentProblems, type RecordValues, rowItem, vocabularyOf } from '../register/index.ts';
+import { isGivenKind, isNothing, minorUnits, type StoredValue, sameValue } from '../values/index.ts';
+import type { CompiledForm, CompiledQuestion } from './compiled.ts';
 import type { Ending } from './definition.ts';
+import { CELL, type Entry, type Snapshot } from './entry.ts';
 import { pageStep, type Step, sectionStep } from './order.ts';
-
-/** What a look-up fills, as it was when the record was chosen. */
-export interface Snapshot {
-  readonly record: string;
-  /** Counts up with every choosing: the look-up chosen last wins. */
-  readonly taken: number;
-  readonly fills: RecordValues;
-}
-
-/** What a person is filling in. Everything else follows from this, the form, the record it changes and the clock. */
-export interface Entry {
-  readonly id: string;
-  /** Present: typed, even if deliberately empty (null). Absent: not touched. */
-  readonly typed: RecordValues;
-  /** Text that could not be read as a value; kept as typed, and a problem. */
-  readonly unread: Readonly<Record<string, string>>;
-  readonly snapshots: Readonly<Record<string, Snapshot>>;
-  /** The values of the record a change form started from, else null. */
-  readonly record: RecordValues | null;
-}
-
-/** Between a question, a row's id and a field, where a cell of a row could not be read. */
-const CELL = '/';
-
-/** Where `unread` keeps the text of a cell. */
-export const cellKey = (question: string, row: string, field: string): string => [question, row, field].join(CELL);
-
-export const newEntry = (id: string, record: RecordValues | null = null): Entry => ({
-  id,
-  typed: {},
-  unread: {},
-  snapshots: {},
-  record,
-});
+import { problemsOf } from './problems.ts';
+import { type AroundRows, cellsNotAsked, settleRows } from './rows.ts';
 
 export type ValueSource = 'worked_out' | 'typed' | 'filled' | 'record' | 'started' | 'nothing';
 
@@ -77,10 +27,14 @@ export interface QuestionState {
   readonly locked: boolean;
   /** The codes that are offered, where these are not all of the list. */
   readonly offered: ReadonlySet<string> | null;
+  /** Of rows: by a row's id the columns that are not asked in it. */
+  readonly notAsked: ReadonlyMap<string, ReadonlySet<string>>;
   readonly value: StoredValue;
   readonly source: ValueSource;
   /** The look-up that filled it. */
   readonly filledBy: string | null;
+  /** What a look-up would fill, where the person typed something else. */
+  readonly instead: { readonly by: string; readonly value: StoredValue } | null;
   readonly problems: readonly Problem[];
   /** Why a worked-out value is nothing, in words. */
   readonly note: string | null;
@@ -107,8 +61,8 @@ export interface FilledIn {
   };
 }
 
-type Settled = Pick<QuestionState, 'value' | 'source' | 'filledBy' | 'note'>;
-const NOTHING: Settled = { value: null, source: 'nothing', filledBy: null, note: null };
+type Settled = Pick<QuestionState, 'value' | 'source' | 'filledBy' | 'instead' | 'note'>;
+const NOTHING: Settled = { value: null, source: 'nothing', filledBy: null, instead: null, note: null };
 
 /** A worked-out value as its field keeps it: a number rounded half away from zero to the field's decimals. */
 const kept = (value: StoredValue, question: CompiledQuestion): StoredValue => {
@@ -130,7 +84,7 @@ const kept = (value: StoredValue, question: CompiledQuestion): StoredValue => {
 const workOut = (question: CompiledQuestion, rule: Checked, values: Values): Settled => {
   let note: string | null = null;
   const value = evaluateStored(rule, { ...values, note: (_, detail) => (note ??= detail) });
-  return { value: kept(value, question), source: 'worked_out', filledBy: null, note };
+  return { ...NOTHING, value: kept(value, question), source: 'worked_out', note };
 };
 
 const filled = (
@@ -147,8 +101,19 @@ const filled = (
     if (!snapshot || !asked.has(by) || known.get(by) !== snapshot.record) continue;
     if (!best || snapshot.taken > best.snapshot.taken) best = { by, snapshot };
   }
-  return best ? { value: best.snapshot.fills[key] ?? null, source: 'filled', filledBy: best.by, note: null } : null;
+  return best ? { ...NOTHING, value: best.snapshot.fills[key] ?? null, source: 'filled', filledBy: best.by } : null;
 };
+
+/** What was typed, with what a look-up would say instead where that is something else. */
+const typedOver = (value: StoredValue, fill: Settled | null): Settled => ({
+  ...NOTHING,
+  value,
+  source: 'typed',
+  instead:
+    fill?.filledBy && !isNothing(fill.value) && !sameValue(fill.value, value)
+      ? { by: fill.filledBy, value: fill.value }
+      : null,
+});
 
 const settle = (
   compiled: CompiledForm,
@@ -161,48 +126,18 @@ const settle = (
 ): Settled => {
   const { key } = question;
   if (question.workedOut) return workOut(question, question.workedOut, values);
+  const fill = filled(compiled, entry, key, known, asked);
   // What was typed waits while the question is locked.
   if (!locked) {
     if (Object.hasOwn(entry.unread, key)) return { ...NOTHING, source: 'typed' };
-    if (Object.hasOwn(entry.typed, key)) return { ...NOTHING, value: entry.typed[key] ?? null, source: 'typed' };
+    if (Object.hasOwn(entry.typed, key)) return typedOver(entry.typed[key] ?? null, fill);
   }
-  const fill = filled(compiled, entry, key, known, asked);
   if (fill) return fill;
   if (entry.record) return { ...NOTHING, value: entry.record[key] ?? null, source: 'record' };
+  if (question.begins.length > 0 && Object.hasOwn(entry.begun, key))
+    return { ...NOTHING, value: entry.begun[key] ?? null, source: 'started' };
   if (question.startsAs) return { ...NOTHING, value: evaluateStored(question.startsAs, values), source: 'started' };
   return NOTHING;
-};
-
-/** The sentence of a broken rule: its own message, or the rule said as one, with the count where characters count. */
-const sayBroken = (
-  question: CompiledQuestion,
-  rule: Checked,
-  message: string | undefined,
-  value: StoredValue,
-  say: SayContext,
-): string => {
-  if (message) return message;
-  const condition = findCondition(rule.expr);
-  if (!condition) return `${question.label} must fit the rule: ${rule.text}.`;
-  const said = condition.clauses
-    .map((clause, i) => {
-      const parts = sayClause(clause, 'must', say, i === 0 ? question.key : undefined).map((part) => part.text);
-      return [...(i === 0 && clause.field[0] === question.key ? [question.label] : []), ...parts].join(' ');
-    })
-    .join(condition.join === 'and' ? ', and ' : ', or ');
-  const counts = condition.clauses.some((clause) => clause.test.kind === 'at_least_characters');
-  const tail = counts && typeof value === 'string' ? `; ${countCharacters(value)} so far` : '';
-  return `${said}${tail}.`;
-};
-
-/** Chosen codes that are not offered; what the record held before may stay. */
-const notOffered = (
-  value: StoredValue,
-  offered: ReadonlySet<string> | null,
-  before: StoredValue,
-): readonly string[] => {
-  if (offered === null || sameValue(value, before)) return [];
-  return (typeof value === 'string' ? [value] : textsOf(value)).filter((code) => !offered.has(code));
 };
 
 /** What a question offers with these answers: what each of its rules that holds offers; null: the whole list. */
@@ -210,46 +145,6 @@ const offeredNow = (question: CompiledQuestion, values: Values): ReadonlySet<str
   const holding = question.offers.filter(({ condition }) => condition === null || evaluate(condition, values) === true);
   const [first, ...rest] = holding.map(({ codes }) => codes);
   return first ? new Set([...first].filter((code) => rest.every((codes) => codes.has(code)))) : null;
-};
-
-const problemsOf = (
-  compiled: CompiledForm,
-  entry: Entry,
-  question: CompiledQuestion,
-  settled: Settled,
-  values: Values,
-  locked: boolean,
-  offered: ReadonlySet<string> | null,
-): Problem[] => {
-  const { key, label } = question;
-  const cells = Object.keys(entry.unread).filter((name) => name.startsWith(`${key}${CELL}`));
-  if (cells.length > 0 && !locked)
-    return [
-      problem(
-        'unread_cell',
-        [key],
-        `${label}: ${cells.length === 1 ? 'one cell' : `${cells.length} cells`} cannot be read.`,
-      ),
-    ];
-  const unread = question.workedOut || locked ? undefined : entry.unread[key];
-  if (unread !== undefined) {
-    const read = behaviourOf(question.field.type).parse(unread, valueContext(compiled.catalogue));
-    return read.ok ? [] : read.problems.map((each) => ({ ...each, path: [key] }));
-  }
-  if (isGivenKind(question.field.type.kind)) return [];
-  if (isNothing(settled.value))
-    return question.required ? [problem('required', [key], `${label} must be answered.`)] : [];
-  const checked = checkValues(compiled.register, { [key]: settled.value }, compiled.catalogue);
-  if (!checked.ok) return [...checked.problems];
-  const strange = notOffered(settled.value, offered, entry.record?.[key] ?? null);
-  if (strange.length > 0) {
-    const shown = behaviourOf(question.field.type).show(settled.value, valueContext(compiled.catalogue));
-    return [problem('not_offered', [key], `${label}: ${shown} is not offered with these answers.`)];
-  }
-  const say: SayContext = { vocabulary: compiled.vocabulary, values: valueContext(compiled.catalogue) };
-  return question.musts
-    .filter((must) => evaluate(must.condition, values) !== true)
-    .map((must) => problem('must', [key], sayBroken(question, must.condition, must.message, settled.value, say)));
 };
 
 const cellsOf = (entry: Entry, key: string): string =>
@@ -339,6 +234,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       return asGiven(name, formula ? evaluateFormula(formula, values) : (record?.[name] ?? null));
     },
   };
+  const around: AroundRows = { compiled, entry: values, clock, me };
   // A question is worked out again when the person touched it or something it follows from came out differently.
   const changed = new Set<string>();
   const again = new Set<string>();
@@ -374,11 +270,12 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
         onWay(question.page) &&
         places.get(sectionStep(question.section ?? '')) !== false &&
         question.askedWhen.every((condition) => evaluate(condition, values) === true);
-      isLocked = question.lockedWhen.some((condition) => evaluate(condition, values) === true);
+      isLocked = question.hidden || question.lockedWhen.some((condition) => evaluate(condition, values) === true);
       // Not asked: nothing for every other rule, or the record's value in a change form (semantics, filling in, 2).
       value = isAsked
         ? settle(compiled, entry, question, values, known, asked, isLocked)
         : { ...NOTHING, value: record?.[key] ?? null };
+      if (isAsked) value = { ...value, value: settleRows(question, value.value, around) };
       if (value.value !== before?.value || isAsked !== before.asked) changed.add(key);
     }
     if (isAsked) asked.add(key);
@@ -391,7 +288,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
     const before = priors?.get(key);
     if (before && !again.has(key) && !meets(question.mustInputs, changed) && !(later && question.mustTimed))
       return before;
-    const { value, source, filledBy, note } = settled.get(key) ?? NOTHING;
+    const held = settled.get(key) ?? NOTHING;
     const isAsked = asked.has(key);
     const isLocked = locked.has(key);
     const offered = offeredNow(question, values);
@@ -400,13 +297,13 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       asked: isAsked,
       locked: isLocked,
       offered,
-      value,
-      source,
-      filledBy,
-      note,
-      problems: isAsked
-        ? problemsOf(compiled, entry, question, { value, source, filledBy, note }, values, isLocked, offered)
-        : [],
+      notAsked: cellsNotAsked(question, held.value, around),
+      value: held.value,
+      source: held.source,
+      filledBy: held.filledBy,
+      instead: held.instead,
+      note: held.note,
+      problems: isAsked ? problemsOf(compiled, entry, question, held, values, isLocked, offered, around) : [],
     };
   });
   const questions = withRecordProblems(compiled, own, Object.fromEntries(known), clock);

@@ -1,10 +1,16 @@
 export { compareForms } from './compare.ts';
-export { type CompiledForm, type CompiledQuestion, compileForm, type Fill, formVocabulary } from './compile.ts';
+export { compileForm, formVocabulary } from './compile.ts';
+export { answersRead, offeringVocabulary } from './compile-look-up.ts';
 export { type CompiledEnding, type CompiledPage, type CompiledSection, pageOf } from './compile-pages.ts';
+export type { Beginning, CompiledColumn, CompiledForm, CompiledQuestion, Fetching, Fill } from './compiled.ts';
 export {
+  type Column,
+  type ColumnRule,
   type Ending,
   type Form,
   formSchema,
+  type Media,
+  mediaSchema,
   type Onward,
   type Page,
   type Question,
@@ -26,19 +32,10 @@ export {
   putSection,
   removePage,
 } from './edit.ts';
-export {
-  cellKey,
-  type Entry,
-  type FilledIn,
-  fillIn,
-  newEntry,
-  type QuestionState,
-  type Snapshot,
-  toSend,
-  type ValueSource,
-} from './fill-in.ts';
+export { cellKey, type Entry, newEntry, type Snapshot } from './entry.ts';
+export { type FilledIn, fillIn, type QuestionState, toSend, type ValueSource } from './fill-in.ts';
 export { askingOf, plainForm, plainFormKey, plainFormOf } from './plain.ts';
-export { receiveEntry } from './receive.ts';
+export { type ReadByServer, receiveEntry } from './receive.ts';
 export { fillTargets, type Written, writeRule } from './rule-writer.ts';
 export {
   cellFillsOf,
@@ -46,6 +43,7 @@ export {
   type RulePart,
   ruleCondition,
   sayChoices,
+  sayColumns,
   sayRule,
   startOperand,
 } from './say-rule.ts';

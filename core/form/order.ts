@@ -1,6 +1,6 @@
 import type { Checked } from '../expression/index.ts';
-import type { CompiledMust, CompiledQuestion, Offering } from './compile.ts';
 import type { CompiledPages } from './compile-pages.ts';
+import type { CompiledColumn, CompiledMust, CompiledQuestion, Offering } from './compiled.ts';
 
 /*
  * Pages, sections, conditions, worked-out values and fills form one graph without a circle. It is put in order once,
@@ -32,10 +32,37 @@ export const inputsOf = (rules: readonly (Checked | null)[], places: readonly st
   const { keys, timed } = readBy(rules);
   return { inputs: new Set([...keys, ...places]), timed };
 };
+/** Of the answers around its row, a rule reads those behind `entry`. */
+const aroundReads = (rules: readonly (Checked | null)[]): string[] =>
+  rules.flatMap((rule) => rule?.reads.flatMap(([first, name = '']) => (first === 'entry' ? [name] : [])) ?? []);
+
+/** What decides whether cells of rows are asked, and what they start as. */
+const cellRules = (columns: ReadonlyMap<string, CompiledColumn>): (Checked | null)[] =>
+  [...columns.values()].flatMap(({ startsAs, askedWhen }) => [startsAs, ...askedWhen]);
+
+/** What a question's being asked and its value follow from; of rows also what their cells follow from. */
+export const questionInputs = (
+  rules: readonly (Checked | null)[],
+  columns: ReadonlyMap<string, CompiledColumn>,
+  places: readonly string[],
+) => {
+  const cells = cellRules(columns);
+  const { inputs, timed } = inputsOf(rules, [...places, ...aroundReads(cells)]);
+  return { inputs, timed: timed || cells.some((rule) => rule?.readsClock) };
+};
+
 /** What *must* rules and offers read. */
-export const mustInputsOf = (musts: readonly CompiledMust[], offers: readonly Offering[]) => {
+export const mustInputsOf = (
+  musts: readonly CompiledMust[],
+  offers: readonly Offering[],
+  columns: ReadonlyMap<string, CompiledColumn>,
+) => {
   const { keys, timed } = readBy([...musts, ...offers].map((each) => each.condition));
-  return { mustInputs: keys, mustTimed: timed };
+  const cells = [...columns.values()].flatMap((column) => column.musts.map((each) => each.condition));
+  return {
+    mustInputs: new Set([...keys, ...aroundReads([...cells, ...cellRules(columns)])]),
+    mustTimed: timed || cells.some((rule) => rule.readsClock),
+  };
 };
 
 /** Pages but the first, and sections on a condition, as steps that are worked out among the questions. */

@@ -1,9 +1,10 @@
 import { type Clock, findNearest, type Problem, problem, type Result } from '../base/index.ts';
 import type { Item } from '../expression/index.ts';
 import { checkValues, type RecordValues } from '../register/index.ts';
-import { isGivenKind, isNothing, type StoredValue, sameValue } from '../values/index.ts';
-import type { CompiledForm } from './compile.ts';
-import { fillIn, newEntry, type Snapshot } from './fill-in.ts';
+import { isGivenKind, isNothing, rowsOf, type StoredValue, sameValue } from '../values/index.ts';
+import type { CompiledForm } from './compiled.ts';
+import { newEntry, type Snapshot } from './entry.ts';
+import { fillIn, type QuestionState } from './fill-in.ts';
 
 const foreign = (compiled: CompiledForm, key: string): Problem => {
   const nearest = findNearest(key, compiled.byKey.keys());
@@ -14,11 +15,30 @@ const foreign = (compiled: CompiledForm, key: string): Problem => {
   );
 };
 
+/** What the server reads itself for questions that are locked or hidden, as it is not taken from the sender. */
+export interface ReadByServer {
+  readonly snapshots?: Readonly<Record<string, Snapshot>>;
+  readonly begun?: RecordValues;
+}
+
+/** Cells that were answered though their row does not ask them. */
+const cellProblems = (state: QuestionState, given: StoredValue): Problem[] =>
+  rowsOf(given).flatMap((row, i) =>
+    [...(state.notAsked.get(row.id) ?? [])]
+      .filter((cell) => !isNothing(row.values[cell] ?? null))
+      .map((cell) =>
+        problem(
+          'not_asked',
+          [state.question.key],
+          `${state.question.label}, row ${i + 1}: ${state.question.columns.get(cell)?.label ?? cell} is not asked there.`,
+        ),
+      ),
+  );
+
 /**
  * What the server makes of a sent entry, from the stored definition and never from what the browser concluded:
  * the values to store, or every problem. What is not asked may not be answered; what is filled or started is
- * accepted as if typed and checked as if typed. `record` holds the present values when an entry changes a record;
- * `snapshots` what look-ups fill into questions that may be locked, as those are worked out and not taken from the sender.
+ * accepted as if typed and checked as if typed. `record` holds the present values when an entry changes a record.
  */
 export const receiveEntry = (
   compiled: CompiledForm,
@@ -26,7 +46,7 @@ export const receiveEntry = (
   record: RecordValues | null,
   clock: Clock,
   me?: Item,
-  snapshots: Readonly<Record<string, Snapshot>> = {},
+  { snapshots = {}, begun = {} }: ReadByServer = {},
 ): Result<RecordValues> => {
   const strange = Object.keys(sent).filter((key) => !compiled.byKey.has(key));
   const own = Object.fromEntries(Object.entries(sent).filter(([key]) => compiled.byKey.has(key)));
@@ -37,7 +57,7 @@ export const receiveEntry = (
   if (!checked.ok) problems.push(...checked.problems);
   const readable = Object.fromEntries(Object.entries(own).filter(([key]) => !bad.has(key)));
   const typed = checked.ok ? checked.value : readableValues(compiled, readable);
-  const filledIn = fillIn(compiled, { ...newEntry('', record), typed, snapshots }, clock, { me });
+  const filledIn = fillIn(compiled, { ...newEntry('', record, begun), typed, snapshots }, clock, { me });
   // A question that the record answers but that is asked no more is cleared, also for a caller who did not say so.
   const before = record === null ? null : fillIn(compiled, newEntry('', record), clock, { me });
   const values: Record<string, StoredValue> = {};
@@ -65,7 +85,7 @@ export const receiveEntry = (
       else if (Object.hasOwn(typed, key) || before?.byKey.get(key)?.asked) values[key] = null;
       continue;
     }
-    if (!bad.has(key)) problems.push(...state.problems);
+    if (!bad.has(key)) problems.push(...state.problems, ...cellProblems(state, typed[key] ?? null));
     if (record === null || state.question.workedOut || Object.hasOwn(typed, key)) values[key] = state.value;
   }
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: values };

@@ -1,4 +1,5 @@
 import {
+  checkExpression,
   findField,
   matching,
   type Offer,
@@ -10,6 +11,7 @@ import {
   writeCondition,
   writeValue,
 } from '../expression/index.ts';
+import { offeringVocabulary } from './compile-look-up.ts';
 import type { Form, Question, Rule } from './definition.ts';
 import { cellFillsOf, fillSources, sayChoices, sayRule } from './say-rule.ts';
 
@@ -57,6 +59,46 @@ const fills = (question: Question, form: Form, context: SayContext): Writing<Wri
   };
 };
 
+/** What a question can start as where the form is opened from a record that the form's register links to. */
+const openings = (field: string, context: SayContext): Rule[] => {
+  const { vocabulary } = context;
+  const type = findField(vocabulary, [field])?.type;
+  const registers = new Set(
+    [...vocabulary.names.values()].flatMap((each) => (each.type.kind === 'link' ? [each.type.register] : [])),
+  );
+  if (!type) return [];
+  return [...registers].flatMap((register): Rule[] => {
+    const names = vocabulary.linked(register);
+    if (type.kind === 'link') return type.register === register ? [{ kind: 'starts_as_opened', register }] : [];
+    return [...(names?.names.keys() ?? [])]
+      .filter((from) => names && checkExpression(from, names, { kind: 'value', type }).ok)
+      .map((from) => ({ kind: 'starts_as_opened', register, from }));
+  });
+};
+
+/** The look-ups whose record a question's answer can fetch, each by a field that holds the same kind of value. */
+const fetchings = ({ field }: Question, form: Form, { vocabulary }: SayContext): Rule[] => {
+  const own = findField(vocabulary, [field])?.type;
+  if (own?.kind !== 'text' && own?.kind !== 'number') return [];
+  return form.questions.flatMap(({ field: question }): Rule[] => {
+    const type = findField(vocabulary, [question])?.type;
+    const names = type?.kind === 'link' && question !== field ? vocabulary.linked(type.register)?.names : undefined;
+    return [...(names?.values() ?? [])]
+      .filter((each) => each.type.kind === own.kind && !each.formula)
+      .map(({ name: by }) => ({ kind: 'fetches', question, by }));
+  });
+};
+
+const ADDRESS_NAME = /^[A-Za-z][A-Za-z0-9_-]{0,39}$/;
+
+/** The name is typed: any word that can stand in an address. */
+const addressed: Writing<Written> = {
+  said: [words('starts as what the address says for')],
+  wants: 'a name, such as donor in “?donor=…”',
+  offers: (typed) =>
+    ADDRESS_NAME.test(typed.trim()) ? [done(typed.trim(), { kind: 'starts_as_addressed', name: typed.trim() })] : [],
+};
+
 /** Choices one after the other, until there are enough. */
 const offersOnly = (
   subject: string,
@@ -83,6 +125,7 @@ const offersOnly = (
 export const writeRule = (question: Question, form: Form, context: SayContext): Writing<Written> => {
   const { field } = question;
   const type = findField(context.vocabulary, [field])?.type;
+  const lookedUp = type && 'register' in type ? offeringVocabulary(context.vocabulary, type.register) : null;
   const has = (kind: Rule['kind']) => question.rules.some((rule) => rule.kind === kind);
   const must = writeCondition<Written>({
     context,
@@ -111,6 +154,21 @@ export const writeRule = (question: Question, form: Form, context: SayContext): 
         rule: { kind: 'starts_as', value: operandText(operand) },
       }))
     : null;
+  const said = (rule: Rule): Offer<Written> =>
+    done(
+      sayRule(rule, field, context)
+        .map((part) => part.text)
+        .join(' '),
+      rule,
+    );
+  const offersWhere = lookedUp
+    ? writeCondition<Written>({
+        context: { ...context, vocabulary: lookedUp },
+        mood: 'is',
+        before: [words('offers only those whose')],
+        finish: (condition) => ({ kind: 'rule', rule: { kind: 'offers_where', condition } }),
+      })
+    : null;
   const single = !has('worked_out_as') && !has('hidden_as') && !has('starts_as');
   const chosen = type?.kind === 'choice' || type?.kind === 'choices' ? type.list : null;
   const offers = (): Offer<Written>[] => [
@@ -119,12 +177,14 @@ export const writeRule = (question: Question, form: Form, context: SayContext): 
     ...must.offers('').filter((offer) => !offer.label.endsWith('be answered')),
     on('is asked when …', () => asked),
     ...(starts && single ? [on('starts as …', () => starts)] : []),
+    ...(single ? openings(field, context).map(said) : []),
+    ...(single ? [on('starts as what the address says …', () => addressed)] : []),
+    ...(offersWhere ? [on('offers only those whose …', () => offersWhere)] : []),
+    ...fetchings(question, form, context).map(said),
+    ...(has('must_be_unique') ? [] : [done('must be unique', { kind: 'must_be_unique' })]),
+    ...(has('hidden') ? [] : [done('is hidden', { kind: 'hidden' })]),
     ...(fillTargets(question, form, context).length > 0 ? [on('fills …', () => fills(question, form, context))] : []),
-    ...cellFillsOf(field, context).map((fill) => {
-      const rule: Rule = { kind: 'fills_cell', ...fill };
-      const said = sayRule(rule, field, context).map((part) => part.text);
-      return done(said.join(' '), rule);
-    }),
+    ...cellFillsOf(field, context).map((fill) => said({ kind: 'fills_cell', ...fill })),
     ...(chosen ? [on('offers only …', () => offersOnly(field, chosen, context, []))] : []),
     on('is locked when …', () => locked),
     ...(single

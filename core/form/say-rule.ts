@@ -14,7 +14,8 @@ import {
   type Vocabulary,
 } from '../expression/index.ts';
 import { rowsKey } from '../sql/index.ts';
-import type { Rule } from './definition.ts';
+import { offeringVocabulary } from './compile-look-up.ts';
+import type { Column, Rule } from './definition.ts';
 
 /** A part of a rule's sentence, and which clause of its condition it belongs to (none for words). */
 export interface RulePart extends Part {
@@ -77,6 +78,34 @@ export const sayRule = (rule: Rule, subject: string, context: SayContext): RuleP
     }
     case 'worked_out_as':
       return [words('is worked out as'), { role: 'value', text: rule.value, clause: 0 }];
+    case 'hidden':
+      return [words('is hidden')];
+    case 'starts_as_opened': {
+      const names = context.vocabulary.linked(rule.register);
+      const path = rule.from === undefined || !names ? '' : `${sayPath(rule.from.split('.'), names)} of `;
+      const record = `the ${rule.register.replaceAll('_', ' ')} record it was opened from`;
+      return [words('starts as'), { role: 'value', text: `${path}${record}`, clause: 0 }];
+    }
+    case 'starts_as_addressed':
+      return [words('starts as what the address says for'), { role: 'value', text: rule.name, clause: 0 }];
+    case 'must_be_unique':
+      return [words('must be unique')];
+    case 'offers_where': {
+      const target = findField(context.vocabulary, [subject])?.type;
+      const names = target && 'register' in target ? offeringVocabulary(context.vocabulary, target.register) : null;
+      const offering = names ? { ...context, vocabulary: names } : context;
+      return [words('offers only those whose'), ...conditionParts(rule.condition, 'is', offering, undefined)];
+    }
+    case 'fetches': {
+      const named = context.vocabulary.names.get(rule.question);
+      const linked = named?.type.kind === 'link' ? context.vocabulary.linked(named.type.register) : null;
+      return [
+        words('fetches'),
+        { role: 'field', text: named?.label ?? rule.question, clause: 0 },
+        words('by its'),
+        { role: 'value', text: linked?.names.get(rule.by)?.label ?? rule.by, clause: 0 },
+      ];
+    }
     case 'hidden_as':
       return [words('is hidden and set to'), { role: 'value', text: rule.value, clause: 0 }];
     case 'locked_when':
@@ -110,6 +139,18 @@ export const sayRule = (rule: Rule, subject: string, context: SayContext): RuleP
         { role: 'value', text: sayPath(rule.from.split('.'), context.vocabulary), clause: 0 },
       ];
   }
+};
+
+/** The rules of rows' columns as sentences: "Price must be at least 0". */
+export const sayColumns = (columns: readonly Column[], subject: string, context: SayContext): string[] => {
+  const rows = rowNames(subject, context);
+  return columns.flatMap(({ field, label, rules }) => {
+    const called = label ?? rows?.names.get(field)?.label ?? field;
+    return rules.map((rule) => {
+      const said = sayRule(rule, field, rows ? { ...context, vocabulary: rows } : context);
+      return `${called} of each ${said.map((part) => part.text).join(' ')}`;
+    });
+  });
 };
 
 /** Paths a look-up can fill a question from: the fields of the linked record that fit it. */

@@ -1,7 +1,7 @@
 import type { Clock } from '../base/index.ts';
 import { type Checked, evaluate, findCondition, type SayContext, sayClause, toGiven } from '../expression/index.ts';
 import { behaviourOf, type StoredValue } from '../values/index.ts';
-import type { CompiledForm } from './compile.ts';
+import type { CompiledForm } from './compiled.ts';
 import { conditionsOf, type Way } from './ways.ts';
 
 /** Up to so many values are said one by one. */

@@ -13,7 +13,7 @@ import {
 } from '../expression/index.ts';
 import { checkValues } from '../register/index.ts';
 import { behaviourOf, type StoredValue } from '../values/index.ts';
-import type { CompiledForm, CompiledQuestion } from './compile.ts';
+import type { CompiledForm, CompiledQuestion } from './compiled.ts';
 import { isReached } from './fill-in.ts';
 import { pageStep, type Step, sectionStep } from './order.ts';
 

@@ -184,6 +184,8 @@ export const registerSchema = z.strictObject({
   /** The fields its list shows after the title; where none are chosen, those that fit a line. */
   listed: z.array(keySchema).max(12, 'A list shows at most twelve fields.').default([]),
   constraints: z.array(constraintSchema).max(50).default([]),
+  /** Fields by which a likely duplicate is known: two records that hold the same in one of them may be one and the same. */
+  alike: z.array(keySchema).max(10).default([]),
 });
 export type Register = z.infer<typeof registerSchema>;
 

@@ -1,6 +1,6 @@
 import { isReservedKey, KEY, type Problem, problem } from '../base/index.ts';
 import { FUNCTION_NAMES, type Renaming, renameInExpression, type Vocabulary } from '../expression/index.ts';
-import { type Form, formVocabulary, type Rule } from '../form/index.ts';
+import { type Column, type Form, formVocabulary, offeringVocabulary, type Rule } from '../form/index.ts';
 import { type Catalogue, type Constraint, findVocabulary, type Register, vocabularyOf } from '../register/index.ts';
 import type { Route } from '../signoff/index.ts';
 import { rowsKey } from '../sql/index.ts';
@@ -46,6 +46,7 @@ const renameInRegister = (register: Register, before: Catalogue, renaming: Renam
     fields: own ? rewritten.map((field) => ({ ...field, key: renamed(field.key, renaming) })) : rewritten,
     ...(own && register.title !== undefined ? { title: renamed(register.title, renaming) } : {}),
     beside: own ? register.beside.map((key) => renamed(key, renaming)) : register.beside,
+    alike: own ? register.alike.map((key) => renamed(key, renaming)) : register.alike,
     listed: own ? register.listed.map((key) => renamed(key, renaming)) : register.listed,
     constraints: register.constraints.map((each) => renameInConstraint(each, register, before, renaming)),
   };
@@ -66,7 +67,30 @@ const renameInRule = (rule: Rule, question: string, vocabulary: Vocabulary, own:
   const rewrite = (text: string) => renameInExpression(text, vocabulary, renaming);
   switch (rule.kind) {
     case 'must_be_answered':
+    case 'must_be_unique':
+    case 'starts_as_addressed':
+    case 'hidden':
       return rule;
+    case 'starts_as_opened': {
+      const names = vocabulary.linked(rule.register);
+      return rule.from === undefined || !names
+        ? rule
+        : { ...rule, from: renameInExpression(rule.from, names, renaming) };
+    }
+    case 'offers_where': {
+      const target = vocabulary.names.get(question)?.type;
+      const names = target && 'register' in target ? offeringVocabulary(vocabulary, target.register) : null;
+      return names ? { ...rule, condition: renameInExpression(rule.condition, names, renaming) } : rule;
+    }
+    case 'fetches': {
+      const target = vocabulary.names.get(rule.question)?.type;
+      const there = target?.kind === 'link' && target.register === renaming.register;
+      return {
+        ...rule,
+        question: own ? renamed(rule.question, renaming) : rule.question,
+        by: there ? renamed(rule.by, renaming) : rule.by,
+      };
+    }
     case 'starts_as':
     case 'worked_out_as':
     case 'hidden_as':
@@ -90,6 +114,26 @@ const renameInRule = (rule: Rule, question: string, vocabulary: Vocabulary, own:
   }
 };
 
+/** A column's rules are read by the names of its row. */
+const renameInColumn = (column: Column, rows: Vocabulary, renaming: Renaming): Column => {
+  const rewrite = (text: string) => renameInExpression(text, rows, renaming);
+  return {
+    ...column,
+    field: rows.register === renaming.register ? renamed(column.field, renaming) : column.field,
+    rules: column.rules.map((rule) => {
+      switch (rule.kind) {
+        case 'must_be_answered':
+          return rule;
+        case 'starts_as':
+          return { ...rule, value: rewrite(rule.value) };
+        case 'asked_when':
+        case 'must':
+          return { ...rule, condition: rewrite(rule.condition) };
+      }
+    }),
+  };
+};
+
 /** A form after a field of some register got a new key; `before` is the catalogue of before. */
 export const renameInForm = (form: Form, before: Catalogue, renaming: Renaming): Form => {
   const register = before.registers.get(form.register);
@@ -101,6 +145,10 @@ export const renameInForm = (form: Form, before: Catalogue, renaming: Renaming):
     held.condition === undefined
       ? held
       : { ...held, condition: renameInExpression(held.condition, vocabulary, renaming) };
+  const columnsOf = (question: string, columns: readonly Column[]): Column[] => {
+    const rows = findVocabulary(rowsKey(register.key, question), before);
+    return columns.map((column) => (rows ? renameInColumn(column, rows, renaming) : column));
+  };
   return {
     ...form,
     pages: form.pages.map((page) => ({ ...page, onward: page.onward.map(conditional) })),
@@ -110,6 +158,7 @@ export const renameInForm = (form: Form, before: Catalogue, renaming: Renaming):
       ...question,
       field: own && question.field === renaming.from ? renaming.to : question.field,
       rules: question.rules.map((rule) => renameInRule(rule, question.field, vocabulary, own, renaming)),
+      ...(question.columns ? { columns: columnsOf(question.field, question.columns) } : {}),
     })),
   };
 };

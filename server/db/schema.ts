@@ -158,7 +158,30 @@ export const history = iolite.table(
     /** `{field: [from, to]}`. */
     changes: jsonb('changes').$type<Record<string, [from: StoredValue, to: StoredValue]>>().notNull(),
   },
-  (table) => [index('history_record').on(table.recordId, table.id)],
+  (table) => [
+    index('history_record').on(table.recordId, table.id),
+    // How many times a form was filled in, and by whom.
+    index('history_form').on(table.formKey, table.personId).where(sql`action = 'added' and form_key is not null`),
+  ],
+);
+
+/** Entries that are not sent yet, one per person and entry: what they hold is the browser's, and nothing but kept. */
+export const keptEntries = iolite.table(
+  'kept_entries',
+  {
+    id: uuid('id').notNull(),
+    personId: uuid('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    form: text('form').notNull(),
+    version: integer('version').notNull(),
+    recordId: uuid('record_id'),
+    /** What it is, in words: its first answers. */
+    title: text('title').notNull(),
+    body: jsonb('body').notNull(),
+    at: moment('at').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.personId, table.id] })],
 );
 
 /** At most one running sign-off per record; a sent-back one goes round again in the same row. */

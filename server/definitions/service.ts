@@ -26,7 +26,14 @@ import { counters, setAside, workspace } from '../db/schema.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
 import { carryOutPlan } from './ddl.ts';
 import { countBreaking } from './derived.ts';
-import { type Definitions, type DefinitionsReader, keepDraft, publishDefinition, rewriteDefinitions } from './store.ts';
+import {
+  type Definitions,
+  type DefinitionsReader,
+  keepDraft,
+  newestThatFits,
+  publishDefinition,
+  rewriteDefinitions,
+} from './store.ts';
 
 /** Registers, choice lists and roles as they shall be; what is not named stays. */
 export interface Changes {
@@ -72,17 +79,38 @@ const keepCodes = (catalogue: Catalogue, list: ChoiceList): ChoiceList => {
   return { ...list, choices: [...list.choices, ...gone.map((choice) => ({ ...choice, retired: true }))] };
 };
 
-/** Forms and routes that a change to the registers would break: it is refused, with what and where. */
-const brokenBy = (found: Definitions, after: Catalogue, renamed: Renamed): Problem[] => [
-  ...[...found.forms.values()].flatMap(({ published }) => {
+/** Forms that would not fit their registers any more, each with the version that then is filled in instead. */
+const misfits = (found: Definitions, after: Catalogue, renamed: Renamed) =>
+  [...found.forms.values()].flatMap(({ published, versions }) => {
     const compiled = published ? compileForm(renamed.form(published.document), after) : null;
-    return compiled && !compiled.ok ? within(['forms', published?.document.key ?? ''], compiled.problems) : [];
-  }),
+    if (!published || !compiled || compiled.ok) return [];
+    const rewritten = versions.map(({ document, version }) => ({ document: renamed.form(document), version }));
+    return [{ form: published, problems: compiled.problems, instead: newestThatFits(rewritten, after) }];
+  });
+
+/**
+ * Forms and routes that a change to the registers would break: it is refused, with what and where. A form with an
+ * earlier version that fits goes on as that one instead.
+ */
+const brokenBy = (found: Definitions, after: Catalogue, renamed: Renamed): Problem[] => [
+  ...misfits(found, after, renamed).flatMap(({ form, problems, instead }) =>
+    instead ? [] : within(['forms', form.document.key], problems),
+  ),
   ...[...found.routes.values()].flatMap(({ document }) => {
     const compiled = compileRoute(renamed.route(document.route), after, new Set(found.roles.keys()));
     return compiled.ok ? [] : within(['routes', document.route.key], compiled.problems);
   }),
 ];
+
+/** What is said of forms that go on as an earlier version. */
+const sayFallBacks = (found: Definitions, after: Catalogue, renamed: Renamed): string[] =>
+  misfits(found, after, renamed).flatMap(({ form, instead }) =>
+    instead
+      ? [
+          `The form ${form.document.label} no longer fits: until it is mended and published, its version ${instead.version} is filled in.`,
+        ]
+      : [],
+  );
 
 /** What new keys make of the definitions: one after the other, each judged by the catalogue it meets. */
 interface Renamed {
@@ -208,6 +236,7 @@ const toAnswer = (
   version: number,
   roles: readonly Role[],
   counts: ReadonlyMap<string, number>,
+  fallBacks: readonly string[],
 ): PlanAnswer => ({
   version,
   steps: [
@@ -216,6 +245,7 @@ const toAnswer = (
       says: sayStep(step, after, 'register' in step ? (counts.get(step.register.key) ?? 0) : 0),
     })),
     ...roles.map((role) => ({ kind: 'change_role', says: `The role ${role.label} is changed.` })),
+    ...fallBacks.map((says) => ({ kind: 'fall_back', says })),
   ],
 });
 
@@ -263,8 +293,9 @@ export class DefinitionsService {
   /** What a change would do. Changes nothing. */
   async rehearse(changes: Changes): Promise<PlanAnswer> {
     const found = await this.#reader.read(this.#db);
-    const { plan, after } = planOf(found, changes, await readAside(this.#db, changes.bring_back));
-    const answer = toAnswer(plan, after, found.version, changes.roles, await readCounts(this.#db));
+    const { plan, after, renamed } = planOf(found, changes, await readAside(this.#db, changes.bring_back));
+    const fallBacks = sayFallBacks(found, after, renamed);
+    const answer = toAnswer(plan, after, found.version, changes.roles, await readCounts(this.#db), fallBacks);
     return this.#withBreaking(answer, plan, after, found.catalogue);
   }
 
@@ -289,7 +320,8 @@ export class DefinitionsService {
         if (JSON.stringify(register) !== JSON.stringify(found.catalogue.registers.get(key)))
           await publishDefinition(tx, 'register', key, register, by);
       for (const role of changes.roles) await publishDefinition(tx, 'role', role.key, role, by);
-      return toAnswer(plan, after, await bumpVersion(tx), changes.roles, counts);
+      const fallBacks = sayFallBacks(found, after, renamed);
+      return toAnswer(plan, after, await bumpVersion(tx), changes.roles, counts, fallBacks);
     });
   }
 

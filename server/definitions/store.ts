@@ -1,6 +1,6 @@
 import { and, asc, eq, inArray, max } from 'drizzle-orm';
 import type { z } from 'zod';
-import { type Form, formSchema } from '#core/form/index.ts';
+import { compileForm, type Form, formSchema } from '#core/form/index.ts';
 import {
   type Catalogue,
   type ChoiceList,
@@ -24,16 +24,23 @@ export interface Versioned<T> {
   readonly version: number;
 }
 
+/** What there is of a form. */
+export interface FormVersions {
+  readonly published: Versioned<Form> | null;
+  readonly draft: Versioned<Form> | null;
+  /** The newest published version that fits its register: the one that is filled in. */
+  readonly open: Versioned<Form> | null;
+  /** Every version that was published, the newest first. */
+  readonly versions: readonly Versioned<Form>[];
+}
+
 /** All definitions at one workspace version, compiled and indexed; never changed, so it may be shared. */
 export interface Definitions {
   readonly version: number;
   readonly name: string;
   readonly catalogue: Catalogue;
   readonly roles: ReadonlyMap<string, Role>;
-  readonly forms: ReadonlyMap<
-    string,
-    { readonly published: Versioned<Form> | null; readonly draft: Versioned<Form> | null }
-  >;
+  readonly forms: ReadonlyMap<string, FormVersions>;
   /** The published route of a register, by register key. */
   readonly routes: ReadonlyMap<string, Versioned<CompiledRoute>>;
 }
@@ -55,11 +62,11 @@ const readAll = async (tx: Queryable): Promise<Definitions> => {
     stored: await readStored(tx),
   };
   const roles = new Map(published('role', roleSchema).map((role) => [role.key, role]));
-  const forms = new Map<string, { published: Versioned<Form> | null; draft: Versioned<Form> | null }>();
+  const forms = new Map<string, FormVersions>();
   const routes = new Map<string, Versioned<CompiledRoute>>();
   for (const row of rows) {
     if (row.kind === 'form' && row.status !== 'retired') {
-      const held = forms.get(row.key) ?? { published: null, draft: null };
+      const held = forms.get(row.key) ?? { published: null, draft: null, open: null, versions: [] };
       forms.set(row.key, { ...held, [row.status]: { document: formSchema.parse(row.document), version: row.version } });
     }
     if (row.kind === 'route' && row.status === 'published') {
@@ -67,8 +74,19 @@ const readAll = async (tx: Queryable): Promise<Definitions> => {
       if (compiled.ok) routes.set(compiled.value.route.register, { document: compiled.value, version: row.version });
     }
   }
+  for (const [key, held] of forms) {
+    const versions = rows
+      .filter((row) => row.kind === 'form' && row.key === key && row.status !== 'draft')
+      .toSorted((a, b) => b.version - a.version)
+      .map(({ document, version }) => ({ document: formSchema.parse(document), version }));
+    forms.set(key, { ...held, versions, open: held.published && newestThatFits(versions, catalogue) });
+  }
   return { version: head.version, name: head.name, catalogue, roles, forms, routes };
 };
+
+/** A form whose definition no longer fits its register stays fillable in its last version that does. */
+export const newestThatFits = (newestFirst: readonly Versioned<Form>[], catalogue: Catalogue): Versioned<Form> | null =>
+  newestFirst.find(({ document }) => compileForm(document, catalogue).ok) ?? null;
 
 /** Reads definitions, each workspace version once. */
 export class DefinitionsReader {

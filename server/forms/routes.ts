@@ -1,11 +1,27 @@
+import { isUuid } from '#core/base/index.ts';
 import type { Handlers } from '../http/app.ts';
 import { clockOf, signedIn } from '../http/context.ts';
-import { lookUp, readForm, sendEntry } from './service.ts';
+import { dropEntry, keepEntry, listEntries, readEntry } from './kept.ts';
+import { lookUp } from './look-up.ts';
+import { findSame } from './same.ts';
+import { readForm, sendEntry } from './service.ts';
+import { listVersions } from './versions.ts';
 
-export const formHandlers: Handlers<'form' | 'sendEntry' | 'lookUp'> = {
+export const formHandlers: Handlers<
+  'form' | 'sendEntry' | 'lookUp' | 'same' | 'keptEntries' | 'keptEntry' | 'keepEntry' | 'dropEntry' | 'formVersions'
+> = {
   form: (context, { params, query }) => {
     const { person, found } = signedIn(context);
-    return readForm(context.db, found, person, params.key, query.record, query.draft === 'yes', clockOf(found));
+    return readForm(
+      context.db,
+      found,
+      person,
+      params.key,
+      query.record,
+      query.draft === 'yes',
+      clockOf(found),
+      query.opened,
+    );
   },
   sendEntry: (context, { params, body }) => {
     const { person, found } = signedIn(context);
@@ -19,9 +35,34 @@ export const formHandlers: Handlers<'form' | 'sendEntry' | 'lookUp'> = {
       person,
       params.key,
       params.question,
-      query.find,
+      {
+        find: query.find,
+        answers: query.answers ?? {},
+        only: query.only === undefined ? null : query.only.split(',').filter(isUuid),
+        key: query.key === undefined ? null : { value: query.key, by: query.by ?? '' },
+        limit: query.limit,
+      },
       query.draft === 'yes',
       clockOf(found),
     );
+  },
+  same: (context, { params, query }) => {
+    const { person, found } = signedIn(context);
+    const asked = { value: query.value, record: query.record ?? null, draft: query.draft === 'yes' };
+    return findSame(context.db, found, person, params.key, params.question, asked, clockOf(found));
+  },
+  formVersions: (context, { params }) => listVersions(context.db, signedIn(context).found, params.key),
+  keptEntries: (context) => {
+    const { person, found } = signedIn(context);
+    return listEntries(context.db, found, person);
+  },
+  keptEntry: (context, { params }) => readEntry(context.db, signedIn(context).person, params.id),
+  keepEntry: async (context, { params, body }) => {
+    await keepEntry(context.db, signedIn(context).person, params.id, body);
+    return null;
+  },
+  dropEntry: async (context, { params }) => {
+    await dropEntry(context.db, signedIn(context).person, params.id);
+    return null;
   },
 };

@@ -2,7 +2,7 @@ import { aliasedTable, and, eq, inArray, isNull, type SQL, sql } from 'drizzle-o
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { z } from 'zod';
 import type { Linked, Page, RecordAnswer } from '#contract/index.ts';
-import { type Clock, problem } from '#core/base/index.ts';
+import { type Clock, foldText, isUuid, problem } from '#core/base/index.ts';
 import type { PersonFacts } from '#core/expression/index.ts';
 import { afterCursor, type CompiledList, type Cursor, compileList, orderBy } from '#core/list/index.ts';
 import {
@@ -13,10 +13,11 @@ import {
   type RecordValues,
   type Register,
   titleField,
+  valueContext,
   vocabularyOf,
 } from '#core/register/index.ts';
-import { sql as fragment } from '#core/sql/index.ts';
-import type { StoredValue } from '#core/values/index.ts';
+import { all as allOf, sql as fragment, identifier, parameter, type SqlFragment } from '#core/sql/index.ts';
+import { behaviourOf, type FieldKindName, type StoredValue } from '#core/values/index.ts';
 import type { Queryable } from '../db/client.ts';
 import { toDrizzle } from '../db/fragment.ts';
 import { people, signOffs } from '../db/schema.ts';
@@ -333,16 +334,71 @@ export const findByTitle = async (
   catalogue: Catalogue,
   find: string,
   clock: Clock,
+  { where, limit }: { readonly where: readonly SqlFragment[]; readonly limit: number },
 ): Promise<RecordAnswer[]> => {
   const asked = { filter: '', find, sort: titleField(register).key, descending: false };
-  const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock));
+  const list = valueOrRefuse(compileList(register, catalogue, asked, allOf(where), clock));
   const { table, start, toAnswer } = readingOf(register, catalogue);
   const rows = await start(tx, clock)
     .where(toDrizzle(list.where))
     // A title that begins with what was typed comes before one that only contains it.
     .orderBy(sql`(not starts_with(${table.find_title}, ${` ${find.toLowerCase()}`}))`, toDrizzle(orderBy(list)))
-    .limit(12);
+    .limit(limit);
   return rows.map(toAnswer);
+};
+
+/** Texts that are stored as they were typed: those of other kinds have one way of being written. */
+const AS_TYPED: ReadonlySet<FieldKindName> = new Set(['text', 'long_text']);
+const MOST_SAME = 200;
+
+/**
+ * Records whose field holds just this: of texts the same with case, accents and spacing aside, found through the index
+ * of words; of other kinds the same value. At most 10, in no order.
+ */
+export const findByKey = async (
+  tx: Queryable,
+  register: Register,
+  catalogue: Catalogue,
+  by: string,
+  text: string,
+  where: readonly SqlFragment[],
+): Promise<RecordAnswer[]> => {
+  const field = register.fields.find((each) => each.key === by);
+  if (!field) return [];
+  const { table, start, toAnswer } = readingOf(register, catalogue);
+  const behaviour = behaviourOf(field.type);
+  const clock = clockNow(catalogue);
+  if (AS_TYPED.has(field.type.kind)) {
+    const folded = foldText(text);
+    if (folded === '') return [];
+    const found = valueOrRefuse(
+      compileList(register, catalogue, { filter: '', find: text, sort: '', descending: false }, allOf(where), clock),
+    );
+    const rows = await start(tx, clock).where(toDrizzle(found.where)).limit(MOST_SAME);
+    return rows
+      .map(toAnswer)
+      .filter(({ values }) => foldText(String(values[by] ?? '')) === folded)
+      .slice(0, 10);
+  }
+  const read = behaviour.parse(text, valueContext(catalogue));
+  const value = read.ok && typeof read.value === 'string' ? read.value : text;
+  const [held, given] = [identifier('t', by), parameter(value, behaviour.sql)];
+  const same = behaviour.sql === 'text' ? fragment`lower(${held}) = lower(${given})` : fragment`${held} = ${given}`;
+  const rows = await start(tx, clock)
+    .where(and(isNull(table.archived_at), toDrizzle(allOf([same, ...where]))))
+    .limit(10);
+  return rows.map(toAnswer);
+};
+
+/** The record a number or an id names, or null. */
+export const findNumbered = async (tx: Queryable, register: Register, text: string): Promise<string | null> => {
+  const table = recordTable(register);
+  const named = isUuid(text) ? eq(table.id, text) : eq(table.number, text);
+  const [row] = await tx
+    .select({ id: table.id })
+    .from(table)
+    .where(and(named, isNull(table.archived_at)));
+  return row ? String(row.id) : null;
 };
 
 interface Reached {

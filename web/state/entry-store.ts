@@ -18,6 +18,7 @@ const keptSchema = z.object({
     unread: z.record(z.string(), z.string()),
     snapshots: z.record(z.string(), z.object({ record: z.string(), taken: z.number(), fills: values })),
     record: values.nullable(),
+    begun: values.default({}),
   }),
   links: z.record(z.string(), linkedSchema),
   files: z.record(z.string(), fileSchema).default({}),

@@ -16,7 +16,7 @@ export interface FieldDraft {
   readonly section: string;
 }
 
-export interface RegisterDraft extends Pick<Register, 'title' | 'beside' | 'listed' | 'constraints'> {
+export interface RegisterDraft extends Pick<Register, 'title' | 'beside' | 'listed' | 'constraints' | 'alike'> {
   readonly key: string | null;
   readonly singular: string;
   readonly plural: string;
@@ -81,6 +81,7 @@ export const newDraft = (): RegisterDraft => ({
   beside: [],
   listed: [],
   constraints: [],
+  alike: [],
 });
 
 export const toDraft = (register: Register): RegisterDraft => ({
@@ -139,6 +140,7 @@ export const toRegister = (draft: RegisterDraft, registers: ReadonlySet<string>)
     beside: draft.beside,
     listed: draft.listed,
     constraints: draft.constraints,
+    alike: draft.alike,
   };
 };
 

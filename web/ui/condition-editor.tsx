@@ -367,6 +367,7 @@ const TestValue = ({ test, type, context, onChange }: TestValueProps) => {
       );
     case 'contains':
     case 'starts_with':
+    case 'matches':
       return (
         <OperandEditor
           type={{ kind: 'text' }}

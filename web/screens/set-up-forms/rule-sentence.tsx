@@ -11,6 +11,7 @@ import {
   type Form,
   fillSources,
   fillTargets,
+  offeringVocabulary,
   type Question,
   type Rule,
   type RuleKind,
@@ -81,6 +82,11 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
         </>
       );
     case 'fills_cell':
+    case 'fetches':
+    case 'hidden':
+    case 'must_be_unique':
+    case 'starts_as_opened':
+    case 'starts_as_addressed':
       return (
         <>
           {sayRule(rule, question.field, context)
@@ -88,6 +94,21 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
             .join(' ')}
         </>
       );
+    case 'offers_where': {
+      const type = findField(context.vocabulary, [question.field])?.type;
+      const names = type && 'register' in type ? offeringVocabulary(context.vocabulary, type.register) : null;
+      return (
+        <>
+          {RULE_WORDS[rule.kind]}{' '}
+          <ConditionEditor
+            text={rule.condition}
+            context={names ? { ...context, vocabulary: names } : context}
+            mood="is"
+            onChange={(condition) => onChange({ ...rule, condition })}
+          />
+        </>
+      );
+    }
     case 'offers_only':
       return <OffersOnly rule={rule} question={question} context={context} onChange={onChange} />;
     case 'must':
@@ -364,6 +385,12 @@ const RULE_WORDS: { readonly [K in RuleKind]: string } = {
   locked_when: 'is locked when',
   offers_only: 'offers only',
   asked_when: 'is asked when',
+  offers_where: 'offers only those whose',
+  hidden: 'is hidden',
+  must_be_unique: 'must be unique',
+  starts_as_opened: 'starts as',
+  starts_as_addressed: 'starts as',
+  fetches: 'fetches',
   must: 'must hold:',
   fills: 'fills',
   fills_cell: 'fills',

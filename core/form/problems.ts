@@ -1,0 +1,115 @@
+import { countCharacters, type Problem, problem } from '../base/index.ts';
+import { type Checked, evaluate, findCondition, type SayContext, sayClause, type Values } from '../expression/index.ts';
+import { checkValues, findVocabulary, valueContext } from '../register/index.ts';
+import { rowsKey } from '../sql/index.ts';
+import { behaviourOf, isGivenKind, isNothing, rowsOf, type StoredValue, sameValue, textsOf } from '../values/index.ts';
+import type { CompiledForm, CompiledQuestion } from './compiled.ts';
+import { CELL, type Entry } from './entry.ts';
+import { type AroundRows, isCellAsked, rowValues } from './rows.ts';
+
+/** The sentence of a broken rule: its own message, or the rule said as one, with the count where characters count. */
+const sayBroken = (
+  question: { readonly key: string; readonly label: string },
+  rule: Checked,
+  message: string | undefined,
+  value: StoredValue,
+  say: SayContext,
+): string => {
+  if (message) return message;
+  const condition = findCondition(rule.expr);
+  if (!condition) return `${question.label} must fit the rule: ${rule.text}.`;
+  const said = condition.clauses
+    .map((clause, i) => {
+      const parts = sayClause(clause, 'must', say, i === 0 ? question.key : undefined).map((part) => part.text);
+      return [...(i === 0 && clause.field[0] === question.key ? [question.label] : []), ...parts].join(' ');
+    })
+    .join(condition.join === 'and' ? ', and ' : ', or ');
+  const counts = condition.clauses.some((clause) => clause.test.kind === 'at_least_characters');
+  const tail = counts && typeof value === 'string' ? `; ${countCharacters(value)} so far` : '';
+  return `${said}${tail}.`;
+};
+
+/** Chosen codes that are not offered; what the record held before may stay. */
+const notOffered = (
+  value: StoredValue,
+  offered: ReadonlySet<string> | null,
+  before: StoredValue,
+): readonly string[] => {
+  if (offered === null || sameValue(value, before)) return [];
+  return (typeof value === 'string' ? [value] : textsOf(value)).filter((code) => !offered.has(code));
+};
+
+/** What is wrong in the cells of rows by the rules of their columns, row by row. */
+const rowProblems = (
+  question: CompiledQuestion,
+  value: StoredValue,
+  around: AroundRows,
+  { values: context }: SayContext,
+): Problem[] => {
+  const { type } = question.field;
+  if (question.columns.size === 0 || type.kind !== 'rows') return [];
+  const vocabulary = findVocabulary(rowsKey(around.compiled.register.key, question.key), around.compiled.catalogue);
+  return rowsOf(value).flatMap((row, i) => {
+    const values = rowValues(question, row, around);
+    return [...question.columns].flatMap(([key, column]) => {
+      if (!isCellAsked(column, values)) return [];
+      const held = row.values[key] ?? null;
+      const told = (code: string, detail: string): Problem =>
+        problem(code, [question.key], `${type.singular} ${i + 1}: ${detail}`);
+      if (isNothing(held)) return column.required ? [told('required', `${column.label} must be answered.`)] : [];
+      const broken = column.musts.filter((must) => evaluate(must.condition, values) !== true);
+      return broken.map(({ condition, message }) =>
+        told(
+          'must',
+          vocabulary
+            ? sayBroken({ key, label: column.label }, condition, message, held, { vocabulary, values: context })
+            : (message ?? `${column.label} breaks a rule.`),
+        ),
+      );
+    });
+  });
+};
+
+/** What is wrong with the answer of a question that is asked. */
+export const problemsOf = (
+  compiled: CompiledForm,
+  entry: Entry,
+  question: CompiledQuestion,
+  settled: { readonly value: StoredValue },
+  values: Values,
+  locked: boolean,
+  offered: ReadonlySet<string> | null,
+  around: AroundRows,
+): Problem[] => {
+  const { key, label } = question;
+  const cells = Object.keys(entry.unread).filter((name) => name.startsWith(`${key}${CELL}`));
+  if (cells.length > 0 && !locked)
+    return [
+      problem(
+        'unread_cell',
+        [key],
+        `${label}: ${cells.length === 1 ? 'one cell' : `${cells.length} cells`} cannot be read.`,
+      ),
+    ];
+  const unread = question.workedOut || locked ? undefined : entry.unread[key];
+  if (unread !== undefined) {
+    const read = behaviourOf(question.field.type).parse(unread, valueContext(compiled.catalogue));
+    return read.ok ? [] : read.problems.map((each) => ({ ...each, path: [key] }));
+  }
+  if (isGivenKind(question.field.type.kind)) return [];
+  if (isNothing(settled.value))
+    return question.required ? [problem('required', [key], `${label} must be answered.`)] : [];
+  const checked = checkValues(compiled.register, { [key]: settled.value }, compiled.catalogue);
+  if (!checked.ok) return [...checked.problems];
+  const strange = notOffered(settled.value, offered, entry.record?.[key] ?? null);
+  if (strange.length > 0) {
+    const shown = behaviourOf(question.field.type).show(settled.value, valueContext(compiled.catalogue));
+    return [problem('not_offered', [key], `${label}: ${shown} is not offered with these answers.`)];
+  }
+  const say: SayContext = { vocabulary: compiled.vocabulary, values: valueContext(compiled.catalogue) };
+  const inRows = rowProblems(question, settled.value, around, say);
+  const broken = question.musts
+    .filter((must) => evaluate(must.condition, values) !== true)
+    .map((must) => problem('must', [key], sayBroken(question, must.condition, must.message, settled.value, say)));
+  return [...inRows, ...broken];
+};

@@ -1,0 +1,138 @@
+import { describe, expect, test } from 'vitest';
+import { compileForm, type Form, fillIn, formSchema, newEntry, receiveEntry } from './index.ts';
+import { catalogueWith, clock } from './rows.example.ts';
+
+const { catalogue } = catalogueWith();
+const formOf = (...columns: object[]): Form =>
+  formSchema.parse({
+    key: 'order',
+    label: 'Order',
+    register: 'orders',
+    questions: [{ field: 'who' }, { field: 'urgent' }, { field: 'lines', columns }],
+  });
+const column = (field: string, ...rules: object[]) => ({ field, rules });
+const compiled = (...columns: object[]) => {
+  const result = compileForm(formOf(...columns), catalogue);
+  if (!result.ok) throw new Error(JSON.stringify(result.problems));
+  return result.value;
+};
+const problemsOf = (...columns: object[]) => {
+  const result = compileForm(formOf(...columns), catalogue);
+  return result.ok ? [] : result.problems.map((each) => `${each.path.join('/')}: ${each.detail}`);
+};
+const ID = (n: number) => `0190a000-0000-7000-8000-00000000000${n}`;
+const filled = (form: ReturnType<typeof compiled>, rows: object[], more: object = {}) =>
+  fillIn(
+    form,
+    { ...newEntry(''), typed: { ...more, lines: rows.map((values, i) => ({ id: ID(i), values })) as never } },
+    clock,
+  );
+const linesOf = (form: ReturnType<typeof compiled>, rows: object[], more: object = {}) => {
+  const state = filled(form, rows, more).byKey.get('lines');
+  return (state?.value as unknown as { values: object }[]).map((row) => row.values);
+};
+const told = (form: ReturnType<typeof compiled>, rows: object[], more: object = {}) =>
+  filled(form, rows, more)
+    .byKey.get('lines')
+    ?.problems.map((each) => each.detail);
+
+describe('each row is a small form', () => {
+  test('a cell nobody touched starts as its rule says, from the row or from the entry around it', () => {
+    const form = compiled(
+      column('price', { kind: 'starts_as', value: 'count * 2' }),
+      column('note', { kind: 'starts_as', value: 'entry.who' }),
+    );
+    expect(linesOf(form, [{ count: '3' }], { who: 'Bea' })).toEqual([{ count: '3', price: '6', note: 'Bea' }]);
+    // What was typed stays, deliberate nothing too.
+    expect(linesOf(form, [{ count: '3', price: '1', note: null }], { who: 'Bea' })).toEqual([
+      { count: '3', price: '1', note: null },
+    ]);
+  });
+
+  test('a cell is asked when its row says so, and holds nothing otherwise; what was typed comes back', () => {
+    const form = compiled(column('note', { kind: 'asked_when', condition: 'count > 5' }));
+    expect(
+      linesOf(form, [
+        { count: '9', note: 'many' },
+        { count: '1', note: 'few' },
+      ]),
+    ).toEqual([
+      { count: '9', note: 'many' },
+      { count: '1', note: null },
+    ]);
+    const state = filled(form, [{ count: '9' }, { count: '1' }]).byKey.get('lines');
+    expect([...(state?.notAsked ?? [])]).toEqual([[ID(1), new Set(['note'])]]);
+  });
+
+  test('whether cells are asked follows from the entry', () => {
+    const form = compiled(column('note', { kind: 'asked_when', condition: 'entry.urgent = true' }));
+    expect(linesOf(form, [{ note: 'why' }], { urgent: true })).toEqual([{ note: 'why' }]);
+    expect(linesOf(form, [{ note: 'why' }], { urgent: false })).toEqual([{ note: null }]);
+  });
+
+  test('what is wrong is told with its row and column', () => {
+    const form = compiled(
+      column('note', { kind: 'must_be_answered' }, { kind: 'asked_when', condition: 'count > 5' }),
+      column(
+        'price',
+        { kind: 'must', condition: 'price >= 1' },
+        { kind: 'must', condition: 'price < 100', message: 'Too dear.' },
+      ),
+    );
+    expect(
+      told(form, [
+        { count: '9', price: '0' },
+        { count: '1', price: '500' },
+      ]),
+    ).toEqual(['Line 1: Note must be answered.', 'Line 1: Price must be at least 1.', 'Line 2: Too dear.']);
+    expect(told(form, [{ count: '9', price: '5', note: 'x' }])).toEqual([]);
+  });
+
+  test('the columns come after those they follow from', () => {
+    const form = compiled(
+      column('note', { kind: 'asked_when', condition: 'price > 5' }),
+      column('price', { kind: 'starts_as', value: 'count' }),
+    );
+    expect(
+      linesOf(form, [
+        { count: '9', note: 'a' },
+        { count: '1', note: 'b' },
+      ]),
+    ).toEqual([
+      { count: '9', price: '9', note: 'a' },
+      { count: '1', price: '1', note: null },
+    ]);
+  });
+
+  test('an answer to a cell that is not asked is refused', () => {
+    const form = compiled(column('note', { kind: 'asked_when', condition: 'count > 5' }));
+    const send = (note: string | null) =>
+      receiveEntry(form, { lines: [{ id: ID(1), values: { count: '1', note } }] }, null, clock);
+    const refused = send('sneaked in');
+    expect(refused.ok ? [] : refused.problems.map((each) => each.detail)).toEqual([
+      'Lines, row 1: Note is not asked there.',
+    ]);
+    expect(send(null).ok).toBe(true);
+  });
+
+  test.each<[string, object, RegExp]>([
+    ['an unknown column', column('colour'), /questions\/2\/columns\/0\/field: Lines have no column “colour”/],
+    ['a column that is worked out', column('worth'), /no column “worth”/],
+    ['a rule over nothing known', column('note', { kind: 'asked_when', condition: 'colour = "red"' }), /colour/],
+    [
+      'an answer the form does not ask',
+      column('note', { kind: 'starts_as', value: 'entry.place' }),
+      /does not ask “place”/,
+    ],
+    ['a field behind a link', column('note', { kind: 'starts_as', value: 'item.name' }), /not “item.name”/],
+    ['a text for a number', column('count', { kind: 'starts_as', value: 'note' }), /must be a number/],
+  ])('%s is refused', (_, wrong, expected) => expect(problemsOf(wrong).join('\n')).toMatch(expected));
+
+  test('columns that wait for each other are refused', () =>
+    expect(
+      problemsOf(
+        column('count', { kind: 'starts_as', value: 'price' }),
+        column('price', { kind: 'starts_as', value: 'count' }),
+      ),
+    ).toEqual(['questions/2/columns: In Lines, these columns wait for each other: Count → Price → Count.']));
+});
