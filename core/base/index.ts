@@ -56,4 +56,5 @@ export {
 } from './result.ts';
 export { readSum } from './sum.ts';
 export { cleanLine, cleanText, countCharacters, findNearest, foldText, joinWords } from './text.ts';
+export { readDay } from './typed-day.ts';
 export { addWorkingDays, workingDays } from './working-days.ts';

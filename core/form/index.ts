@@ -1,3 +1,4 @@
+export { type Carried, carryOver, sayEntry } from './carry.ts';
 export { compareForms } from './compare.ts';
 export { compileForm, formVocabulary } from './compile.ts';
 export { answersRead, offeringVocabulary } from './compile-look-up.ts';

@@ -1,7 +1,10 @@
 import { describe, expect, test } from 'vitest';
+import type { RecordValues } from '../register/index.ts';
+import { type RowValue, rowsOf } from '../values/index.ts';
 import { compileForm, type Form, fillIn, formSchema, newEntry, receiveEntry } from './index.ts';
 import { catalogueWith, clock } from './rows.example.ts';
 
+type Cells = RowValue['values'];
 const { catalogue } = catalogueWith();
 const formOf = (...columns: object[]): Form =>
   formSchema.parse({
@@ -21,17 +24,12 @@ const problemsOf = (...columns: object[]) => {
   return result.ok ? [] : result.problems.map((each) => `${each.path.join('/')}: ${each.detail}`);
 };
 const ID = (n: number) => `0190a000-0000-7000-8000-00000000000${n}`;
-const filled = (form: ReturnType<typeof compiled>, rows: object[], more: object = {}) =>
-  fillIn(
-    form,
-    { ...newEntry(''), typed: { ...more, lines: rows.map((values, i) => ({ id: ID(i), values })) as never } },
-    clock,
-  );
-const linesOf = (form: ReturnType<typeof compiled>, rows: object[], more: object = {}) => {
-  const state = filled(form, rows, more).byKey.get('lines');
-  return (state?.value as unknown as { values: object }[]).map((row) => row.values);
+const filled = (form: ReturnType<typeof compiled>, rows: Cells[], more: RecordValues = {}) =>
+  fillIn(form, { ...newEntry(''), typed: { ...more, lines: rows.map((values, i) => ({ id: ID(i), values })) } }, clock);
+const linesOf = (form: ReturnType<typeof compiled>, rows: Cells[], more: RecordValues = {}) => {
+  return rowsOf(filled(form, rows, more).byKey.get('lines')?.value ?? null).map((row) => row.values);
 };
-const told = (form: ReturnType<typeof compiled>, rows: object[], more: object = {}) =>
+const told = (form: ReturnType<typeof compiled>, rows: Cells[], more: RecordValues = {}) =>
   filled(form, rows, more)
     .byKey.get('lines')
     ?.problems.map((each) => each.detail);

@@ -100,6 +100,8 @@ export interface ValueContext {
   readonly zone: string;
   readonly currency: string;
   readonly choices: (list: string) => readonly Choice[];
+  /** The day on which something is typed, where a person types it: then days may be said in words too. */
+  readonly today?: string;
 }
 
 /** What one field kind can do, its settings already in it. */

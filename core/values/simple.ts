@@ -1,5 +1,15 @@
-import { findDate, findMoment, findTime, fromLocal, ok, showDate, showMoment, toLocal } from '../base/index.ts';
-import { checkText, describe, type FieldBehaviour, textOf, wrong } from './kind.ts';
+import {
+  findDate,
+  findMoment,
+  findTime,
+  fromLocal,
+  ok,
+  readDay,
+  showDate,
+  showMoment,
+  toLocal,
+} from '../base/index.ts';
+import { checkText, describe, type FieldBehaviour, textOf, type ValueContext, wrong } from './kind.ts';
 
 /** Yes or no. */
 export const yesNo = (): FieldBehaviour => ({
@@ -23,9 +33,9 @@ export const yesNo = (): FieldBehaviour => ({
 
 /** A calendar day. */
 export const date = (): FieldBehaviour => {
-  const parse: FieldBehaviour['parse'] = (typed) => {
+  const parse: FieldBehaviour['parse'] = (typed, { today, locale }) => {
     if (typed.trim() === '') return ok(null);
-    const found = findDate(typed.trim());
+    const found = today === undefined ? findDate(typed.trim()) : readDay(typed, today, locale);
     return found ? ok(found) : wrong('not_a_date', 'This must be a day of the calendar, such as 2026-11-23.');
   };
   return {
@@ -33,7 +43,11 @@ export const date = (): FieldBehaviour => {
     sql: 'date',
     column: 'date',
     parse,
-    check: checkText('a date such as 2026-11-23', parse),
+    check: checkText('a date such as 2026-11-23', (text) => {
+      if (text === '') return ok(null);
+      const found = findDate(text);
+      return found ? ok(found) : wrong('not_a_date', 'This must be a day of the calendar, such as 2026-11-23.');
+    }),
     show: (value, context) => (typeof value === 'string' ? showDate(value, context.locale) : ''),
     edit: textOf,
   };
@@ -69,6 +83,14 @@ export const time = (): FieldBehaviour => {
   };
 };
 
+/** "23/11 10:40", "tomorrow 9.30": a day and a time as people type them. */
+const readTypedMoment = (typed: string, { today, locale, zone }: ValueContext): string | null => {
+  const parts = /^(.+?)[\s,]+(\S+(?:\s*[ap]\.?m\.?)?)$/i.exec(typed);
+  const day = today === undefined ? null : readDay(parts?.[1] ?? '', today, locale);
+  const time = findTime(readClockTime(parts?.[2] ?? '') ?? parts?.[2] ?? '');
+  return day && time ? fromLocal(`${day}T${time}`, zone) : null;
+};
+
 /** An instant; typed as a local date and time of the workspace's zone. */
 export const moment = (): FieldBehaviour => ({
   value: { kind: 'moment' },
@@ -76,7 +98,8 @@ export const moment = (): FieldBehaviour => ({
   column: 'timestamptz(3)',
   parse: (typed, context) => {
     if (typed.trim() === '') return ok(null);
-    const found = findMoment(typed.trim()) ?? fromLocal(typed.trim(), context.zone);
+    const found =
+      findMoment(typed.trim()) ?? fromLocal(typed.trim(), context.zone) ?? readTypedMoment(typed.trim(), context);
     return found ? ok(found) : wrong('not_a_moment', 'This must be a date and a time.');
   },
   check: checkText('a date and time with its offset', (text) => {

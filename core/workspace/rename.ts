@@ -121,15 +121,10 @@ const renameInColumn = (column: Column, rows: Vocabulary, renaming: Renaming): C
     ...column,
     field: rows.register === renaming.register ? renamed(column.field, renaming) : column.field,
     rules: column.rules.map((rule) => {
-      switch (rule.kind) {
-        case 'must_be_answered':
-          return rule;
-        case 'starts_as':
-          return { ...rule, value: rewrite(rule.value) };
-        case 'asked_when':
-        case 'must':
-          return { ...rule, condition: rewrite(rule.condition) };
-      }
+      if (rule.kind === 'must_be_answered') return rule;
+      return rule.kind === 'starts_as'
+        ? { ...rule, value: rewrite(rule.value) }
+        : { ...rule, condition: rewrite(rule.condition) };
     }),
   };
 };

@@ -12,6 +12,7 @@ import {
   toSend,
   type Way,
 } from '#core/form/index.ts';
+import type { RecordValues } from '#core/register/index.ts';
 import { type FieldType, isNothing, type StoredValue } from '#core/values/index.ts';
 import { catalogueOf, workspaceSchema } from '#core/workspace/index.ts';
 
@@ -67,9 +68,17 @@ const answer = (type: FieldType): StoredValue => {
   }
 };
 
+/** What the form would begin with, opened from a record. */
+const begunOf = (form: CompiledForm): RecordValues =>
+  Object.fromEntries(
+    form.questions
+      .filter(({ begins }) => begins.some(({ kind }) => kind === 'opened'))
+      .map(({ key, field }) => [key, answer(field.type)]),
+  );
+
 /** What a person would do: answer what is missing, and mend what is wrong, until it can be sent. */
 const fillOut = (form: CompiledForm, way: Way): Entry => {
-  let entry: Entry = { ...newEntry('e'), typed: way.sample };
+  let entry: Entry = { ...newEntry('e', null, begunOf(form)), typed: way.sample };
   for (let round = 0; round < 12; round++) {
     const { problems, byKey } = fillIn(form, entry, clock, { me });
     if (problems.length === 0) return entry;
@@ -106,7 +115,9 @@ describe('the forms of the demonstration', () => {
       (_name, way) => {
         const entry = fillOut(form, way);
         const filledIn = fillIn(form, entry, clock, { me });
-        const received = receiveEntry(form, toSend(filledIn, entry, new Set()), null, clock, me);
+        const received = receiveEntry(form, toSend(filledIn, entry, new Set()), null, clock, me, {
+          begun: begunOf(form),
+        });
         expect(received.ok ? [] : received.problems).toEqual([]);
         // What is stored is what was shown, whoever worked it out; rows come back with all their cells.
         const values = received.ok ? received.value : {};

@@ -148,12 +148,12 @@ describe('a near miss, from the register to the approved record', () => {
     await entry.isToldNothing('title');
     await entry.next('when');
     expect(await entry.value('when')).toMatch(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/);
-    await entry.typeMoment('12', '31', '2098', '1000AM');
+    await entry.typeMoment('31/12/2098 10am');
     await entry.next('severity');
     await entry.isTold('when', 'When cannot be later than now.');
     await entry.backTo('title');
     await entry.next('when');
-    await entry.typeMoment('11', '01', '2026', '0930AM');
+    await entry.typeMoment('1 Nov 2026 9:30');
     await entry.isToldNothing('when');
     expect(await entry.value('when')).toBe('2026-11-01T09:30');
     await entry.next('severity');

@@ -52,12 +52,9 @@ export class EntryPage {
     await this.#browser.keys(Key.chord(Key.CONTROL, 'a'), Key.DELETE, text);
   }
 
-  /**
-   * The parts of the control take the keys one after the other, from the first. Debian's Chromium comes with the
-   * American order only: month, day, year, hour, minute, AM or PM.
-   */
-  async typeMoment(month: string, day: string, year: string, time: string): Promise<void> {
-    await this.#browser.keys(month, day, year, time);
+  /** A day and a time as people type them, over what stands there. */
+  async typeMoment(moment: string): Promise<void> {
+    await this.retype(moment);
   }
 
   async lookUp(part: string, whole: string): Promise<void> {

@@ -1,6 +1,6 @@
 import { keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
-import { api } from '#contract/index.ts';
-import type { FieldTypeOf } from '#core/values/index.ts';
+import { api, type Opened } from '#contract/index.ts';
+import type { FieldTypeOf, StoredValue } from '#core/values/index.ts';
 import { call, ProblemError } from './client.ts';
 
 export const queryClient = new QueryClient({
@@ -22,6 +22,35 @@ export interface ListAddress {
   readonly columns: string;
   readonly archived: 'yes' | 'no';
 }
+
+const hasKeys = (value: object): boolean => Object.keys(value).length > 0;
+
+/** What a look-up is asked for. */
+export interface Asking {
+  readonly find?: string;
+  readonly draft: boolean;
+  /** The answers that what is offered follows from. */
+  readonly answers?: Readonly<Record<string, StoredValue>>;
+  /** Only these records. */
+  readonly only?: readonly string[];
+  /** A key, and the field of the linked register that must hold it. */
+  readonly key?: { readonly value: string; readonly by: string };
+  readonly limit?: number;
+}
+
+/** Asks a look-up of a form. */
+export const askLookUp = (form: string, question: string, { find = '', draft, answers, only, key, limit }: Asking) =>
+  call(api.lookUp, {
+    params: { key: form, question },
+    query: {
+      find,
+      ...(draft ? { draft: 'yes' } : {}),
+      ...(answers && hasKeys(answers) ? { answers: JSON.stringify(answers) } : {}),
+      ...(only ? { only: only.join(',') } : {}),
+      ...(key ? { key: key.value, by: key.by } : {}),
+      ...(limit === undefined ? {} : { limit: String(limit) }),
+    },
+  });
 
 /** One function per resource; live events refresh by the first words of the key. */
 export const queries = {
@@ -67,21 +96,41 @@ export const queries = {
       queryKey: ['records', register, 'history', id],
       queryFn: () => call(api.history, { params: { key: register, id } }),
     }),
-  form: (key: string, record: string | null) =>
+  form: (key: string, record: string | null, opened: Opened = {}) =>
     queryOptions({
-      queryKey: ['form', key, record],
+      queryKey: ['form', key, record, opened],
       queryFn: async () => {
-        const answer = await call(api.form, { params: { key }, query: record ? { record } : {} });
+        const query = { ...(record ? { record } : {}), ...(hasKeys(opened) ? { opened: JSON.stringify(opened) } : {}) };
+        const answer = await call(api.form, { params: { key }, query });
         return { ...answer, clockOffsetMs: Date.parse(answer.now) - Date.now() };
       },
     }),
-  lookUp: (form: string, question: string, find: string, draft: boolean) =>
+  lookUp: (form: string, question: string, asking: Asking) =>
     queryOptions({
-      queryKey: ['look-up', form, question, find, draft],
-      queryFn: () =>
-        call(api.lookUp, { params: { key: form, question }, query: { find, ...(draft ? { draft: 'yes' } : {}) } }),
+      queryKey: ['look-up', form, question, asking],
+      queryFn: () => askLookUp(form, question, asking),
       placeholderData: keepPreviousData,
       staleTime: 5_000,
     }),
+  same: (form: string, question: string, value: string, record: string | null, draft: boolean) =>
+    queryOptions({
+      queryKey: ['look-up', form, question, 'same', value, record, draft],
+      queryFn: () =>
+        call(api.same, {
+          params: { key: form, question },
+          query: { value: JSON.stringify(value), ...(record ? { record } : {}), ...(draft ? { draft: 'yes' } : {}) },
+        }),
+      staleTime: 5_000,
+    }),
+  keptEntries: () => queryOptions({ queryKey: ['kept'], queryFn: () => call(api.keptEntries) }),
+  keptEntry: (id: string) =>
+    queryOptions({
+      queryKey: ['kept', id],
+      queryFn: () => call(api.keptEntry, { params: { id } }),
+      gcTime: 0,
+      staleTime: Number.POSITIVE_INFINITY,
+    }),
+  formVersions: (key: string) =>
+    queryOptions({ queryKey: ['form-versions', key], queryFn: () => call(api.formVersions, { params: { key } }) }),
   inTray: () => queryOptions({ queryKey: ['in-tray'], queryFn: () => call(api.inTray) }),
 };

@@ -1,17 +1,25 @@
 import { z } from 'zod';
 import { createStore, type StoreApi } from 'zustand';
 import { type FileFacts, fileSchema, type Linked, linkedSchema, recordValuesSchema } from '#contract/index.ts';
-import { type Clock, toMomentText, uuidV7 } from '#core/base/index.ts';
+import { type Clock, today, toMomentText, uuidV7 } from '#core/base/index.ts';
 import { type PersonFacts, personItem } from '#core/expression/index.ts';
-import { type CompiledForm, cellKey, type Entry, type FilledIn, fillIn, newEntry } from '#core/form/index.ts';
+import {
+  type CompiledForm,
+  carryOver,
+  cellKey,
+  type Entry,
+  type FilledIn,
+  fillIn,
+  newEntry,
+} from '#core/form/index.ts';
 import { valueContext } from '#core/register/index.ts';
 import { behaviourOf, isNothing, type RowValue, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
 import type { Offered } from '../ui/look-up.tsx';
 
 const values = recordValuesSchema;
 
-/** An entry as it is kept on this device between reloads. */
-const keptSchema = z.object({
+/** An entry as it is kept between reloads, on this device and on the server. */
+export const keptSchema = z.object({
   entry: z.object({
     id: z.string(),
     typed: values,
@@ -24,7 +32,9 @@ const keptSchema = z.object({
   files: z.record(z.string(), fileSchema).default({}),
   page: z.number().default(0),
   version: z.number(),
+  at: z.string().default(''),
 });
+export type Kept = z.infer<typeof keptSchema>;
 
 export interface EntryState {
   readonly compiled: CompiledForm;
@@ -41,6 +51,15 @@ export interface EntryState {
   readonly tried: boolean;
   readonly askedOnOpening: ReadonlySet<string>;
   readonly keptAt: string | null;
+  /** The record it changes, if it changes one. */
+  readonly recordId: string | null;
+  /** What an entry begun on an older version held that does not fit any more, in sentences. */
+  readonly lost: readonly string[];
+  /** Keys for which no record was found, by question. */
+  readonly unknown: Readonly<Record<string, string>>;
+  readonly setUnknown: (key: string, text: string | null) => void;
+  /** Takes what a look-up says instead of what was typed. */
+  readonly takeInstead: (key: string) => void;
   /** The place of the page that is open, as far as it is on the way. */
   readonly page: number;
   readonly type: (key: string, text: string) => void;
@@ -67,6 +86,7 @@ export interface EntryOptions {
   readonly compiled: CompiledForm;
   readonly version: number;
   readonly record: Readonly<Record<string, StoredValue>> | null;
+  readonly recordId?: string | null;
   readonly links: Readonly<Record<string, Linked>>;
   readonly files?: Readonly<Record<string, FileFacts>>;
   /** What stands in a new entry from the beginning, as if typed: a copy of a record, a link carried along. */
@@ -76,19 +96,30 @@ export interface EntryOptions {
   readonly me: PersonFacts;
   /** Where it is kept on this device; null: nowhere (a trial in set-up). */
   readonly keepAs: string | null;
+  /** The entry as the server kept it, where it was begun elsewhere. */
+  readonly kept?: Kept | null;
+  /** What questions start as because of where the form was opened from. */
+  readonly begun?: Readonly<Record<string, StoredValue>>;
 }
 
 const freshId = (clock: Clock): string => uuidV7(Date.parse(clock.now), crypto.getRandomValues(new Uint8Array(10)));
 
-const readKept = ({ keepAs, version }: EntryOptions): z.infer<typeof keptSchema> | null => {
-  const text = keepAs ? localStorage.getItem(keepAs) : null;
+/** What is kept on this device under a name. */
+export const findKept = (keepAs: string): Kept | null => {
+  const text = localStorage.getItem(keepAs);
   if (!text) return null;
   try {
-    const kept = keptSchema.parse(JSON.parse(text));
-    return kept.version === version ? kept : { ...kept, version };
+    return keptSchema.parse(JSON.parse(text));
   } catch {
     return null;
   }
+};
+
+/** The newer of what this device and the server kept of one entry; of two entries the one that was asked for. */
+const newerKept = (options: EntryOptions): Kept | null => {
+  const [here, there] = [options.keepAs ? findKept(options.keepAs) : null, options.kept ?? null];
+  if (!here || !there) return there ?? here;
+  return here.entry.id === there.entry.id && here.at > there.at ? here : there;
 };
 
 /** A row's cells with those filled that hold nothing: what a person typed stands. */
@@ -99,23 +130,38 @@ const withFilled = (cells: RowValue['values'], fills: Readonly<Record<string, St
   return filled;
 };
 
+/** What is kept of an entry. */
+export const toKept = ({ entry, links, files, page }: EntryState): Omit<Kept, 'version' | 'at'> => ({
+  entry: { ...entry, begun: { ...entry.begun } },
+  links: { ...links },
+  files: { ...files },
+  page,
+});
+
 /** One store for one open entry. Only what the person did is stored; all else is worked out by the core. */
 export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> => {
   const { clock, keepAs } = options;
-  const kept = readKept(options);
-  const entry: Entry = kept?.entry ?? { ...newEntry(freshId(clock()), options.record), typed: options.typed ?? {} };
+  const kept = newerKept(options);
+  const carried =
+    kept && kept.version !== options.version
+      ? carryOver(options.compiled, kept.entry)
+      : { entry: kept?.entry, lost: [] };
+  const fresh = newEntry(freshId(clock()), options.record, options.begun);
+  const entry: Entry = carried.entry ?? { ...fresh, typed: options.typed ?? {} };
   const me = personItem(options.me);
   const work = (compiled: CompiledForm, next: Entry, last?: FilledIn): FilledIn =>
     fillIn(compiled, next, clock(), { me, last });
   const opening = work(options.compiled, newEntry('', options.record));
   let counter = Math.max(0, ...Object.values(entry.snapshots).map((snapshot) => snapshot.taken));
 
+  const typedContext = (compiled: CompiledForm) => ({ ...valueContext(compiled.catalogue), today: today(clock()) });
+
   return createStore<EntryState>((set, get) => {
     const keep = (): void => {
       if (!keepAs) return;
-      const { entry: now, links, files, page } = get();
-      localStorage.setItem(keepAs, JSON.stringify({ entry: now, links, files, page, version: options.version }));
-      set({ keptAt: toMomentText(Date.now()) });
+      const at = toMomentText(Date.now());
+      localStorage.setItem(keepAs, JSON.stringify({ ...toKept(get()), version: options.version, at }));
+      set({ keptAt: at });
     };
     const update = (next: Entry, links = get().links, files = get().files): void => {
       set({ entry: next, links, files, filledIn: work(get().compiled, next, get().filledIn) });
@@ -147,6 +193,18 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       tried: false,
       askedOnOpening: new Set(opening.questions.filter((state) => state.asked).map((state) => state.question.key)),
       keptAt: null,
+      recordId: options.recordId ?? null,
+      lost: carried.lost,
+      unknown: {},
+      setUnknown: (key, text) => {
+        const { [key]: _, ...unknown } = get().unknown;
+        set({ unknown: text === null ? unknown : { ...unknown, [key]: text } });
+      },
+      takeInstead: (key) => {
+        const now = get().entry;
+        const { [key]: _, ...typed } = now.typed;
+        update({ ...now, typed });
+      },
       page: kept?.page ?? 0,
       goTo: (page) => {
         set({ page });
@@ -162,7 +220,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         const question = compiled.byKey.get(key);
         if (!question) return;
         set({ typing: { key, text } });
-        const read = behaviourOf(question.field.type).parse(text, valueContext(compiled.catalogue));
+        const read = behaviourOf(question.field.type).parse(text, typedContext(compiled));
         const { [key]: _, ...unread } = now.unread;
         if (!read.ok) update({ ...now, unread: { ...unread, [key]: text } });
         else update({ ...now, unread, typed: { ...now.typed, [key]: read.value } });
@@ -197,7 +255,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         const cell = type?.kind === 'rows' ? type.fields.find((each) => each.key === field) : undefined;
         if (!cell) return;
         set({ typing: { key: cellKey(key, row, field), text } });
-        const read = behaviourOf(cell.type).parse(text, valueContext(compiled.catalogue));
+        const read = behaviourOf(cell.type).parse(text, typedContext(compiled));
         if (read.ok) {
           const { value } = read;
           return update(putCell(key, row, field, typeof value === 'object' ? textsOf(value) : value));

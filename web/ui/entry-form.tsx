@@ -86,7 +86,7 @@ export const EntryForm = ({
 }: Props) => {
   const form = useRef<HTMLFormElement>(null);
   const head = useRef<HTMLHeadingElement>(null);
-  const { filledIn, compiled, page: wanted, goTo, tryPage } = useStore(store);
+  const { filledIn, compiled, page: wanted, goTo, tryPage, tried } = useStore(store);
   const { way } = filledIn;
   // Answers may have taken the page off the way: the last before it stays open.
   const page = way.findLast((at) => at <= wanted) ?? way[0] ?? 0;
@@ -172,6 +172,15 @@ export const EntryForm = ({
           <Fragment key={states[0]?.question.key}>{rows}</Fragment>
         );
       })}
+      {tried &&
+        filledIn.questions
+          .filter(({ asked, question, problems }) => asked && question.hidden && problems.length > 0)
+          .map(({ question, problems }) => (
+            <p key={question.key} role="alert" className="wrong mb-2">
+              {problems.map((each) => each.detail).join(' ')} It is not shown here: this form is opened from where it is
+              known.
+            </p>
+          ))}
       {above}
       {/* biome-ignore lint/a11y/noStaticElementInteractions: it only keeps the focus where it is */}
       <div

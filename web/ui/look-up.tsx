@@ -1,20 +1,24 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { useQuery } from '@tanstack/react-query';
+import { ExternalLink } from 'lucide-react';
 import { useState } from 'react';
 import type { Linked, LookUp as LookUpAnswer } from '#contract/index.ts';
 import { foldText } from '#core/base/index.ts';
-import { queries } from '../data/queries.ts';
-import type { Target } from './controls/control.ts';
+import { plainFormKey } from '#core/form/index.ts';
+import { askLookUp, queries } from '../data/queries.ts';
+import { useMe, useWorkspace } from '../data/workspace.ts';
+import { noteChosen, recentOf } from '../state/recent.ts';
+import type { Asked, Target } from './controls/control.ts';
 import { Found } from './found.tsx';
+import { AddInPlace, BesideDialog, BrowseDialog } from './look-up-dialogs.tsx';
 import { TabMark } from './marks.tsx';
 
 export type Offered = LookUpAnswer['found'][number];
 
 interface Props {
   readonly id: string;
-  readonly form: string;
-  readonly draft: boolean;
-  readonly question: string;
+  readonly label: string;
+  readonly asked: Asked;
   readonly register: Target;
   readonly chosen: Linked | null;
   readonly filled: boolean;
@@ -24,12 +28,28 @@ interface Props {
   readonly onLeave: () => void;
 }
 
+/** What is offered: what was used last while nothing is typed, then what is found. */
+const useOffers = ({ form, question, draft, answers }: Asked, register: Target, find: string) => {
+  const me = useMe();
+  const recent = register.key === null ? [] : recentOf(me.id, register.key);
+  const first = useQuery({
+    ...queries.lookUp(form, question, { draft, answers, only: recent }),
+    enabled: find === '' && recent.length > 0,
+  });
+  const { data } = useQuery(queries.lookUp(form, question, { find, draft, answers }));
+  const used = find === '' && recent.length > 0 ? (first.data?.found ?? []) : [];
+  const others = (data?.found ?? []).filter((each) => !used.some(({ id }) => id === each.id));
+  return { used, others, none: data?.found.length === 0 };
+};
+
+/** What one does besides choosing: the rows below what is found. */
+type More = 'browse' | 'add';
+
 /** Type part of a name, choose with the arrows and Enter. What is chosen is shown with its register's tab mark. */
 export const LookUp = ({
   id,
-  form,
-  draft,
-  question,
+  label,
+  asked,
   register,
   chosen,
   filled,
@@ -39,57 +59,123 @@ export const LookUp = ({
   onLeave,
 }: Props) => {
   const [typed, setTyped] = useState('');
-  const { data } = useQuery(queries.lookUp(form, question, typed.trim(), draft));
+  const [open, setOpen] = useState<More | 'beside' | null>(null);
+  const me = useMe();
+  const { workspace } = useWorkspace();
+  const { used, others, none } = useOffers(asked, register, typed.trim());
   const words = foldText(typed).split(' ').filter(Boolean);
+  const rights = register.key === null ? undefined : workspace.rights[register.key];
+  const adding = workspace.forms.find(
+    (each) =>
+      each.status === 'published' &&
+      each.may_fill &&
+      each.form.register === register.key &&
+      each.form.purpose !== 'change',
+  );
+  const addBy = adding?.form.key ?? (rights?.add && register.key !== null ? plainFormKey(register.key) : null);
+  const take = (offered: Offered | null): void => {
+    setTyped('');
+    if (offered && register.key !== null) noteChosen(me.id, register.key, offered.id);
+    onChoose(offered);
+  };
+  const takeNew = async (record: string): Promise<void> => {
+    setOpen(null);
+    const { form, question, draft, answers } = asked;
+    const { found } = await askLookUp(form, question, { draft, answers, only: [record] });
+    if (found[0]) take(found[0]);
+  };
+  const row = (offered: Offered) => (
+    <ComboboxOption key={offered.id} value={offered} className="slip-row">
+      <span className="grow">
+        <Found text={offered.title} words={words} />
+        {offered.beside.length > 0 && <span className="text-ink-2"> · {offered.beside.join(' · ')}</span>}
+      </span>
+      <span className="font-mono text-xs text-ink-2">{offered.number}</span>
+    </ComboboxOption>
+  );
   return (
-    <Combobox<Offered | null>
-      value={null}
-      onChange={(offered) => {
-        setTyped('');
-        onChoose(offered);
-      }}
-    >
-      <div className="relative">
-        {register.mark !== null && (
-          <span className="pointer-events-none absolute left-2 top-1/2 -translate-y-1/2">
-            <TabMark mark={register.mark} name={register.plural} />
-          </span>
-        )}
-        <ComboboxInput
-          id={id}
-          className={`box ${register.mark === null ? '' : 'pl-13'} ${chosen ? 'pr-24' : ''} ${filled ? 'box-filled' : ''}`}
-          autoComplete="off"
-          aria-describedby={describedBy}
-          aria-invalid={invalid}
-          placeholder={`Part of a name or number`}
-          displayValue={() => chosen?.title ?? ''}
-          onChange={(event) => {
-            setTyped(event.target.value);
-            if (event.target.value === '' && chosen) onChoose(null);
-          }}
-          onBlur={() => {
-            setTyped('');
-            onLeave();
+    <>
+      <Combobox<Offered | More | null>
+        value={null}
+        onChange={(picked) => {
+          if (picked === 'browse' || picked === 'add') setOpen(picked);
+          else take(picked);
+        }}
+      >
+        <div className="relative">
+          {register.mark !== null && (
+            <span className="pointer-events-none absolute left-2 top-1/2 -translate-y-1/2">
+              <TabMark mark={register.mark} name={register.plural} />
+            </span>
+          )}
+          <ComboboxInput
+            id={id}
+            className={`box ${register.mark === null ? '' : 'pl-13'} ${chosen ? 'pr-32' : ''} ${filled ? 'box-filled' : ''}`}
+            autoComplete="off"
+            aria-describedby={describedBy}
+            aria-invalid={invalid}
+            placeholder={`Part of a name or number`}
+            displayValue={() => chosen?.title ?? ''}
+            onChange={(event) => {
+              setTyped(event.target.value);
+              if (event.target.value === '' && chosen) onChoose(null);
+            }}
+            onBlur={() => {
+              setTyped('');
+              onLeave();
+            }}
+          />
+          {chosen && (
+            <span className="pointer-events-none absolute right-9 top-1/2 -translate-y-1/2 font-mono text-xs text-ink-2">
+              {chosen.number}
+            </span>
+          )}
+          {chosen && rights?.see && (
+            <button
+              type="button"
+              className="btn btn-quiet absolute right-1 top-1/2 min-h-7! -translate-y-1/2 px-1.5!"
+              aria-label={`${label}: look at ${chosen.title}`}
+              onClick={() => setOpen('beside')}
+            >
+              <ExternalLink size={15} aria-hidden="true" />
+            </button>
+          )}
+        </div>
+        <ComboboxOptions anchor={{ to: 'bottom start', gap: 2 }} className="slip w-(--input-width) empty:hidden">
+          {used.length > 0 && <p className="px-2 pt-1 text-xs text-ink-2">Used last</p>}
+          {used.map(row)}
+          {used.length > 0 && others.length > 0 && <hr className="my-1 border-rule" />}
+          {others.map(row)}
+          {none && used.length === 0 && <p className="px-2 py-1 text-ink-2">Nothing found in {register.plural}.</p>}
+          {register.key !== null && (
+            <ComboboxOption value="browse" className="slip-row border-t border-rule text-iolite-deep">
+              Browse all {register.plural} …
+            </ComboboxOption>
+          )}
+          {addBy !== null && (
+            <ComboboxOption value="add" className="slip-row text-iolite-deep">
+              Add a new {register.singular.toLowerCase()} …
+            </ComboboxOption>
+          )}
+        </ComboboxOptions>
+      </Combobox>
+      {open === 'browse' && (
+        <BrowseDialog
+          asked={asked}
+          register={register}
+          onClose={() => setOpen(null)}
+          onChoose={(offered) => {
+            setOpen(null);
+            take(offered);
           }}
         />
-        {chosen && (
-          <span className="pointer-events-none absolute right-3 top-1/2 -translate-y-1/2 font-mono text-xs text-ink-2">
-            {chosen.number}
-          </span>
-        )}
-      </div>
-      <ComboboxOptions anchor={{ to: 'bottom start', gap: 2 }} className="slip w-(--input-width) empty:hidden">
-        {(data?.found ?? []).map((offered) => (
-          <ComboboxOption key={offered.id} value={offered} className="slip-row">
-            <span className="grow">
-              <Found text={offered.title} words={words} />
-              {offered.beside.length > 0 && <span className="text-ink-2"> · {offered.beside.join(' · ')}</span>}
-            </span>
-            <span className="font-mono text-xs text-ink-2">{offered.number}</span>
-          </ComboboxOption>
-        ))}
-        {data?.found.length === 0 && <p className="px-2 py-1 text-ink-2">Nothing found in {register.plural}.</p>}
-      </ComboboxOptions>
-    </Combobox>
+      )}
+      {open === 'add' && addBy !== null && (
+        <AddInPlace form={addBy} onClose={() => setOpen(null)} onStored={(record) => void takeNew(record)} />
+      )}
+      {open === 'beside' && chosen && register.key !== null && (
+        <BesideDialog register={register.key} id={chosen.id} onClose={() => setOpen(null)} />
+      )}
+    </>
   );
 };

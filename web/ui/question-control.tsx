@@ -1,6 +1,9 @@
 import { type StoreApi, useStore } from 'zustand';
-import type { QuestionState } from '#core/form/index.ts';
+import { today } from '#core/base/index.ts';
+import { answersRead, type CompiledQuestion, type QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
+import type { StoredValue } from '#core/values/index.ts';
+import { askLookUp } from '../data/queries.ts';
 import type { EntryState } from '../state/entry-store.ts';
 import { FieldControl } from './controls/field-control.tsx';
 
@@ -13,6 +16,37 @@ interface Props {
   readonly invalid: boolean;
   readonly describedBy: string | undefined;
 }
+
+/** The answers that what a look-up offers follows from. */
+const answersFor = ({ filledIn }: EntryState, { offersWhere }: CompiledQuestion): Record<string, StoredValue> => {
+  const keys = new Set(offersWhere.flatMap(answersRead));
+  return Object.fromEntries([...keys].map((key) => [key, filledIn.byKey.get(key)?.value ?? null]));
+};
+
+/** A key was typed: the look-ups it fetches for take its record, or it is said that there is none yet. */
+const fetchRecords = async (
+  store: StoreApi<EntryState>,
+  { key, fetches }: CompiledQuestion,
+  draft: boolean,
+): Promise<void> => {
+  for (const { question, by } of fetches) {
+    const { filledIn, compiled, unknown } = store.getState();
+    const value = filledIn.byKey.get(key)?.value ?? null;
+    const lookUp = compiled.byKey.get(question);
+    if (typeof value !== 'string' || !lookUp) {
+      if (unknown[key] !== undefined) store.getState().setUnknown(key, null);
+      continue;
+    }
+    const answers = answersFor(store.getState(), lookUp);
+    const { found } = await askLookUp(compiled.form.key, question, { draft, answers, key: { value, by } });
+    const now = store.getState();
+    // What was typed meanwhile counts, and is asked for when it is left in its turn.
+    if (now.filledIn.byKey.get(key)?.value !== value) return;
+    const [only] = found;
+    now.setUnknown(key, only ? null : `${lookUp.label}: not known yet.`);
+    if (only && found.length === 1 && now.filledIn.byKey.get(question)?.value !== only.id) now.choose(question, only);
+  }
+};
 
 /** The control of a question, tied to the entry it is answered in. */
 export const QuestionControl = ({ id, store, state, registers, draft, invalid, describedBy }: Props) => {
@@ -32,8 +66,8 @@ export const QuestionControl = ({ id, store, state, registers, draft, invalid, d
       required={question.required}
       describedBy={describedBy}
       offered={state.offered}
-      context={valueContext(compiled.catalogue)}
-      lookUp={{ form: compiled.form.key, draft, question: key }}
+      context={{ ...valueContext(compiled.catalogue), today: today(entry.filledIn.from.clock) }}
+      lookUp={{ form: compiled.form.key, draft, question: key, answers: answersFor(entry, question) }}
       known={{ registers, links, files }}
       onType={(text) => entry.type(key, text)}
       onValue={(value) => entry.setValue(key, value)}
@@ -41,7 +75,10 @@ export const QuestionControl = ({ id, store, state, registers, draft, invalid, d
         if (question.field.type.kind !== 'links') entry.choose(key, offered);
         else if (offered) entry.addLink(key, offered);
       }}
-      onLeave={() => entry.leave(key)}
+      onLeave={() => {
+        entry.leave(key);
+        void fetchRecords(store, question, draft);
+      }}
     />
   );
 };

@@ -1,8 +1,10 @@
-import { useId } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { Fragment, useId } from 'react';
 import { type StoreApi, useStore } from 'zustand';
 import type { QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
-import { behaviourOf, type FieldKindName, sameValue } from '#core/values/index.ts';
+import { behaviourOf, type FieldKindName, type StoredValue, sameValue } from '#core/values/index.ts';
+import { queries } from '../data/queries.ts';
 import type { EntryState } from '../state/entry-store.ts';
 import { QuestionControl } from './question-control.tsx';
 
@@ -35,6 +37,39 @@ const Given = ({
         {state.note ?? (state.locked ? 'Locked with these answers' : 'Worked out from the other answers')}
       </p>
     </>
+  );
+};
+
+const shownValue = ({ compiled, links }: EntryState, { question }: QuestionState, value: StoredValue): string =>
+  (typeof value === 'string' ? links[value]?.title : undefined) ??
+  behaviourOf(question.field.type).show(value, valueContext(compiled.catalogue));
+
+/** Other records that hold the same: a likely duplicate, or what must be unique and is not. */
+const Alike = ({ entry, state, draft }: { entry: EntryState; state: QuestionState; draft: boolean }) => {
+  const { compiled, recordId } = entry;
+  const { key, unique } = state.question;
+  const watched = unique !== null || compiled.register.alike.includes(key);
+  const { value } = state;
+  const asks = watched && typeof value === 'string' && value.length > 1 && state.source !== 'record';
+  const { data } = useQuery({
+    ...queries.same(compiled.form.key, key, typeof value === 'string' ? value : '', recordId, draft),
+    enabled: asks,
+  });
+  if (!asks || !data?.any) return null;
+  return (
+    <p role="status" className={`pt-0.5 text-[13px] ${unique ? 'wrong' : 'text-haze'}`}>
+      {unique ? 'There is this already' : 'This may be there already'}
+      {data.found.length > 0 && ': '}
+      {data.found.map(({ id, number, title }, i) => (
+        <Fragment key={id}>
+          {i > 0 && ', '}
+          <a className="part" href={`/registers/${compiled.register.key}/${id}`} target="_blank" rel="noreferrer">
+            {title} {number}
+          </a>
+        </Fragment>
+      ))}
+      .
+    </p>
   );
 };
 
@@ -126,6 +161,20 @@ export const QuestionRow = ({ store, state, registers, draft, refused }: RowProp
             Filled in from {filledBy}
           </p>
         )}
+        {state.instead && (
+          <p className="flex flex-wrap items-center gap-2 pt-0.5 text-[13px] text-haze">
+            {compiled.byKey.get(state.instead.by)?.label} has “{shownValue(entry, state, state.instead.value)}”.
+            <button type="button" className="part" onClick={() => entry.takeInstead(key)}>
+              Use that instead
+            </button>
+          </p>
+        )}
+        {entry.unknown[key] !== undefined && (
+          <p role="status" className="pt-0.5 text-[13px] text-haze">
+            {entry.unknown[key]}
+          </p>
+        )}
+        <Alike entry={entry} state={state} draft={draft} />
         {wrong.length > 0 && (
           <p id={`${id}-wrong`} className="wrong pt-0.5">
             {wrong.join(' ')}

@@ -6,6 +6,7 @@ import { clockFor, useMe, useWorkspace } from '../../data/workspace.ts';
 import { TabMark } from '../../ui/marks.tsx';
 import { Empty } from '../../ui/message.tsx';
 import { TrayItem } from '../in-tray/tray-item.tsx';
+import { NotSent } from './not-sent.tsx';
 
 /** The start: what needs me, what I may fill in. */
 export const TodayScreen = () => {
@@ -20,19 +21,22 @@ export const TodayScreen = () => {
         <h1>Today, {day}</h1>
         <p className="text-ink-2">Good to see you, {me.name.split(' ')[0]}.</p>
       </header>
-      <section aria-labelledby="needs-me">
-        <h2 id="needs-me" className="head-rule">
-          Waits for you
-        </h2>
-        {tray?.items.length === 0 && <Empty title="Nothing waits for you." />}
-        <ul>
-          {tray?.items.map((item) => (
-            <li key={item.sign_off} className="ruled">
-              <TrayItem item={item} />
-            </li>
-          ))}
-        </ul>
-      </section>
+      <div className="grid content-start gap-8">
+        <section aria-labelledby="needs-me">
+          <h2 id="needs-me" className="head-rule">
+            Waits for you
+          </h2>
+          {tray?.items.length === 0 && <Empty title="Nothing waits for you." />}
+          <ul>
+            {tray?.items.map((item) => (
+              <li key={item.sign_off} className="ruled">
+                <TrayItem item={item} />
+              </li>
+            ))}
+          </ul>
+        </section>
+        <NotSent />
+      </div>
       <section aria-labelledby="may-fill">
         <h2 id="may-fill" className="head-rule">
           Fill in

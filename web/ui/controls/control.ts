@@ -18,7 +18,7 @@ export interface ControlProps {
   /** The codes the form offers of a choice list, where these are not all. */
   readonly offered: ReadonlySet<string> | null;
   /** Where look-ups are asked: the form, and the question (`lines.stock` for a cell). */
-  readonly lookUp: { readonly form: string; readonly draft: boolean; readonly question: string };
+  readonly lookUp: Asked;
   readonly known: Known;
   /** Text as typed; the caller reads it by the field's kind. */
   readonly onType: (text: string) => void;
@@ -26,6 +26,14 @@ export interface ControlProps {
   /** One record was looked up, or taken away. */
   readonly onChoose: (offered: Offered | null) => void;
   readonly onLeave: () => void;
+}
+
+/** Where a look-up is asked, and the answers that what it offers follows from. */
+export interface Asked {
+  readonly form: string;
+  readonly draft: boolean;
+  readonly question: string;
+  readonly answers: Readonly<Record<string, StoredValue>>;
 }
 
 /** What is known of the records and files that values point to, by id. */
@@ -37,6 +45,9 @@ export interface Known {
 
 /** What a look-up leads to, for its tab mark and its words. */
 export interface Target {
+  /** The register's key; null for people. */
+  readonly key: string | null;
+  readonly singular: string;
   readonly mark: string | null;
   readonly plural: string;
 }
@@ -44,7 +55,7 @@ export interface Target {
 /** What a link or person field looks up; null for any other kind, and for a register that may not be seen. */
 export const targetOf = ({ type }: RowField, registers: readonly Register[]): Target | null => {
   if (type.kind === 'person' || (type.kind === 'links' && type.register === PEOPLE))
-    return { mark: null, plural: 'people' };
+    return { key: null, singular: 'Person', mark: null, plural: 'people' };
   if (type.kind !== 'link' && type.kind !== 'links') return null;
   return registers.find((each) => each.key === type.register) ?? null;
 };

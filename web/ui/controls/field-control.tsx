@@ -4,6 +4,7 @@ import type { EntryState } from '../../state/entry-store.ts';
 import { AddressBoxes } from './address.tsx';
 import { ChooseMany, ChooseOne, YesNo } from './choose.tsx';
 import type { ControlProps } from './control.ts';
+import { DayBox } from './day.tsx';
 import { FilesBox } from './files.tsx';
 import { FormattedBox } from './formatted.tsx';
 import { LinkMany, LinkOne } from './linked.tsx';
@@ -40,11 +41,11 @@ export const FieldControl = ({ entry, compact = false, ...props }: Props) => {
     case 'percent':
       return <Amount {...props} suffix="%" />;
     case 'date':
-      return <Box {...props} type="date" max="9999-12-31" />;
+      return <DayBox {...props} />;
     case 'time':
       return <Box {...props} placeholder="10:40" />;
     case 'moment':
-      return <Box {...props} type="datetime-local" max="9999-12-31T23:59" />;
+      return <DayBox {...props} withTime />;
     case 'yes_no':
       return <YesNo {...props} compact={compact} />;
     case 'choice':

@@ -20,9 +20,8 @@ export const LinkOne = (props: ControlProps) => {
 const Searching = (props: ControlProps & { target: Target; chosen: Parameters<typeof LookUp>[0]['chosen'] }) => (
   <LookUp
     id={props.id}
-    form={props.lookUp.form}
-    draft={props.lookUp.draft}
-    question={props.lookUp.question}
+    asked={props.lookUp}
+    label={props.field.label}
     register={props.target}
     chosen={props.chosen}
     filled={props.filled}

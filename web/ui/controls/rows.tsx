@@ -1,11 +1,10 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { type ClipboardEvent, type ComponentType, type KeyboardEvent, useRef } from 'react';
-import { api } from '#contract/index.ts';
 import { foldText, uuidV7 } from '#core/base/index.ts';
 import { cellKey } from '#core/form/index.ts';
 import { valueContext, workOutRecord } from '#core/register/index.ts';
 import { behaviourOf, type FieldTypeOf, type RowField, type RowValue, rowsOf } from '#core/values/index.ts';
-import { call } from '../../data/client.ts';
+import { askLookUp } from '../../data/queries.ts';
 import type { EntryState } from '../../state/entry-store.ts';
 import type { Offered } from '../look-up.tsx';
 import type { ControlProps } from './control.ts';
@@ -15,6 +14,7 @@ const newRow = (): RowValue => ({
   values: {},
 });
 
+const NONE_NOT_ASKED: ReadonlyMap<string, ReadonlySet<string>> = new Map();
 const isNumeric = (field: RowField): boolean => behaviourOf(field.type).value.kind === 'number';
 const isLink = ({ type }: RowField): boolean => type.kind === 'link' || type.kind === 'person';
 
@@ -48,6 +48,8 @@ export const RowsGrid = ({ type, entry, control, ...props }: Props) => {
   const table = useRef<HTMLTableElement>(null);
   const rows = rowsOf(value);
   const { compiled, filledIn, typing } = entry;
+  const notAsked = filledIn.byKey.get(field.key)?.notAsked ?? NONE_NOT_ASKED;
+  const columns = filledIn.byKey.get(field.key)?.question.columns;
   const values = Object.fromEntries(filledIn.questions.map((state) => [state.question.key, state.value]));
   const worked = workOutRecord(compiled.register, values, compiled.catalogue, filledIn.from.clock)[field.key] ?? null;
   const workedRows = new Map(rowsOf(worked).map((row) => [row.id, row.values]));
@@ -89,12 +91,12 @@ export const RowsGrid = ({ type, entry, control, ...props }: Props) => {
     const missing = Math.max(0, at + cells.length - rows.length);
     const all = [...rows, ...Array.from({ length: missing }, newRow)];
     onValue(all);
-    const columns = type.fields.filter((each) => each.type.kind !== 'worked_out');
-    const from = columns.findIndex((each) => each.key === column);
+    const writable = type.fields.filter((each) => each.type.kind !== 'worked_out');
+    const from = writable.findIndex((each) => each.key === column);
     cells.forEach((texts, down) => {
       const row = all[at + down];
       texts.forEach((text, right) => {
-        const target = columns[from + right];
+        const target = writable[from + right];
         if (row && target) void paste(row.id, target, text.trim());
       });
     });
@@ -105,10 +107,8 @@ export const RowsGrid = ({ type, entry, control, ...props }: Props) => {
       entry.typeCell(field.key, row, target.key, text);
       return;
     }
-    const { found } = await call(api.lookUp, {
-      params: { key: props.lookUp.form, question: `${field.key}.${target.key}` },
-      query: { find: text, ...(props.lookUp.draft ? { draft: 'yes' } : {}) },
-    });
+    const { form, draft, answers } = props.lookUp;
+    const { found } = await askLookUp(form, `${field.key}.${target.key}`, { find: text, draft, answers });
     const same = found.filter((each) => foldText(each.title) === foldText(text) || each.number === text);
     if (same[0] && same.length === 1) entry.chooseCell(field.key, row, target.key, same[0]);
     else entry.typeCell(field.key, row, target.key, text);
@@ -122,8 +122,8 @@ export const RowsGrid = ({ type, entry, control, ...props }: Props) => {
               <tr>
                 {type.fields.map((each) => (
                   <th key={each.key} scope="col" className={isNumeric(each) ? 'num' : ''}>
-                    {each.label}
-                    {each.required && <span className="text-brick"> *</span>}
+                    {columns?.get(each.key)?.label ?? each.label}
+                    {(columns?.get(each.key)?.required ?? each.required) && <span className="text-brick"> *</span>}
                   </th>
                 ))}
                 <th scope="col">
@@ -142,7 +142,11 @@ export const RowsGrid = ({ type, entry, control, ...props }: Props) => {
                       onKeyDown={(event) => onKeyDown(event, at, each.key)}
                       onPaste={(event) => onPaste(event, at, each.key)}
                     >
-                      {each.type.kind === 'worked_out' ? (
+                      {notAsked.get(row.id)?.has(each.key) ? (
+                        <span className="block px-1.5 text-ink-2" title="Not asked in this row">
+                          –<span className="sr-only"> not asked in row {at + 1}</span>
+                        </span>
+                      ) : each.type.kind === 'worked_out' ? (
                         <output className="block px-1.5">
                           {behaviourOf(each.type).show(
                             workedRows.get(row.id)?.[each.key] ?? null,

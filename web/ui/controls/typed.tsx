@@ -3,27 +3,18 @@ import { behaviourOf } from '#core/values/index.ts';
 import { type ControlProps, sharedProps } from './control.ts';
 
 /** What is being typed stands as typed, spaces at the end included; the stored value is cleaned. */
-const shownText = ({ asTyped, field, value, context }: ControlProps): string =>
+export const shownText = ({ asTyped, field, value, context }: ControlProps): string =>
   asTyped ?? behaviourOf(field.type).edit(value, context);
 
 interface BoxProps {
-  readonly type?: 'text' | 'email' | 'tel' | 'url' | 'date' | 'datetime-local';
+  readonly type?: 'text' | 'email' | 'tel' | 'url';
   readonly inputMode?: 'decimal' | 'numeric';
-  /** The latest a date may be: browsers would let years of six digits through. */
-  readonly max?: string;
   readonly mono?: boolean;
   readonly placeholder?: string;
 }
 
 /** A box of one line for everything that is typed. */
-export const Box = ({
-  type = 'text',
-  inputMode,
-  max,
-  mono = false,
-  placeholder,
-  ...props
-}: ControlProps & BoxProps) => {
+export const Box = ({ type = 'text', inputMode, mono = false, placeholder, ...props }: ControlProps & BoxProps) => {
   const shared = sharedProps(props);
   return (
     <input
@@ -31,7 +22,6 @@ export const Box = ({
       className={`${shared.className} ${mono ? 'font-mono' : ''}`}
       type={type}
       inputMode={inputMode}
-      max={max}
       autoComplete="off"
       placeholder={placeholder}
       value={shownText(props)}

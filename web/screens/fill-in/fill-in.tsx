@@ -1,0 +1,290 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useStore } from 'zustand';
+import { api, type FormAnswer, type Opened, type Sent } from '#contract/index.ts';
+import { showMoment } from '#core/base/index.ts';
+import { compileForm, type Ending, toSend } from '#core/form/index.ts';
+import { catalogueOf } from '#core/workspace/index.ts';
+import { call, ProblemError } from '../../data/client.ts';
+import { queryClient } from '../../data/queries.ts';
+import { clockFor, type KnownWorkspace, useFacts, useMe } from '../../data/workspace.ts';
+import { createEntryStore, type EntryOptions, findKept, type Kept } from '../../state/entry-store.ts';
+import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
+import { Key, TabMark } from '../../ui/marks.tsx';
+import { Problems } from '../../ui/message.tsx';
+import { useServerKeeping } from './server-keeping.ts';
+
+/** What an entry begins with. */
+export interface Beginning extends Required<Pick<EntryOptions, 'typed' | 'links' | 'files'>> {
+  /** What tells it from an entry begun from nothing, or from something else. */
+  readonly of: string;
+}
+
+export const NO_BEGINNING: Beginning = { of: '', typed: {}, links: {}, files: {} };
+
+const focusOnArrival = (button: HTMLButtonElement | null): void => button?.focus();
+
+const useEntryStore = (
+  answer: FormAnswer & { clockOffsetMs: number },
+  workspace: KnownWorkspace,
+  beginning: Beginning,
+  kept: Kept | null,
+) => {
+  const me = useMe();
+  const facts = useFacts();
+  return useMemo(() => {
+    const catalogue = catalogueOf({
+      ...workspace,
+      registers: [answer.register, ...answer.registers],
+      choice_lists: answer.choice_lists,
+    });
+    const compiled = compileForm(answer.form, catalogue);
+    if (!compiled.ok) throw new RangeError(compiled.problems.map((each) => each.detail).join(' '));
+    // A copy or an entry opened from a record is one of its own, beside an entry begun from nothing.
+    const place = (of: string) => `iolite entry ${me.id} ${answer.form.key} ${of}`;
+    const usual = place(answer.record?.id ?? (beginning.of || 'new'));
+    // An entry taken up from the list of those not sent stands beside one that is being typed here.
+    const keepAs = kept && findKept(usual)?.entry.id !== kept.entry.id && !answer.record ? place(kept.entry.id) : usual;
+    const links = Object.fromEntries(Object.values(answer.record?.links ?? {}).map((link) => [link.id, link]));
+    const begunLinks = Object.fromEntries(Object.values(answer.begun.links).map((link) => [link.id, link]));
+    return createEntryStore({
+      compiled: compiled.value,
+      version: answer.version,
+      record: answer.record?.values ?? null,
+      recordId: answer.record?.id ?? null,
+      kept,
+      begun: answer.begun.values,
+      links: { ...answer.record?.linked, ...links, ...begunLinks, ...beginning.links },
+      files: { ...answer.record?.files, ...beginning.files },
+      typed: beginning.typed,
+      clock: () => clockFor(workspace, answer.clockOffsetMs),
+      me: facts,
+      keepAs,
+    });
+    // A store is one entry's: the screen makes a new one by its key.
+  }, [answer, me.id, facts, workspace, beginning, kept]);
+};
+
+interface FillInProps {
+  readonly answer: FormAnswer & { clockOffsetMs: number };
+  readonly workspace: KnownWorkspace;
+  readonly beginning: Beginning;
+  /** The entry sent just before, when one goes on with another. */
+  readonly before: Sent | null;
+  /** Where the form was opened from. */
+  readonly opened: Opened;
+  /** The entry as the server kept it, when it is taken up again. */
+  readonly kept: Kept | null;
+  readonly onSent: (done: Done) => void;
+  /** Where one goes when one leaves it, kept or thrown away. */
+  readonly onLeave: () => void;
+  /** Whether it stands inside another form. */
+  readonly inPlace?: boolean;
+}
+
+/** An entry that was sent, what comes after it, and whether the next is begun at once. */
+export interface Done {
+  readonly sent: Sent;
+  readonly ending: Ending | null;
+  readonly another: boolean;
+}
+
+/** The server's problems by question, for telling them where they belong. */
+const byQuestion = (error: unknown): Map<string, string[]> => {
+  const found = new Map<string, string[]>();
+  for (const { pointer, detail } of error instanceof ProblemError ? (error.answer.errors ?? []) : []) {
+    const key = pointer.match(/^#\/values\/([a-z0-9_]+)/)?.[1];
+    if (key) found.set(key, [...(found.get(key) ?? []), detail]);
+  }
+  return found;
+};
+
+/** One entry, from its first question until it is sent, kept or thrown away. */
+export const FillIn = ({
+  answer: newest,
+  workspace: current,
+  beginning: given,
+  before,
+  opened,
+  kept: takenUp,
+  onSent,
+  onLeave,
+  inPlace = false,
+}: FillInProps) => {
+  // What is live meanwhile (a new record, another's change) must not disturb the entry.
+  const [{ workspace, answer, beginning, kept }] = useState({
+    workspace: current,
+    answer: newest,
+    beginning: given,
+    kept: takenUp,
+  });
+  const store = useEntryStore(answer, workspace, beginning, kept);
+  const keeping = useServerKeeping(store, answer.form.key, answer.version, answer.record?.id ?? null);
+  const { keptAt, entry, tried, filledIn, lost } = useStore(store);
+  const touched = Object.keys(entry.typed).length + Object.keys(entry.unread).length > 0;
+  const place = useRef<HTMLDivElement>(null);
+  const [sending, setSending] = useState(false);
+  const [error, setError] = useState<unknown>(null);
+  const [leaving, setLeaving] = useState(false);
+  useEffect(() => {
+    place.current?.querySelector<HTMLElement>('[data-question] input, [data-question] textarea')?.focus();
+  }, []);
+  const send = async (another: boolean) => {
+    const filledIn = store.getState().trySending();
+    if (filledIn.problems.length > 0) {
+      const wrong = new Set(filledIn.problems.map((each) => String(each.path[0])));
+      // The page with the first of them is there once React has drawn it.
+      requestAnimationFrame(() => place.current && focusFirstWrong(place.current, wrong));
+      return;
+    }
+    if (sending) return;
+    setSending(true);
+    setError(null);
+    const state = store.getState();
+    const values = toSend(filledIn, state.entry, state.askedOnOpening);
+    await keeping.rest();
+    try {
+      const sent = await call(api.sendEntry, {
+        params: { key: answer.form.key },
+        body: {
+          id: state.entry.id,
+          version: answer.version,
+          filled_in_at: clockFor(workspace, answer.clockOffsetMs).now,
+          values,
+          ...(opened.from || opened.address ? { opened } : {}),
+          ...(answer.record
+            ? {
+                record: {
+                  id: answer.record.id,
+                  from: Object.fromEntries(Object.keys(values).map((key) => [key, answer.record?.values[key] ?? null])),
+                },
+              }
+            : {}),
+        },
+      });
+      state.forget();
+      void queryClient.invalidateQueries({ queryKey: ['in-tray'] });
+      void queryClient.invalidateQueries({ queryKey: ['kept'] });
+      onSent({ sent, ending: filledIn.ending, another });
+    } catch (thrown) {
+      setError(thrown);
+      setSending(false);
+      keeping.goOn();
+    }
+  };
+  const keep = async () => {
+    await keeping.flush();
+    onLeave();
+  };
+  const throwAway = async () => {
+    store.getState().forget();
+    await keeping.drop();
+    onLeave();
+  };
+  const { register } = answer;
+  // Rows need the width of a table.
+  const asked = new Set(answer.form.questions.map((question) => question.field));
+  const hasRows = register.fields.some((field) => field.type.kind === 'rows' && asked.has(field.key));
+  return (
+    <div className={inPlace ? '' : 'grow bg-paper sm:overflow-auto'}>
+      <div ref={place} className={inPlace ? '' : `mx-auto px-4 py-6 max-sm:p-0 ${hasRows ? 'max-w-5xl' : 'max-w-2xl'}`}>
+        <div className={inPlace ? '' : 'border border-rule-strong bg-sheet px-6 py-5 max-sm:border-0 max-sm:px-4'}>
+          <header className="mb-4 flex flex-wrap items-center gap-2 border-b-2 border-ink pb-2">
+            <TabMark mark={register.mark} name={register.plural} />
+            <h1>{answer.form.label}</h1>
+            {answer.record && <span className="font-mono text-[13px] text-ink-2">{answer.record.number}</span>}
+            <span className="ml-auto text-[13px] text-ink-2" role="status">
+              {keptAt
+                ? `kept${keeping.there ? '' : ' on this device'} ${showMoment(keptAt, workspace.zone, workspace.locale).split(', ')[1]}`
+                : ''}
+            </span>
+          </header>
+          {before && (
+            <p role="status" className="mb-4 border-l-4 border-kelp bg-kelp-wash px-3 py-2">
+              {before.number} was stored.
+            </p>
+          )}
+          {lost.length > 0 && (
+            <div role="alert" className="mb-4 border-l-4 border-haze bg-haze-wash px-3 py-2">
+              <p className="font-semibold">This form has changed since you began. The rest is as you typed it.</p>
+              <ul>
+                {lost.map((each) => (
+                  <li key={each}>{each}</li>
+                ))}
+              </ul>
+            </div>
+          )}
+          {answer.sent_back && (
+            <p className="mb-4 border-l-4 border-haze bg-haze-wash px-3 py-2">
+              <span className="font-semibold">{answer.sent_back.by} sent this back:</span> “{answer.sent_back.reason}”
+            </p>
+          )}
+          <EntryForm
+            store={store}
+            registers={answer.registers}
+            draft={false}
+            refused={byQuestion(error)}
+            sendLabel={sending ? 'Sending …' : answer.sent_back ? 'Send again' : answer.record ? 'Store' : 'Send'}
+            sending={sending}
+            above={
+              <>
+                <Problems error={error} />
+                <ToSend count={tried ? filledIn.problems.length : 0} />
+              </>
+            }
+            beside={(isLast) => (
+              <>
+                {isLast && !answer.record && !inPlace && (
+                  <button type="button" className="btn max-sm:hidden" disabled={sending} onClick={() => send(true)}>
+                    Send and add another
+                  </button>
+                )}
+                <button type="button" className="btn max-sm:grow max-sm:justify-center" onClick={() => void keep()}>
+                  Keep for later
+                </button>
+                <button
+                  type="button"
+                  className="btn btn-quiet"
+                  onClick={() => (touched ? setLeaving(true) : void throwAway())}
+                >
+                  Cancel
+                </button>
+                <span className="ml-auto flex gap-1 max-sm:hidden">
+                  <Key>Ctrl</Key>
+                  <Key>Enter</Key>
+                </span>
+              </>
+            )}
+            onSend={() => send(false)}
+            onEscape={() => void keep()}
+          />
+          {leaving && (
+            <div
+              role="alertdialog"
+              aria-label="Throw away what you typed?"
+              className="mt-3 border-l-4 border-brick bg-brick-wash px-3 py-2"
+            >
+              <p className="mb-2 font-semibold">Throw away what you typed?</p>
+              <button ref={focusOnArrival} type="button" className="btn" onClick={() => setLeaving(false)}>
+                Go on filling in
+              </button>{' '}
+              <button type="button" className="btn text-brick!" onClick={() => void throwAway()}>
+                Throw it away
+              </button>
+            </div>
+          )}
+        </div>
+        <p className="sr-only">Entry {entry.id}</p>
+      </div>
+    </div>
+  );
+};
+
+/** Why it was not sent: said once, above the button. */
+const ToSend = ({ count }: { count: number }) =>
+  count === 0 ? null : (
+    <p role="alert" className="wrong mb-3 font-semibold">
+      {count === 1
+        ? 'One answer is wrong or missing, so it was not sent.'
+        : `${count} answers are wrong or missing, so it was not sent.`}
+    </p>
+  );

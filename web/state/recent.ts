@@ -1,0 +1,16 @@
+import { z } from 'zod';
+
+const idsSchema = z.array(z.string()).catch([]);
+const MOST_RECENT = 5;
+
+const place = (person: string, register: string): string => `iolite recent ${person} ${register}`;
+
+/** The records of a register that a person chose last on this device, the newest first. */
+export const recentOf = (person: string, register: string): string[] =>
+  idsSchema.parse(JSON.parse(localStorage.getItem(place(person, register)) ?? '[]'));
+
+/** Notes that a record was chosen. */
+export const noteChosen = (person: string, register: string, id: string): void => {
+  const others = recentOf(person, register).filter((each) => each !== id);
+  localStorage.setItem(place(person, register), JSON.stringify([id, ...others].slice(0, MOST_RECENT)));
+};
