@@ -12,6 +12,7 @@ import {
   movePage,
   moveQuestion,
   outdentQuestion,
+  placeQuestion,
   removePage,
 } from './index.ts';
 
@@ -91,6 +92,17 @@ describe('the outline moves, takes in and takes out', () => {
       'a: title [s when] [s boat] owner | b: cost | c: ',
     ],
     ['on an empty page', (of) => askFields(of, ['owner'], 2), 'a: title [s when] [s boat] | b: cost | c: owner'],
+    [
+      'a question put where another stands',
+      (of) => placeQuestion(of, 3, 1),
+      'a: title [s cost] [s when] [s boat] | b:  | c: ',
+    ],
+    [
+      'the last of a section put elsewhere',
+      (of) => placeQuestion(placeQuestion(of, 1, 3), 1, 3),
+      'a: title | b: cost when boat | c: ',
+    ],
+    ['nothing where it stands', (of) => placeQuestion(of, 2, 2), 'a: title [s when] [s boat] | b: cost | c: '],
     ['a page more', (of) => addPage(of, 'Last'), 'a: title [s when] [s boat] | b: cost | c:  | last: '],
     ['a page away', (of) => removePage(of, 1), 'a: title [s when] [s boat] cost | c: '],
     ['the first page away', (of) => removePage(of, 0), 'b: title [s when] [s boat] cost | c: '],

@@ -135,3 +135,16 @@ export const putSection = (form: Form, section: Section): Form => ({
   ...form,
   sections: form.sections.map((each) => (each.key === section.key ? section : each)),
 });
+
+/** A question put where another one stands, onto its page and into its section; what stood there moves on. */
+export const placeQuestion = (form: Form, from: number, to: number): Form => {
+  const [question, there] = [form.questions[from], form.questions[to]];
+  if (!question || !there || from === to) return form;
+  const { page: _page, section: _section, ...bare } = question;
+  const placed: Question = {
+    ...bare,
+    ...(there.page === undefined ? {} : { page: there.page }),
+    ...(there.section === undefined ? {} : { section: there.section }),
+  };
+  return tidy({ ...form, questions: form.questions.toSpliced(from, 1).toSpliced(to, 0, placed) });
+};

@@ -29,6 +29,7 @@ export {
   movePage,
   moveQuestion,
   outdentQuestion,
+  placeQuestion,
   putPage,
   putSection,
   removePage,

@@ -1,3 +1,4 @@
+export { type Copied, copyIn, type NewField, withFields } from './copy.ts';
 export {
   catalogueOf,
   type Rights,
@@ -8,3 +9,4 @@ export {
   workspaceSchema,
 } from './definition.ts';
 export { renameInCatalogue, renameInForm, renameInRoute, renamingProblem } from './rename.ts';
+export { readLabels, suggestType } from './suggest.ts';

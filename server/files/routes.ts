@@ -6,7 +6,7 @@ import { FILES_PATH, type FileFacts } from '#contract/index.ts';
 import { cleanLine, isUuid, uuidV7 } from '#core/base/index.ts';
 import { FILE_SORTS, LARGEST_FILE, textsOf } from '#core/values/index.ts';
 import { files } from '../db/schema.ts';
-import { personRights } from '../definitions/store.ts';
+import { isSetup, mayFill, personRights } from '../definitions/store.ts';
 import { refuseCrossSite } from '../http/bind.ts';
 import { type Context, signedIn } from '../http/context.ts';
 import { notFound, Refusal } from '../http/problem.ts';
@@ -85,6 +85,22 @@ const sendOfRecord = async (context: Context, request: Request, response: Respon
   await send(context, file, false, request, response);
 };
 
+/** A picture or video of a form's introductions, for whoever may fill the form in, or is making it. */
+const sendOfForm = async (context: Context, request: Request, response: Response): Promise<void> => {
+  const { person, found } = signedIn(context);
+  const [key = '', file = ''] = [String(request.params.key), String(request.params.file)];
+  const held = found.forms.get(key);
+  const forms = [held?.open?.document, isSetup(found, person) ? held?.draft?.document : undefined];
+  const shows = forms.some(
+    (form) =>
+      form &&
+      mayFill(found, person, form) &&
+      [form.media, ...form.pages.map((page) => page.media)].some((each) => each?.file === file),
+  );
+  if (!isUuid(file) || !shows) throw notFound();
+  await send(context, file, false, request, response);
+};
+
 /**
  * Files come and go as bytes, so they stand beside the JSON calls: POST keeps one, GET gives one's own back until it
  * is part of a record, and then to whoever may see that record.
@@ -105,6 +121,9 @@ export const serveFiles = (app: Express, identify: (request: Request) => Promise
   app.get(`${FILES_PATH}/:id`, async (request, response) => {
     if (!isUuid(request.params.id)) throw notFound();
     await send(await identify(request), request.params.id, true, request, response);
+  });
+  app.get('/api/forms/:key/media/:file', async (request, response) => {
+    await sendOfForm(await identify(request), request, response);
   });
   app.get('/api/registers/:key/records/:id/files/:file', async (request, response) => {
     await sendOfRecord(await identify(request), request, response);

@@ -1,6 +1,6 @@
 import { Fragment, type KeyboardEvent, type MouseEvent, type ReactNode, useRef } from 'react';
 import { type StoreApi, useStore } from 'zustand';
-import type { QuestionState } from '#core/form/index.ts';
+import type { Media, QuestionState } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { EntryState } from '../state/entry-store.ts';
 import { FormattedText } from './controls/formatted.tsx';
@@ -146,7 +146,9 @@ export const EntryForm = ({
         </h2>
       )}
       {page === 0 && compiled.form.introduction && <FormattedText text={compiled.form.introduction} />}
+      {page === 0 && compiled.form.media && <Shown form={compiled.form.key} media={compiled.form.media} />}
       {shown?.introduction && <FormattedText text={shown.introduction} />}
+      {shown?.media && <Shown form={compiled.form.key} media={shown.media} />}
       <p className="mb-3 text-xs text-ink-2">
         <span className="text-brick">*</span> must be answered
       </p>
@@ -198,6 +200,17 @@ export const EntryForm = ({
         {beside(isLast)}
       </div>
     </form>
+  );
+};
+
+/** A picture or video beside an introduction. */
+const Shown = ({ form, media }: { form: string; media: Media }) => {
+  const address = `/api/forms/${encodeURIComponent(form)}/media/${media.file}`;
+  return media.kind === 'picture' ? (
+    <img src={address} alt={media.words} className="mb-3 max-h-80 max-w-full" />
+  ) : (
+    // biome-ignore lint/a11y/useMediaCaption: its words stand below it
+    <video src={address} controls aria-label={media.words} className="mb-3 max-h-80 max-w-full" />
   );
 };
 

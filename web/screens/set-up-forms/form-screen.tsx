@@ -6,6 +6,7 @@ import { useStore } from 'zustand';
 import { api, type FormSummary } from '#contract/index.ts';
 import type { Problem, Result } from '#core/base/index.ts';
 import { type CompiledForm, compileForm, type Form } from '#core/form/index.ts';
+import type { Register } from '#core/register/index.ts';
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
@@ -15,9 +16,11 @@ import { TabMark } from '../../ui/marks.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { type Begun, LiveForm } from './live-form.tsx';
+import { Opening } from './opening.tsx';
 import { Outline } from './outline.tsx';
 import { PublishDialog } from './publish-dialog.tsx';
 import { RuleSheet } from './rule-sheet.tsx';
+import { VersionsFace } from './versions-face.tsx';
 import { WaysFace } from './ways-face.tsx';
 
 /** A form in set-up: its outline at the left, the live form at the right. */
@@ -37,11 +40,12 @@ const PURPOSES: Readonly<Record<Form['purpose'], string>> = {
 };
 const PURPOSE_KEYS: readonly Form['purpose'][] = ['add', 'change', 'both'];
 
-type Face = 'outline' | 'ways' | 'sheet';
+type Face = 'outline' | 'ways' | 'sheet' | 'versions';
 const FACES: readonly { readonly key: Face; readonly label: string }[] = [
   { key: 'outline', label: 'Outline' },
   { key: 'ways', label: 'Ways' },
   { key: 'sheet', label: 'Rule sheet' },
+  { key: 'versions', label: 'Versions' },
 ];
 
 /** Keeps each valid state of the form on the server as its draft, the newest wins. */
@@ -72,6 +76,15 @@ const Editor = ({ start }: { start: FormSummary }) => {
   const compiled = useMemo(() => compileForm(form, catalogue), [form, catalogue]);
   const [started] = useState(start.form);
   const draft = useKeptDraft(form, compiled, started);
+  // Fields that the form's new questions need are there before it asks them.
+  const make = useMutation({
+    mutationFn: async (made: { readonly register: Register; readonly form: Form }) => {
+      await call(api.carryOut, { body: { version: workspace.version, registers: [made.register], choice_lists: [] } });
+      await queryClient.invalidateQueries({ queryKey: ['workspace'] });
+      return made.form;
+    },
+    onSuccess: change,
+  });
   const lastGood = useRef<CompiledForm | null>(null);
   if (compiled.ok) lastGood.current = compiled.value;
   const register = catalogue.registers.get(form.register);
@@ -79,6 +92,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
   const status = workspace.forms.filter((each) => each.form.key === form.key);
   const published = status.find((each) => each.status === 'published');
   const held = status.find((each) => each.status === 'draft');
+  const misfit = published !== undefined && !compileForm(published.form, catalogue).ok;
   if (!register) return <Empty title="The register of this form is not there." />;
   return (
     <>
@@ -101,7 +115,13 @@ const Editor = ({ start }: { start: FormSummary }) => {
             <TabMark mark={register.mark} name={register.plural} /> {register.plural}.{' '}
             {form.pages.length > 1 && <>{form.pages.length} pages, </>}
             {form.questions.length} questions. {held ? `Draft of version ${held.version}.` : ''}{' '}
-            {published ? `Version ${published.version} is published.` : ''}
+            {published ? `Version ${published.version} is published.` : ''} <Opening form={form} onChange={change} />
+            {misfit && (
+              <span className="block text-brick">
+                The published version no longer fits its register: an earlier one is filled in until this is mended and
+                published.
+              </span>
+            )}
           </p>
         </div>
         <span className="ml-auto text-[13px] text-ink-2" role="status">
@@ -149,7 +169,15 @@ const Editor = ({ start }: { start: FormSummary }) => {
       <div className="grid min-h-0 grow grid-rows-1 lg:grid-cols-[1fr_30rem] print:block">
         {face === 'outline' && (
           <section aria-label="Outline" className="min-h-0 overflow-auto bg-paper px-6 py-4">
-            <Outline form={form} register={register} catalogue={catalogue} problems={problems} onChange={change} />
+            <Problems error={make.error} />
+            <Outline
+              form={form}
+              register={register}
+              catalogue={catalogue}
+              problems={problems}
+              onChange={change}
+              onMake={make.mutate}
+            />
           </section>
         )}
         {face === 'ways' && (
@@ -171,6 +199,19 @@ const Editor = ({ start }: { start: FormSummary }) => {
             <RuleSheet form={form} published={published} register={register} catalogue={catalogue} />
           </section>
         )}
+        {face === 'versions' && (
+          <section aria-label="Versions" className="min-h-0 overflow-auto bg-sheet px-6 py-4">
+            <VersionsFace
+              form={form}
+              register={register}
+              catalogue={catalogue}
+              onTake={(next) => {
+                change(next);
+                setFace('outline');
+              }}
+            />
+          </section>
+        )}
         <section
           aria-label="Live form"
           className="print:hidden min-h-0 overflow-auto border-l border-rule bg-rule/40 p-5"
@@ -180,7 +221,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
               compiled={lastGood.current}
               workspace={workspace}
               begun={begun}
-              onAgain={() => setBegun({ round: begun.round + 1, typed: {} })}
+              onBegin={(next) => setBegun({ ...next, round: begun.round + 1 })}
             />
           )}
         </section>

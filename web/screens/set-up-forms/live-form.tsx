@@ -1,48 +1,72 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
+import type { RecordDetail } from '#contract/index.ts';
+import type { PersonFacts } from '#core/expression/index.ts';
 import type { CompiledForm } from '#core/form/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
 import { clockFor, type KnownWorkspace, useFacts } from '../../data/workspace.ts';
 import { createEntryStore } from '../../state/entry-store.ts';
 import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
+import { LiveAs } from './live-as.tsx';
 
 /** The form as it would be filled in, following each change of the outline at once. Nothing here is stored. */
-export const LiveForm = ({ compiled, workspace, begun, onAgain }: Props) => (
-  <Trial key={begun.round} compiled={compiled} workspace={workspace} typed={begun.typed} onAgain={onAgain} />
-);
+export const LiveForm = ({ compiled, workspace, begun, onBegin }: Props) => {
+  const own = useFacts();
+  const [as, setAs] = useState<PersonFacts>(own);
+  return (
+    <Trial
+      key={`${begun.round} ${as.name}`}
+      compiled={compiled}
+      workspace={workspace}
+      begun={begun}
+      onBegin={onBegin}
+      as={as}
+      onAs={(next) => {
+        setAs(next);
+        onBegin({ typed: begun.typed, record: begun.record });
+      }}
+    />
+  );
+};
 
-/** What a trial begins with: nothing, or sample answers. */
+/** What a trial begins with: nothing, sample answers, or a record that is there. */
 export interface Begun {
   readonly round: number;
   readonly typed: Readonly<Record<string, StoredValue>>;
+  readonly record?: RecordDetail | undefined;
 }
 
 interface Props {
   readonly compiled: CompiledForm;
   readonly workspace: KnownWorkspace;
   readonly begun: Begun;
-  readonly onAgain: () => void;
+  readonly onBegin: (begun: Omit<Begun, 'round'>) => void;
 }
 
-const Trial = ({ compiled, workspace, typed, onAgain }: Omit<Props, 'begun'> & Pick<Begun, 'typed'>) => {
-  const me = useFacts();
-  const [opening] = useState({ compiled, workspace, me, typed });
+interface TrialProps extends Props {
+  readonly as: PersonFacts;
+  readonly onAs: (as: PersonFacts) => void;
+}
+
+const Trial = ({ compiled, workspace, begun, onBegin, as, onAs }: TrialProps) => {
+  const [opening] = useState({ compiled, workspace, as, begun });
   const place = useRef<HTMLDivElement>(null);
   const [said, setSaid] = useState('');
-  const store = useMemo(
-    () =>
-      createEntryStore({
-        compiled: opening.compiled,
-        version: 0,
-        record: null,
-        links: {},
-        typed: opening.typed,
-        clock: () => clockFor(opening.workspace),
-        me: opening.me,
-        keepAs: null,
-      }),
-    [opening],
-  );
+  const store = useMemo(() => {
+    const { record, typed } = opening.begun;
+    const links = Object.fromEntries(Object.values(record?.links ?? {}).map((link) => [link.id, link]));
+    return createEntryStore({
+      compiled: opening.compiled,
+      version: 0,
+      record: record?.values ?? null,
+      links: { ...record?.linked, ...links },
+      files: record?.files ?? {},
+      typed,
+      clock: () => clockFor(opening.workspace),
+      me: opening.as,
+      keepAs: null,
+    });
+  }, [opening]);
   useEffect(() => store.getState().setForm(compiled), [compiled, store]);
   const used = useStore(
     store,
@@ -62,9 +86,14 @@ const Trial = ({ compiled, workspace, typed, onAgain }: Omit<Props, 'begun'> & P
   const registers = [...compiled.catalogue.registers.values()];
   return (
     <>
-      <p className="mb-2 flex items-center text-ink-2">
-        Live, as it would be filled in
-        <button type="button" className="btn btn-quiet ml-auto" disabled={!used && said === ''} onClick={onAgain}>
+      <p className="mb-2 flex flex-wrap items-center gap-x-1 text-ink-2">
+        <LiveAs compiled={compiled} store={store} begun={begun} onBegin={onBegin} as={as} onAs={onAs} />
+        <button
+          type="button"
+          className="btn btn-quiet ml-auto"
+          disabled={!used && said === '' && !begun.record}
+          onClick={() => onBegin({ typed: {} })}
+        >
           Start again empty
         </button>
       </p>

@@ -1,5 +1,8 @@
-import { ArrowDown, ArrowUp, IndentDecrease, IndentIncrease, Trash2 } from 'lucide-react';
-import { Fragment, type KeyboardEvent, useRef } from 'react';
+import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { ArrowDown, ArrowUp, Copy, GripVertical, IndentDecrease, IndentIncrease, Trash2 } from 'lucide-react';
+import { Fragment, type KeyboardEvent, useRef, useState } from 'react';
 import type { Problem } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import {
@@ -12,16 +15,20 @@ import {
   moveQuestion,
   outdentQuestion,
   pageOf,
+  placeQuestion,
   putSection,
   type Question,
   type Rule,
 } from '#core/form/index.ts';
 import { type Catalogue, type Field, type Register, valueContext } from '#core/register/index.ts';
 import { KIND_WORDS } from '#core/values/index.ts';
+import { type Copied, copyIn, type NewField, withFields } from '#core/workspace/index.ts';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { Wrong } from '../../ui/wrong.tsx';
+import { ColumnRules } from './column-rules.tsx';
 import { Endings } from './endings.tsx';
+import { NewQuestions } from './new-questions.tsx';
 import { PageHead } from './page-head.tsx';
 import { AddRule, RuleSentence } from './rule-sentence.tsx';
 import { SectionHead } from './section-head.tsx';
@@ -32,10 +39,13 @@ interface Props {
   readonly catalogue: Catalogue;
   readonly problems: readonly Problem[];
   readonly onChange: (form: Form) => void;
+  /** Makes fields of the register first, then changes the form. */
+  readonly onMake: (made: { readonly register: Register; readonly form: Form }) => void;
 }
 
 /** The form as text: pages, sections, and each question with its rules as sentences, in order; all of it by keyboard. */
-export const Outline = ({ form, register, catalogue, problems, onChange }: Props) => {
+export const Outline = ({ form, register, catalogue, problems, onChange, onMake }: Props) => {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const place = useRef<HTMLDivElement>(null);
   const context: SayContext = {
     vocabulary: formVocabulary(form, register, catalogue),
@@ -63,59 +73,89 @@ export const Outline = ({ form, register, catalogue, problems, onChange }: Props
     const field = form.questions[heir]?.field;
     if (field) focus(field);
   };
+  const onDragEnd = ({ active, over }: DragEndEvent): void => {
+    const at = (id: string | number | undefined) => form.questions.findIndex(({ field }) => field === id);
+    if (over) change(at(active.id), placeQuestion(form, at(active.id), at(over.id)));
+  };
+  const copy = (copied: Copied): void => onMake(copyIn(form, register, catalogue, copied));
+  const make = (added: readonly NewField[], asked: readonly string[], page: number): void => {
+    const made = withFields(register, added);
+    onMake({ register: made.register, form: askFields(form, [...asked, ...made.keys], page) });
+  };
   const dropped = register.fields.filter((field) => !form.questions.some((question) => question.field === field.key));
   const pages = form.pages.length === 0 ? [0] : form.pages.map((_, at) => at);
   return (
     <div ref={place}>
       <p className="text-[13px] text-ink-2">
-        On a question: Alt with an arrow moves it, up and down or into and out of a section; Delete drops it.
+        On a question: Enter changes its words; Alt with an arrow moves it, up and down or into and out of a section;
+        Delete drops it. By mouse, drag it by its grip.
       </p>
       {form.pages.length === 0 && <h2 className="head-rule">Questions</h2>}
-      {pages.map((page) => (
-        <Fragment key={form.pages[page]?.key ?? ''}>
-          <PageHead form={form} at={page} context={context} problems={problems} onChange={onChange} />
-          <ol>
-            {form.questions.map((question, at) => {
-              const field = register.fields.find((each) => each.key === question.field);
-              if (!field || pageOf(form, question.page) !== page) return null;
-              const before = form.questions[at - 1];
-              const begins = question.section !== undefined && before?.section !== question.section;
-              const sectionAt = form.sections.findIndex((each) => each.key === question.section);
-              const section = form.sections[sectionAt];
-              return (
-                <li key={question.field} className={question.section === undefined ? '' : 'pl-4'}>
-                  {begins && section && (
-                    <SectionHead
-                      section={section}
-                      context={context}
-                      problems={problems.filter(({ path }) => path[0] === 'sections' && path[1] === sectionAt)}
-                      onSection={(next) => onChange(putSection(form, next))}
-                    />
-                  )}
-                  <OneQuestion
-                    form={form}
-                    at={at}
-                    question={question}
-                    field={field}
-                    context={context}
-                    catalogue={catalogue}
-                    problems={problems.filter((each) => each.path[0] === 'questions' && each.path[1] === at)}
-                    onKeyDown={(event) => onKeyDown(event, at)}
-                    onForm={(next) => change(at, next)}
-                  />
-                </li>
-              );
-            })}
-          </ol>
-          {dropped.length > 0 && (
-            <AskMore
-              label={form.pages.length > 1 ? `Ask more on page ${page + 1}` : 'Ask more'}
-              fields={dropped}
-              onAsk={(fields) => onChange(askFields(form, fields, page))}
-            />
-          )}
-        </Fragment>
-      ))}
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+        <SortableContext items={form.questions.map(({ field }) => field)} strategy={verticalListSortingStrategy}>
+          {pages.map((page) => (
+            <Fragment key={form.pages[page]?.key ?? ''}>
+              <PageHead
+                form={form}
+                at={page}
+                context={context}
+                problems={problems}
+                onChange={onChange}
+                onCopy={(key) => copy({ kind: 'page', key })}
+              />
+              <ol>
+                {form.questions.map((question, at) => {
+                  const field = register.fields.find((each) => each.key === question.field);
+                  if (!field || pageOf(form, question.page) !== page) return null;
+                  const before = form.questions[at - 1];
+                  const begins = question.section !== undefined && before?.section !== question.section;
+                  const sectionAt = form.sections.findIndex((each) => each.key === question.section);
+                  const section = form.sections[sectionAt];
+                  return (
+                    <li key={question.field} className={question.section === undefined ? '' : 'pl-4'}>
+                      {begins && section && (
+                        <SectionHead
+                          section={section}
+                          context={context}
+                          problems={problems.filter(({ path }) => path[0] === 'sections' && path[1] === sectionAt)}
+                          onSection={(next) => onChange(putSection(form, next))}
+                          onCopy={() => copy({ kind: 'section', key: section.key })}
+                        />
+                      )}
+                      <OneQuestion
+                        form={form}
+                        at={at}
+                        question={question}
+                        field={field}
+                        context={context}
+                        catalogue={catalogue}
+                        problems={problems.filter((each) => each.path[0] === 'questions' && each.path[1] === at)}
+                        onKeyDown={(event) => onKeyDown(event, at)}
+                        onForm={(next) => change(at, next)}
+                        onCopy={() => copy({ kind: 'question', field: question.field })}
+                      />
+                    </li>
+                  );
+                })}
+              </ol>
+              {dropped.length > 0 && (
+                <AskMore
+                  label={form.pages.length > 1 ? `Ask more on page ${page + 1}` : 'Ask more'}
+                  fields={dropped}
+                  onAsk={(fields) => onChange(askFields(form, fields, page))}
+                />
+              )}
+              <NewQuestions
+                label={form.pages.length > 1 ? `New questions on page ${page + 1}` : 'New questions'}
+                register={register}
+                catalogue={catalogue}
+                asked={form.questions.map(({ field }) => field)}
+                onMake={(added, asked) => make(added, asked, page)}
+              />
+            </Fragment>
+          ))}
+        </SortableContext>
+      </DndContext>
       <p className="mt-4">
         <button type="button" className="part" onClick={() => onChange(addPage(form, `Page ${form.pages.length + 1}`))}>
           {form.pages.length === 0 ? 'make pages of it' : 'add a page'}
@@ -154,26 +194,75 @@ interface QuestionProps {
   readonly problems: readonly Problem[];
   readonly onKeyDown: (event: KeyboardEvent) => void;
   readonly onForm: (form: Form) => void;
+  readonly onCopy: () => void;
 }
 
-const OneQuestion = ({ form, at, question, field, context, catalogue, problems, onKeyDown, onForm }: QuestionProps) => {
+const OneQuestion = ({
+  form,
+  at,
+  question,
+  field,
+  context,
+  catalogue,
+  problems,
+  onKeyDown,
+  onForm,
+  onCopy,
+}: QuestionProps) => {
+  const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
+    id: question.field,
+  });
+  const [wording, setWording] = useState(false);
+  const handle = useRef<HTMLButtonElement>(null);
+  const endWording = (): void => {
+    setWording(false);
+    requestAnimationFrame(() => handle.current?.focus());
+  };
   const label = question.label ?? field.label;
   const put = (next: Question): void => onForm({ ...form, questions: form.questions.with(at, next) });
   const isIn = question.section !== undefined;
   return (
-    <div data-outline={question.field} className="ruled grid grid-cols-[1.75rem_1fr_auto] py-2">
-      <span className="pt-1 text-xs text-ink-2">{at + 1}</span>
+    <div
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      data-outline={question.field}
+      className={`ruled grid grid-cols-[1.75rem_1fr_auto] py-2 ${isDragging ? 'relative z-10 bg-iolite-wash' : ''}`}
+    >
+      <span
+        ref={setActivatorNodeRef}
+        {...listeners}
+        data-grip
+        className="cursor-grab touch-none pt-1 text-xs text-ink-2"
+        title={`Drag ${label}`}
+      >
+        {at + 1}
+        <GripVertical size={13} aria-hidden="true" className="-ml-1 mt-0.5 text-ink-3" />
+      </span>
       <div>
         <p>
-          <button
-            type="button"
-            data-handle
-            className="mr-2 font-semibold"
-            aria-label={`${label}, question ${at + 1}; Alt with an arrow moves it`}
-            onKeyDown={onKeyDown}
-          >
-            {label}
-          </button>
+          {wording ? (
+            <LabelBox
+              label={label}
+              onLabel={(text) => {
+                const { label: _, ...plain } = question;
+                put(text === field.label || text === '' ? plain : { ...question, label: text });
+                endWording();
+              }}
+              onCancel={endWording}
+            />
+          ) : (
+            <button
+              ref={handle}
+              type="button"
+              data-handle
+              className="mr-2 font-semibold"
+              aria-label={`${label}, question ${at + 1}; Enter changes its words, Alt with an arrow moves it`}
+              onKeyDown={onKeyDown}
+              onClick={() => setWording(true)}
+            >
+              {label}
+            </button>
+          )}
           <span className="text-ink-2">
             {sayKind(field, catalogue)}, <Wording question={question} field={field} onQuestion={put} />
           </span>
@@ -185,6 +274,7 @@ const OneQuestion = ({ form, at, question, field, context, catalogue, problems, 
           problems={problems}
           onChange={(rules) => put({ ...question, rules: [...rules] })}
         />
+        <ColumnRules question={question} field={field} context={context} problems={problems} onQuestion={put} />
       </div>
       <span className="flex items-start">
         <IconButton
@@ -206,6 +296,7 @@ const OneQuestion = ({ form, at, question, field, context, catalogue, problems, 
           onClick={() => onForm(isIn ? outdentQuestion(form, at) : indentQuestion(form, at, 'New section'))}
           icon={isIn ? IndentDecrease : IndentIncrease}
         />
+        <IconButton label={`Copy ${field.label}`} onClick={onCopy} icon={Copy} />
         <IconButton
           label={`Drop ${field.label}`}
           disabled={form.questions.length === 1}
@@ -216,6 +307,37 @@ const OneQuestion = ({ form, at, question, field, context, catalogue, problems, 
     </div>
   );
 };
+
+/** A question's words, changed where they stand. */
+const LabelBox = ({
+  label,
+  onLabel,
+  onCancel,
+}: {
+  label: string;
+  onLabel: (label: string) => void;
+  onCancel: () => void;
+}) => {
+  const [text, setText] = useState(label);
+  return (
+    <input
+      ref={selectOnArrival}
+      className="mr-2 border-b border-edge bg-transparent px-1 font-semibold"
+      style={{ width: `${Math.min(50, Math.max(10, text.length + 2))}ch` }}
+      aria-label={`Words of ${label}`}
+      value={text}
+      maxLength={80}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={() => onLabel(text.trim())}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') onLabel(text.trim());
+        if (event.key === 'Escape') onCancel();
+      }}
+    />
+  );
+};
+
+const selectOnArrival = (box: HTMLInputElement | null): void => box?.select();
 
 /** How this form words the question: its label here, and a word of help. */
 const Wording = ({
@@ -337,7 +459,7 @@ const Rules = ({ question, form, context, problems, onChange }: RulesProps) => (
       );
     })}
     {problems
-      .filter((each) => each.path[2] !== 'rules')
+      .filter((each) => each.path[2] !== 'rules' && each.path[2] !== 'columns')
       .map((each) => (
         <li key={each.detail} className="wrong" role="alert">
           {each.detail}

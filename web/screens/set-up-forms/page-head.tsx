@@ -1,4 +1,4 @@
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
+import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react';
 import type { Problem } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { type Form, movePage, type Page, putPage, removePage } from '#core/form/index.ts';
@@ -7,6 +7,7 @@ import { IconButton } from '../../ui/icon-button.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { WordsBox } from '../../ui/words-box.tsx';
 import { Wrong } from '../../ui/wrong.tsx';
+import { MediaPart } from './media-part.tsx';
 
 interface Props {
   readonly form: Form;
@@ -14,12 +15,13 @@ interface Props {
   readonly context: SayContext;
   readonly problems: readonly Problem[];
   readonly onChange: (form: Form) => void;
+  readonly onCopy: (page: string) => void;
 }
 
 const END = ' end';
 
 /** A page's heading in the outline: its name, its introduction, and where it leads. */
-export const PageHead = ({ form, at, context, problems, onChange }: Props) => {
+export const PageHead = ({ form, at, context, problems, onChange, onCopy }: Props) => {
   const page = form.pages[at];
   if (!page) return null;
   const put = (next: Partial<Page>): void => onChange(putPage(form, at, { ...page, ...next }));
@@ -49,6 +51,7 @@ export const PageHead = ({ form, at, context, problems, onChange }: Props) => {
             disabled={later.length === 0}
             onClick={() => onChange(movePage(form, at, 1))}
           />
+          <IconButton label={`Copy page ${at + 1}`} icon={Copy} onClick={() => onCopy(page.key)} />
           <IconButton label={`Take page ${at + 1} away`} icon={Trash2} onClick={() => onChange(removePage(form, at))} />
         </span>
       </div>
@@ -59,6 +62,7 @@ export const PageHead = ({ form, at, context, problems, onChange }: Props) => {
         most={2000}
         onText={(words) => put({ introduction: words === '' ? undefined : words })}
       />
+      <MediaPart label={`page ${at + 1}`} media={page.media} onMedia={(media) => put({ media })} />
       <Wrong problems={about(null)} />
       <ul className="text-ink-2">
         {page.onward.map((onward, i) => (

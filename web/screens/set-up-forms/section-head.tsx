@@ -1,7 +1,9 @@
+import { Copy } from 'lucide-react';
 import type { Problem } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import type { Section } from '#core/form/index.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
+import { IconButton } from '../../ui/icon-button.tsx';
 import { WordsBox } from '../../ui/words-box.tsx';
 import { Wrong } from '../../ui/wrong.tsx';
 
@@ -10,10 +12,11 @@ interface Props {
   readonly context: SayContext;
   readonly problems: readonly Problem[];
   readonly onSection: (section: Section) => void;
+  readonly onCopy: () => void;
 }
 
 /** A section's heading in the outline, with its word of help and when it is asked. */
-export const SectionHead = ({ section, context, problems, onSection }: Props) => (
+export const SectionHead = ({ section, context, problems, onSection, onCopy }: Props) => (
   <div className="mt-2 border-l-4 border-haze pl-2">
     <div className="flex flex-wrap items-baseline gap-x-2">
       <span className="text-[13px] text-ink-2">Section</span>
@@ -30,6 +33,7 @@ export const SectionHead = ({ section, context, problems, onSection }: Props) =>
         most={500}
         onText={(help) => onSection({ ...section, help: help === '' ? undefined : help })}
       />
+      <IconButton label={`Copy section ${section.label}`} icon={Copy} onClick={onCopy} />
     </div>
     <p className="text-ink-2">
       is asked when{' '}

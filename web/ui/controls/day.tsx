@@ -2,13 +2,12 @@ import { CalendarDays } from 'lucide-react';
 import { useRef } from 'react';
 import { behaviourOf } from '#core/values/index.ts';
 import { type ControlProps, sharedProps } from './control.ts';
-import { shownText } from './typed.tsx';
 
 /** A day, typed as people say it (“23/11”, “tomorrow”, “mon”) or picked from a calendar; what was understood stands beside. */
 export const DayBox = ({ withTime = false, ...props }: ControlProps & { withTime?: boolean }) => {
   const picker = useRef<HTMLInputElement>(null);
   const shared = sharedProps(props);
-  const { field, value, context, onType } = props;
+  const { field, value, asTyped, context, onType } = props;
   const understood = behaviourOf(field.type).show(value, context);
   return (
     <span className="flex flex-wrap items-center gap-x-2">
@@ -19,7 +18,7 @@ export const DayBox = ({ withTime = false, ...props }: ControlProps & { withTime
           type="text"
           autoComplete="off"
           placeholder={withTime ? '23/11 10:40, or today 9:30' : '23/11, tomorrow or mon'}
-          value={shownText(props)}
+          value={asTyped ?? understood}
           onChange={(event) => onType(event.target.value)}
         />
         <input
@@ -43,7 +42,7 @@ export const DayBox = ({ withTime = false, ...props }: ControlProps & { withTime
           <CalendarDays size={16} aria-hidden="true" />
         </button>
       </span>
-      {understood !== '' && (
+      {asTyped !== undefined && understood !== '' && (
         <span className="text-[13px] text-ink-2" aria-live="polite">
           {understood}
         </span>

@@ -3,7 +3,7 @@ import { behaviourOf } from '#core/values/index.ts';
 import { type ControlProps, sharedProps } from './control.ts';
 
 /** What is being typed stands as typed, spaces at the end included; the stored value is cleaned. */
-export const shownText = ({ asTyped, field, value, context }: ControlProps): string =>
+const shownText = ({ asTyped, field, value, context }: ControlProps): string =>
   asTyped ?? behaviourOf(field.type).edit(value, context);
 
 interface BoxProps {

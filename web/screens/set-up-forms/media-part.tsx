@@ -1,0 +1,60 @@
+import { useMutation } from '@tanstack/react-query';
+import { useId } from 'react';
+import type { Media } from '#core/form/index.ts';
+import { uploadFile } from '../../data/client.ts';
+import { Problems } from '../../ui/message.tsx';
+
+interface Props {
+  readonly label: string;
+  readonly media: Media | undefined;
+  readonly onMedia: (media: Media | undefined) => void;
+}
+
+/** A picture or video of one's own beside an introduction, with the words for who cannot see it. */
+export const MediaPart = ({ label, media, onMedia }: Props) => {
+  const id = useId();
+  const add = useMutation({
+    mutationFn: (file: File) => uploadFile(file, file.type.startsWith('video/') ? 'videos' : 'photos'),
+    onSuccess: (file) =>
+      onMedia({
+        file: file.id,
+        kind: file.media_type.startsWith('video/') ? 'video' : 'picture',
+        words: file.name.slice(0, 80),
+      }),
+  });
+  if (media)
+    return (
+      <p className="flex flex-wrap items-center gap-2 text-ink-2">
+        {media.kind === 'video' ? 'Shows a video of' : 'Shows a picture of'}
+        <input
+          className="box w-60"
+          aria-label={`What the ${media.kind} of ${label} shows`}
+          value={media.words}
+          maxLength={80}
+          onChange={(event) => event.target.value !== '' && onMedia({ ...media, words: event.target.value })}
+        />
+        <button type="button" className="part" onClick={() => onMedia(undefined)}>
+          take it away
+        </button>
+      </p>
+    );
+  return (
+    <div className="text-ink-2">
+      <label htmlFor={id} className="part cursor-pointer focus-within:outline-2">
+        add a picture or video to {label}
+        <input
+          id={id}
+          type="file"
+          accept="image/*,video/*"
+          className="sr-only"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file) add.mutate(file);
+          }}
+        />
+      </label>{' '}
+      {add.isPending && 'Adding …'}
+      <Problems error={add.error} />
+    </div>
+  );
+};
