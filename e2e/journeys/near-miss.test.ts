@@ -158,7 +158,7 @@ describe('a near miss, from the register to the approved record', () => {
     expect(await entry.value('when')).toBe('1 Nov 2026 9:30');
     await entry.next('severity');
     await entry.backTo('when');
-    expect(await entry.value('when')).toBe('1 Nov 2026, 09:30');
+    expect(await entry.value('when')).toBe('01 Nov 2026, 09:30');
     await entry.next('severity');
     await entry.asks('cost', false);
     await entry.type(' ');

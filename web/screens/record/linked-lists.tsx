@@ -20,7 +20,7 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
   const register = catalogue.registers.get(group.register);
   if (!register) return null;
   const rights = workspace.rights[group.register];
-  const form = workspace.forms.find(
+  const [form, ...others] = workspace.forms.filter(
     (each) =>
       each.status === 'published' &&
       each.may_fill &&
@@ -54,6 +54,11 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
               Add {register.singular.toLowerCase()}
             </Link>
           )}
+          {others.map((other) => (
+            <Link key={other.form.key} className="part font-normal" to={`/forms/${other.form.key}?${carry}`}>
+              {other.form.label}
+            </Link>
+          ))}
         </span>
       </h2>
       {group.count === 0 ? (

@@ -97,7 +97,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
   return (
     <>
       <header className="flex flex-wrap items-center gap-3 border-b border-rule-strong bg-sheet px-6 py-3 print:hidden">
-        <div>
+        <div className="min-w-0 flex-1 basis-80">
           <h1>{form.label}</h1>
           <p className="text-ink-2">
             <Part text={PURPOSES[form.purpose]} what="purpose">

@@ -136,7 +136,7 @@ const WithWhat = ({ compiled, store, begun, onBegin }: Pick<Props, 'compiled' | 
               Keep
             </button>
           </form>
-          <label htmlFor={id}>or a {register.singular.toLowerCase()} that is there</label>
+          <label htmlFor={id}>or one of {register.plural} that is there</label>
           <FindRecord
             id={id}
             register={register}
