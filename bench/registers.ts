@@ -203,6 +203,14 @@ console.log(
 );
 const rollUp = await page(list('stock/records?sort=-number&columns=name,on_hand'));
 console.log(`a roll-up over ${SIZE} movements shown on 50 items: ${rollUp.toFixed(1)} ms (goal 60)`);
+for (const [what, find] of [
+  ['nothing typed', ''],
+  ['a number in part', '77712'],
+  ['one that there is not', '77712 zz'],
+] as const) {
+  const took = await page(`/api/forms/stock_movement/questions/invoice/look-up?find=${encodeURIComponent(find)}`);
+  console.log(`a look-up among ${SIZE} invoices, ${what}: ${took.toFixed(1)} ms (goal 80, from key to list)`);
+}
 closing = true;
 server.closeAllConnections();
 server.close();

@@ -35,9 +35,9 @@ describe('questions made, tried and asked', () => {
   );
 
   const question = (key: string) => `//div[@data-question = "${key}"]`;
-  const offer = (text: string) => `//*[@role = "option"][contains(., "${text}")]`;
+  const offered = (text: string) => `//*[@role = "option"][contains(., "${text}")]`;
   const inDialog = (xpath: string) => `//*[@role = "dialog"]${xpath}`;
-  const valueOf = async (browser: Browser, key: string) =>
+  const answerOf = async (browser: Browser, key: string) =>
     (await browser.see(`${question(key)}//input`)).getAttribute('value');
 
   describe('a form is made', () => {
@@ -91,7 +91,7 @@ describe('questions made, tried and asked', () => {
       const target = await runa.see('//*[@data-outline = "beam"]//*[@data-grip]');
       const actions = runa.driver.actions({ async: true }).move({ origin: grip }).press();
       actions.move({ origin: grip, y: -12, duration: 60 }).move({ origin: target, duration: 200 });
-      await actions.move({ origin: target, y: -4, duration: 60 }).release().perform();
+      await actions.move({ origin: target, y: -30, duration: 60 }).release().perform();
       await reads('Name', 'What is the fee?, copy', 'Beam', 'Is the mast off?', 'Lifted out on', 'What is the fee?');
       await runa.press('Undo');
       await reads('Name', 'Beam', 'Is the mast off?', 'Lifted out on', 'What is the fee?', 'What is the fee?, copy');
@@ -107,10 +107,10 @@ describe('questions made, tried and asked', () => {
       await runa.write('Keep these answers as a sample called', 'narrow');
       await runa.keys(Key.ENTER);
       await runa.click('//button[contains(., "an empty form")][contains(@class, "slip-row")]');
-      await runa.waitUntil('it is empty', async () => (await valueOf(runa, 'beam')) === '');
+      await runa.waitUntil('it is empty', async () => (await answerOf(runa, 'beam')) === '');
       await runa.click(`${live}//button[contains(@aria-label, "change the answers")]`);
       await runa.click('//button[contains(., "the sample narrow")]');
-      await runa.waitUntil('the sample is in it', async () => (await valueOf(runa, 'beam')) === '3.1');
+      await runa.waitUntil('the sample is in it', async () => (await answerOf(runa, 'beam')) === '3.1');
     });
 
     test('it is published, changed, and taken back to what was published', async () => {
@@ -129,9 +129,9 @@ describe('questions made, tried and asked', () => {
     test('a look-up offers what fits the other answers; all are browsed, and one more is added in place', async () => {
       await bea.visit(`${iolite.address}/forms/raise_invoice`);
       await bea.write('Client', 'Hale & Finch');
-      await bea.click(offer('Hale & Finch Charters'));
+      await bea.click(offered('Hale & Finch Charters'));
       await bea.write('Boat', 'a');
-      await bea.click(offer('Browse all Boats'));
+      await bea.click(offered('Browse all Boats'));
       const owners = async () =>
         bea.driver.executeScript<string[]>(
           `return [...document.querySelectorAll('[role=dialog] li')].map((each) => each.textContent)`,
@@ -142,12 +142,12 @@ describe('questions made, tried and asked', () => {
       await bea.click(inDialog('//li[1]//button'));
       await bea.seeNo('//*[@role = "dialog"]');
       await bea.write('Client', 'zzz');
-      await bea.click(offer('Add a new client'));
+      await bea.click(offered('Add a new client'));
       await bea.see(inDialog(question('name')));
       await (await bea.see(inDialog(`${question('name')}//input`))).sendKeys('Ottoline Frayne');
       await bea.click(inDialog('//button[. = "Send"]'));
       await bea.seeNo('//*[@role = "dialog"]');
-      await bea.waitUntil('she is chosen', async () => (await valueOf(bea, 'client')) === 'Ottoline Frayne');
+      await bea.waitUntil('she is chosen', async () => (await answerOf(bea, 'client')) === 'Ottoline Frayne');
       // The boat of somebody else stays, with a problem: nothing is cleared in silence.
       await bea.press('Onward');
       await bea.seeText('Subject must be answered.');
@@ -186,7 +186,7 @@ describe('questions made, tried and asked', () => {
       );
       await phone.waitUntil(
         'what was typed is there',
-        async () => (await valueOf(phone, 'name')) === 'ottoline FRAYNE',
+        async () => (await answerOf(phone, 'name')) === 'ottoline FRAYNE',
       );
       await phone.write('Name', 'Ottilie Frayne');
       await phone.press('Send');
@@ -201,12 +201,12 @@ describe('questions made, tried and asked', () => {
       await bea.write('Name', 'Deck brush');
       await bea.press('Cancel');
       await bea.press('Go on filling in');
-      expect(await valueOf(bea, 'name')).toBe('Deck brush');
+      expect(await answerOf(bea, 'name')).toBe('Deck brush');
       await bea.press('Cancel');
       expect(await bea.axe()).toEqual([]);
       await bea.press('Throw it away');
       await bea.visit(`${iolite.address}/forms/new_item`);
-      expect(await valueOf(bea, 'name')).toBe('');
+      expect(await answerOf(bea, 'name')).toBe('');
     });
 
     test('a gift to an appeal is opened from its page, which it holds without asking', async () => {
