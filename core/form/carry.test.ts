@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { carryOver, compileForm, formSchema, newEntry, sayEntry } from './index.ts';
-import { catalogueWith } from './rows.example.ts';
+import { catalogueWith } from './orders.arb.ts';
 
 const { catalogue } = catalogueWith();
 const compiled = (...questions: object[]) => {

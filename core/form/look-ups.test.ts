@@ -13,7 +13,7 @@ import {
   toSend,
   writeRule,
 } from './index.ts';
-import { catalogueWith, clock } from './rows.example.ts';
+import { catalogueWith, clock } from './orders.arb.ts';
 
 const { catalogue, orders } = catalogueWith();
 const formOf = (rules: Record<string, object[]>) =>

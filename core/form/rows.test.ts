@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { RecordValues } from '../register/index.ts';
 import { type RowValue, rowsOf } from '../values/index.ts';
 import { compileForm, type Form, fillIn, formSchema, newEntry, receiveEntry } from './index.ts';
-import { catalogueWith, clock } from './rows.example.ts';
+import { catalogueWith, clock } from './orders.arb.ts';
 
 type Cells = RowValue['values'];
 const { catalogue } = catalogueWith();

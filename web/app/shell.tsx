@@ -1,13 +1,16 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
-import { Suspense } from 'react';
+import { lazy, Suspense } from 'react';
 import { Link, Navigate, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { api } from '#contract/index.ts';
 import { call } from '../data/client.ts';
 import { useLiveEvents } from '../data/live.ts';
 import { queries, queryClient } from '../data/queries.ts';
 import { MeContext, useMe, useWorkspace } from '../data/workspace.ts';
+import { FillInPlaceContext } from '../ui/fill-in-place.ts';
 import { TabMark } from '../ui/marks.tsx';
 import { Coming } from '../ui/message.tsx';
+
+const FillInPlace = lazy(() => import('../screens/fill-in/in-place.tsx'));
 
 /** The frame of every screen: the strip above, the index of registers at the side. */
 export const Shell = () => (
@@ -36,9 +39,11 @@ const SignedIn = () => {
             className="relative flex min-h-0 min-w-0 grow flex-col bg-sheet sm:overflow-hidden print:block print:overflow-visible!"
             tabIndex={-1}
           >
-            <Suspense fallback={<Coming />}>
-              <Outlet />
-            </Suspense>
+            <FillInPlaceContext value={FillInPlace}>
+              <Suspense fallback={<Coming />}>
+                <Outlet />
+              </Suspense>
+            </FillInPlaceContext>
           </main>
         </div>
       </div>

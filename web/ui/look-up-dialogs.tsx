@@ -1,18 +1,16 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, type ReactNode, Suspense, type SyntheticEvent, useState } from 'react';
+import { type ReactNode, Suspense, type SyntheticEvent, useContext, useState } from 'react';
 import { Link } from 'react-router';
 import { foldText } from '#core/base/index.ts';
 import { queries } from '../data/queries.ts';
 import type { Asked, Target } from './controls/control.ts';
+import { FillInPlaceContext } from './fill-in-place.ts';
 import { Found } from './found.tsx';
 import type { Offered } from './look-up.tsx';
 import { TabMark } from './marks.tsx';
 import { Coming } from './message.tsx';
 import { RecordFacts } from './record-facts.tsx';
-
-// A form in a form: fetched only when one is wanted, which also keeps the one from naming the other in a circle.
-const FillInPlace = lazy(() => import('../screens/fill-in/in-place.tsx'));
 
 const MOST_BROWSED = 100;
 
@@ -109,13 +107,16 @@ interface AddProps {
 }
 
 /** A record added without leaving the form: by its register's own form. */
-export const AddInPlace = ({ form, onClose, onStored }: AddProps) => (
-  <Frame onClose={onClose} title="Add, and come back">
-    <Suspense fallback={<Coming />}>
-      <FillInPlace formKey={form} onStored={onStored} onCancel={onClose} />
-    </Suspense>
-  </Frame>
-);
+export const AddInPlace = ({ form, onClose, onStored }: AddProps) => {
+  const FillInPlace = useContext(FillInPlaceContext);
+  return (
+    <Frame onClose={onClose} title="Add, and come back">
+      <Suspense fallback={<Coming />}>
+        {FillInPlace && <FillInPlace formKey={form} onStored={onStored} onCancel={onClose} />}
+      </Suspense>
+    </Frame>
+  );
+};
 
 /** The chosen record, to be looked at beside the form. */
 export const BesideDialog = ({ register, id, onClose }: { register: string; id: string; onClose: () => void }) => {

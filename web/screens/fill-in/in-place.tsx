@@ -1,16 +1,11 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import type { FillInPlaceProps } from '../../ui/fill-in-place.ts';
 import { FillIn, NO_BEGINNING } from './fill-in.tsx';
 
-interface Props {
-  readonly formKey: string;
-  readonly onStored: (record: string) => void;
-  readonly onCancel: () => void;
-}
-
 /** A form filled in inside another one: what is stored is taken by the look-up it was opened from. */
-const FillInPlace = ({ formKey, onStored, onCancel }: Props) => {
+const FillInPlace = ({ formKey, onStored, onCancel }: FillInPlaceProps) => {
   const { workspace } = useWorkspace();
   const { data } = useSuspenseQuery({ ...queries.form(formKey, null), staleTime: Number.POSITIVE_INFINITY, gcTime: 0 });
   return (

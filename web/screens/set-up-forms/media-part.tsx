@@ -40,7 +40,7 @@ export const MediaPart = ({ label, media, onMedia }: Props) => {
     );
   return (
     <div className="text-ink-2">
-      <label htmlFor={id} className="part cursor-pointer focus-within:outline-2">
+      <label htmlFor={id} className="part relative cursor-pointer focus-within:outline-2">
         add a picture or video to {label}
         <input
           id={id}
