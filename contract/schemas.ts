@@ -291,7 +291,12 @@ export const formAnswerSchema = formSummarySchema.extend({
   /** When it changes a record: the record as it is. */
   record: recordSchema.nullable(),
   /** What questions start as because of where the form was opened from, and the records this links to. */
-  begun: z.object({ values: recordValuesSchema, links: z.record(z.string(), linkedSchema) }),
+  begun: z.object({
+    values: recordValuesSchema,
+    links: z.record(z.string(), linkedSchema),
+    /** What look-ups among these fill. */
+    snapshots: z.record(z.string(), z.object({ record: uuidSchema, taken: z.int(), fills: recordValuesSchema })),
+  }),
   /** Why the record was sent back, if it was. */
   sent_back: z.object({ by: z.string(), reason: z.string() }).nullable(),
 });

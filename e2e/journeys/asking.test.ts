@@ -221,6 +221,12 @@ describe('questions made, tried and asked', () => {
       await bea.tick('Cash', question('method'));
       await bea.press('Send');
       await bea.see('//h1[contains(., "was stored")]');
+      // An address can name the donor, whose name then stands there.
+      await bea.visit(`${iolite.address}/forms/appeal_gift?register=appeals&of=${appeal?.id}&donor=CLI-0002`);
+      await bea.waitUntil(
+        'the name is there',
+        async () => (await answerOf(bea, 'donor_name')) === 'Hale & Finch Charters',
+      );
       // Without an appeal it says why it cannot be sent.
       await bea.visit(`${iolite.address}/forms/appeal_gift`);
       await bea.press('Send');

@@ -159,7 +159,13 @@ describe('what a form asks of other records', () => {
       label: 'Reorder',
       register: 'orders',
       questions: [
-        ask('part', { kind: 'starts_as_opened', register: 'parts' }, { kind: 'hidden' }),
+        ask(
+          'part',
+          { kind: 'starts_as_opened', register: 'parts' },
+          { kind: 'hidden' },
+          { kind: 'fills', question: 'about', from: 'part.name' },
+        ),
+        ask('about', { kind: 'hidden' }),
         ask('most', { kind: 'starts_as_opened', register: 'parts', from: 'price' }),
         ask('what', { kind: 'starts_as_addressed', name: 'for' }),
       ],
@@ -168,12 +174,14 @@ describe('what a form asks of other records', () => {
     const form = await bea.get(`/api/forms/reorder?opened=${json(opened)}`);
     expect(form.body.begun.values).toEqual({ part: part.Block, most: '40', what: 'Piet' });
     expect(form.body.begun.links.part?.title).toBe('Block');
+    expect(form.body.begun.snapshots.part.fills).toEqual({ about: 'Block' });
     // What is hidden the server reads itself: a sender cannot put something else there.
     const forged = await send('reorder', { part: part.Rope, what: 'x' }, { opened }, bea, version);
     expect(problems(forged)).toEqual(['#/values/part locked']);
     const sent = await send('reorder', { what: 'x', most: '40' }, { opened }, bea, version);
     const stored = await runa.get(`/api/registers/orders/records/${sent.body.id}`);
-    expect(stored.body.values.part).toBe(part.Block);
+    // What it fills into what is hidden as well.
+    expect(stored.body.values).toMatchObject({ part: part.Block, about: 'Block' });
     // Where the record may not be seen, or is none, nothing comes of it.
     const strange = { from: { register: 'parts', id: newId() } };
     expect((await bea.get(`/api/forms/reorder?opened=${json(strange)}`)).body.begun.values).toEqual({});

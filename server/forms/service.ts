@@ -5,6 +5,7 @@ import { type Clock, findMoment, problem, toEpochMs } from '#core/base/index.ts'
 import { personItem } from '#core/expression/index.ts';
 import {
   type CompiledForm,
+  type CompiledQuestion,
   compileForm,
   type Form,
   plainFormOf,
@@ -58,6 +59,23 @@ const neededBy = (register: Register, catalogue: Catalogue) => {
   return { registers, choice_lists: listsOf([register, ...registers], catalogue) };
 };
 
+/** What a form begins with, and what look-ups among it fill. */
+const withFills = async (
+  tx: Queryable,
+  found: Definitions,
+  compiled: CompiledForm,
+  values: RecordValues,
+  clock: Clock,
+): Promise<FormAnswer['begun']> => {
+  const snapshots = await readFills(tx, found, compiled, values, () => true);
+  const filled = Object.assign({}, ...Object.values(snapshots).map((each) => each.fills));
+  const links = {
+    ...(await linksOf(tx, found, compiled, filled, clock)),
+    ...(await linksOf(tx, found, compiled, values, clock)),
+  };
+  return { values: { ...values }, links, snapshots };
+};
+
 /** A form as a person gets it, with the record when it opens one that was sent back to them. */
 export const readForm = async (
   tx: Queryable,
@@ -89,7 +107,9 @@ export const readForm = async (
     ...neededBy(register, found.catalogue),
     now: clock.now,
     record: record && { ...record, links: bare(record.links), linked: bare(record.linked) },
-    begun: { values: begun, links: compiled.ok ? await linksOf(tx, found, compiled.value, begun, clock) : {} },
+    begun: compiled.ok
+      ? await withFills(tx, found, compiled.value, begun, clock)
+      : { values: begun, links: {}, snapshots: {} },
     sent_back: sentBack ? { by: sentBack.by, reason: sentBack.reason } : null,
   };
 };
@@ -103,18 +123,19 @@ const wasSent = async (tx: Tx, id: string, person: Person): Promise<boolean> => 
   return rows.length > 0;
 };
 
-/** What the look-ups of an entry fill into questions that may be locked: the server reads it itself. */
-const lockedFills = async (
-  tx: Tx,
+/** What look-ups that hold a record fill into some questions, read from the record. */
+const readFills = async (
+  tx: Queryable,
   found: Definitions,
   compiled: CompiledForm,
   values: Readonly<Record<string, unknown>>,
+  isWanted: (filled: CompiledQuestion) => boolean,
 ): Promise<Record<string, Snapshot>> => {
   const snapshots: Record<string, Snapshot> = {};
   for (const { key, field, fills } of compiled.questions) {
-    const wanted = fills.filter(({ target }) => {
-      const filled = compiled.byKey.get(target);
-      return filled && (filled.hidden || filled.lockedWhen.length > 0);
+    const wanted = fills.filter((fill) => {
+      const filled = compiled.byKey.get(fill.target);
+      return filled !== undefined && isWanted(filled);
     });
     const id = z.guid().safeParse(values[key]);
     const target = field.type.kind === 'link' ? found.catalogue.registers.get(field.type.register) : undefined;
@@ -128,6 +149,9 @@ const lockedFills = async (
   }
   return snapshots;
 };
+
+/** What is locked or hidden is not taken from the sender: the server reads what fills it. */
+const mayBeLocked = (filled: CompiledQuestion): boolean => filled.hidden || filled.lockedWhen.length > 0;
 
 /** The time an entry is judged at: when it was filled in, within reason, else the server's. */
 const entryClock = (filledInAt: string, clock: Clock): Clock => {
@@ -188,9 +212,11 @@ export const sendEntry = (
     refuseClosed(found, person, form.document, clock);
     const facts = await readFacts(tx, found, person);
     const me = personItem(facts);
+    const begun = await readBegun(tx, found, person, compiled.value, entry.opened ?? {});
+    const looked = { ...begun, ...entry.values };
     const own: ReadByServer = {
-      snapshots: await lockedFills(tx, found, compiled.value, entry.values),
-      begun: await readBegun(tx, found, person, compiled.value, entry.opened ?? {}),
+      begun,
+      snapshots: await readFills(tx, found, compiled.value, looked, mayBeLocked),
     };
     /** What only the database can tell of an entry that fits otherwise. */
     const refuseUnfit = async (values: RecordValues, before: RecordValues | null, id: string | null): Promise<void> => {

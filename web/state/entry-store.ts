@@ -1,6 +1,13 @@
 import { z } from 'zod';
 import { createStore, type StoreApi } from 'zustand';
-import { type FileFacts, fileSchema, type Linked, linkedSchema, recordValuesSchema } from '#contract/index.ts';
+import {
+  type FileFacts,
+  type FormAnswer,
+  fileSchema,
+  type Linked,
+  linkedSchema,
+  recordValuesSchema,
+} from '#contract/index.ts';
 import { type Clock, today, toMomentText, uuidV7 } from '#core/base/index.ts';
 import { type PersonFacts, personItem } from '#core/expression/index.ts';
 import {
@@ -99,7 +106,7 @@ export interface EntryOptions {
   /** The entry as the server kept it, where it was begun elsewhere. */
   readonly kept?: Kept | null;
   /** What questions start as because of where the form was opened from. */
-  readonly begun?: Readonly<Record<string, StoredValue>>;
+  readonly begun?: Pick<FormAnswer['begun'], 'values' | 'snapshots'>;
 }
 
 const freshId = (clock: Clock): string => uuidV7(Date.parse(clock.now), crypto.getRandomValues(new Uint8Array(10)));
@@ -146,8 +153,12 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
     kept && kept.version !== options.version
       ? carryOver(options.compiled, kept.entry)
       : { entry: kept?.entry, lost: [] };
-  const fresh = newEntry(freshId(clock()), options.record, options.begun);
-  const entry: Entry = carried.entry ?? { ...fresh, typed: options.typed ?? {} };
+  const fresh: Entry = {
+    ...newEntry(freshId(clock()), options.record, options.begun?.values),
+    snapshots: options.begun?.snapshots ?? {},
+    typed: options.typed ?? {},
+  };
+  const entry: Entry = carried.entry ?? fresh;
   const me = personItem(options.me);
   const work = (compiled: CompiledForm, next: Entry, last?: FilledIn): FilledIn =>
     fillIn(compiled, next, clock(), { me, last });

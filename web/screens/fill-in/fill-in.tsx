@@ -52,7 +52,7 @@ const useEntryStore = (
       record: answer.record?.values ?? null,
       recordId: answer.record?.id ?? null,
       kept,
-      begun: answer.begun.values,
+      begun: answer.begun,
       links: { ...answer.record?.linked, ...links, ...begunLinks, ...beginning.links },
       files: { ...answer.record?.files, ...beginning.files },
       typed: beginning.typed,

@@ -1,7 +1,8 @@
 import type { Form } from '#core/form/index.ts';
 import { Part } from '../../ui/part.tsx';
 
-const sayOpening = ({ open_from: from, open_until: until, at_most: most }: Form): string => {
+/** The days and times on which a form may be filled in, in words. */
+export const sayOpening = ({ open_from: from, open_until: until, at_most: most }: Form): string => {
   const days = [from && `from ${from}`, until && `until ${until}`].filter(Boolean).join(' ');
   const times = most
     ? `${most.times === 1 ? 'once' : `${most.times} times`} ${most.per === 'person' ? 'each' : 'in all'}`

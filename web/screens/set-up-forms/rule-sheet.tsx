@@ -1,9 +1,18 @@
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { type SayContext, sayCondition } from '#core/expression/index.ts';
-import { compareForms, type Form, formVocabulary, pageOf, ruleCondition, sayRule } from '#core/form/index.ts';
+import {
+  compareForms,
+  type Form,
+  formVocabulary,
+  pageOf,
+  ruleCondition,
+  sayColumns,
+  sayRule,
+} from '#core/form/index.ts';
 import { type Catalogue, type Register, valueContext } from '#core/register/index.ts';
 import { KIND_WORDS } from '#core/values/index.ts';
+import { sayOpening } from './opening.tsx';
 
 interface Props {
   readonly form: Form;
@@ -49,7 +58,7 @@ export const RuleSheet = ({ form, published, register, catalogue }: Props) => {
       <h2 className="text-lg!">{form.label}</h2>
       <p className="text-ink-2">
         {form.purpose === 'change' ? 'Changes' : form.purpose === 'both' ? 'Adds to or changes' : 'Adds to'}{' '}
-        {register.plural}. Filled in by: {roles}.
+        {register.plural}. Filled in by: {roles}, {sayOpening(form)}.
       </p>
       {form.introduction && <p className="mt-2">{form.introduction}</p>}
       {pages.map((page, at) => (
@@ -81,12 +90,18 @@ export const RuleSheet = ({ form, published, register, catalogue }: Props) => {
                     {field.required && ', always needed'}
                   </span>
                   <Lines>
-                    {question.rules.map((rule, n) => ({
-                      key: String(n),
-                      text: sayRule(rule, question.field, context)
-                        .map((part) => part.text)
-                        .join(' '),
-                    }))}
+                    {[
+                      ...question.rules.map((rule, n) => ({
+                        key: String(n),
+                        text: sayRule(rule, question.field, context)
+                          .map((part) => part.text)
+                          .join(' '),
+                      })),
+                      ...sayColumns(question.columns ?? [], question.field, context).map((text) => ({
+                        key: text,
+                        text,
+                      })),
+                    ]}
                   </Lines>
                 </li>
               );
