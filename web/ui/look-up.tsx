@@ -24,6 +24,8 @@ interface Props {
   readonly filled: boolean;
   readonly describedBy: string | undefined;
   readonly invalid: boolean;
+  /** In a cell there is room for the name alone. */
+  readonly compact: boolean;
   readonly onChoose: (offered: Offered | null) => void;
   readonly onLeave: () => void;
 }
@@ -55,6 +57,7 @@ export const LookUp = ({
   filled,
   describedBy,
   invalid,
+  compact,
   onChoose,
   onLeave,
 }: Props) => {
@@ -110,7 +113,7 @@ export const LookUp = ({
           )}
           <ComboboxInput
             id={id}
-            className={`box ${register.mark === null ? '' : 'pl-13'} ${chosen ? 'pr-32' : ''} ${filled ? 'box-filled' : ''}`}
+            className={`box ${register.mark === null ? '' : 'pl-13'} ${chosen && !compact ? 'pr-32' : ''} ${filled ? 'box-filled' : ''}`}
             autoComplete="off"
             aria-describedby={describedBy}
             aria-invalid={invalid}
@@ -125,12 +128,12 @@ export const LookUp = ({
               onLeave();
             }}
           />
-          {chosen && (
+          {chosen && !compact && (
             <span className="pointer-events-none absolute right-9 top-1/2 -translate-y-1/2 font-mono text-xs text-ink-2">
               {chosen.number}
             </span>
           )}
-          {chosen && rights?.see && (
+          {chosen && !compact && rights?.see && (
             <button
               type="button"
               className="btn btn-quiet absolute right-1 top-1/2 min-h-7! -translate-y-1/2 px-1.5!"

@@ -54,7 +54,7 @@ export const FieldControl = ({ entry, compact = false, ...props }: Props) => {
       return compact ? <Box {...props} /> : <ChooseMany {...props} list={type.list} />;
     case 'link':
     case 'person':
-      return <LinkOne {...props} />;
+      return <LinkOne {...props} compact={compact} />;
     case 'links':
       return <LinkMany {...props} />;
     case 'rows':

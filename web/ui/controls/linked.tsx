@@ -10,14 +10,16 @@ const NotSeen = ({ id, describedBy }: ControlProps) => (
 );
 
 /** One record, looked up by part of its name. */
-export const LinkOne = (props: ControlProps) => {
+export const LinkOne = ({ compact = false, ...props }: ControlProps & { compact?: boolean }) => {
   const target = targetOf(props.field, props.known.registers);
   if (!target) return <NotSeen {...props} />;
   const chosen = typeof props.value === 'string' ? (props.known.links[props.value] ?? null) : null;
-  return <Searching {...props} target={target} chosen={chosen} />;
+  return <Searching {...props} target={target} chosen={chosen} compact={compact} />;
 };
 
-const Searching = (props: ControlProps & { target: Target; chosen: Parameters<typeof LookUp>[0]['chosen'] }) => (
+const Searching = (
+  props: ControlProps & { target: Target; chosen: Parameters<typeof LookUp>[0]['chosen']; compact?: boolean },
+) => (
   <LookUp
     id={props.id}
     asked={props.lookUp}
@@ -27,6 +29,7 @@ const Searching = (props: ControlProps & { target: Target; chosen: Parameters<ty
     filled={props.filled}
     describedBy={props.describedBy}
     invalid={props.invalid}
+    compact={props.compact ?? false}
     onChoose={props.onChoose}
     onLeave={props.onLeave}
   />
