@@ -1,8 +1,6 @@
 import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { ArrowDown, ArrowUp, Copy, GripVertical, IndentDecrease, IndentIncrease, Trash2 } from 'lucide-react';
-import { Fragment, type KeyboardEvent, useRef, useState } from 'react';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { Fragment, type KeyboardEvent, useRef } from 'react';
 import type { Problem } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import {
@@ -17,20 +15,14 @@ import {
   pageOf,
   placeQuestion,
   putSection,
-  type Question,
-  type Rule,
 } from '#core/form/index.ts';
 import { type Catalogue, type Field, type Register, valueContext } from '#core/register/index.ts';
-import { KIND_WORDS } from '#core/values/index.ts';
 import { type Copied, copyIn, type NewField, withFields } from '#core/workspace/index.ts';
-import { IconButton } from '../../ui/icon-button.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
-import { Wrong } from '../../ui/wrong.tsx';
-import { ColumnRules } from './column-rules.tsx';
 import { Endings } from './endings.tsx';
 import { NewQuestions } from './new-questions.tsx';
+import { OneQuestion } from './one-question.tsx';
 import { PageHead } from './page-head.tsx';
-import { AddRule, RuleSentence } from './rule-sentence.tsx';
 import { SectionHead } from './section-head.tsx';
 
 interface Props {
@@ -184,204 +176,6 @@ const keyed = (form: Form, at: number, event: KeyboardEvent): Form | null => {
   }
 };
 
-interface QuestionProps {
-  readonly form: Form;
-  readonly at: number;
-  readonly question: Question;
-  readonly field: Field;
-  readonly context: SayContext;
-  readonly catalogue: Catalogue;
-  readonly problems: readonly Problem[];
-  readonly onKeyDown: (event: KeyboardEvent) => void;
-  readonly onForm: (form: Form) => void;
-  readonly onCopy: () => void;
-}
-
-const OneQuestion = ({
-  form,
-  at,
-  question,
-  field,
-  context,
-  catalogue,
-  problems,
-  onKeyDown,
-  onForm,
-  onCopy,
-}: QuestionProps) => {
-  const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
-    id: question.field,
-  });
-  const [wording, setWording] = useState(false);
-  const handle = useRef<HTMLButtonElement>(null);
-  const endWording = (): void => {
-    setWording(false);
-    requestAnimationFrame(() => handle.current?.focus());
-  };
-  const label = question.label ?? field.label;
-  const put = (next: Question): void => onForm({ ...form, questions: form.questions.with(at, next) });
-  const isIn = question.section !== undefined;
-  return (
-    <div
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-      data-outline={question.field}
-      className={`ruled grid grid-cols-[1.75rem_1fr_auto] py-2 ${isDragging ? 'relative z-10 bg-iolite-wash' : ''}`}
-    >
-      <span
-        ref={setActivatorNodeRef}
-        {...listeners}
-        data-grip
-        className="cursor-grab touch-none pt-1 text-xs text-ink-2"
-        title={`Drag ${label}`}
-      >
-        {at + 1}
-        <GripVertical size={13} aria-hidden="true" className="-ml-1 mt-0.5 text-ink-3" />
-      </span>
-      <div>
-        <p>
-          {wording ? (
-            <LabelBox
-              label={label}
-              onLabel={(text) => {
-                const { label: _, ...plain } = question;
-                put(text === field.label || text === '' ? plain : { ...question, label: text });
-                endWording();
-              }}
-              onCancel={endWording}
-            />
-          ) : (
-            <button
-              ref={handle}
-              type="button"
-              data-handle
-              className="mr-2 font-semibold"
-              aria-label={`${label}, question ${at + 1}; Enter changes its words, Alt with an arrow moves it`}
-              onKeyDown={onKeyDown}
-              onClick={() => setWording(true)}
-            >
-              {label}
-            </button>
-          )}
-          <span className="text-ink-2">
-            {sayKind(field, catalogue)}, <Wording question={question} field={field} onQuestion={put} />
-          </span>
-        </p>
-        <Rules
-          question={question}
-          form={form}
-          context={context}
-          problems={problems}
-          onChange={(rules) => put({ ...question, rules: [...rules] })}
-        />
-        <ColumnRules question={question} field={field} context={context} problems={problems} onQuestion={put} />
-      </div>
-      <span className="flex items-start">
-        <IconButton
-          label={`Move ${field.label} up`}
-          disabled={at === 0 && pageOf(form, question.page) === 0}
-          onClick={() => onForm(moveQuestion(form, at, -1))}
-          icon={ArrowUp}
-        />
-        <IconButton
-          label={`Move ${field.label} down`}
-          disabled={
-            at === form.questions.length - 1 && pageOf(form, question.page) >= Math.max(0, form.pages.length - 1)
-          }
-          onClick={() => onForm(moveQuestion(form, at, 1))}
-          icon={ArrowDown}
-        />
-        <IconButton
-          label={isIn ? `Take ${field.label} out of its section` : `Put ${field.label} in a section`}
-          onClick={() => onForm(isIn ? outdentQuestion(form, at) : indentQuestion(form, at, 'New section'))}
-          icon={isIn ? IndentDecrease : IndentIncrease}
-        />
-        <IconButton label={`Copy ${field.label}`} onClick={onCopy} icon={Copy} />
-        <IconButton
-          label={`Drop ${field.label}`}
-          disabled={form.questions.length === 1}
-          onClick={() => onForm(dropQuestion(form, at))}
-          icon={Trash2}
-        />
-      </span>
-    </div>
-  );
-};
-
-/** A question's words, changed where they stand. */
-const LabelBox = ({
-  label,
-  onLabel,
-  onCancel,
-}: {
-  label: string;
-  onLabel: (label: string) => void;
-  onCancel: () => void;
-}) => {
-  const [text, setText] = useState(label);
-  return (
-    <input
-      ref={selectOnArrival}
-      className="mr-2 border-b border-edge bg-transparent px-1 font-semibold"
-      style={{ width: `${Math.min(50, Math.max(10, text.length + 2))}ch` }}
-      aria-label={`Words of ${label}`}
-      value={text}
-      maxLength={80}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={() => onLabel(text.trim())}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') onLabel(text.trim());
-        if (event.key === 'Escape') onCancel();
-      }}
-    />
-  );
-};
-
-const selectOnArrival = (box: HTMLInputElement | null): void => box?.select();
-
-/** How this form words the question: its label here, and a word of help. */
-const Wording = ({
-  question,
-  field,
-  onQuestion,
-}: {
-  question: Question;
-  field: Field;
-  onQuestion: (question: Question) => void;
-}) => (
-  <Part text={question.help ? `with help “${question.help}”` : 'its words'} what={`words of ${field.label}`}>
-    {() => (
-      <span className="grid gap-2 p-2">
-        <label className="grid gap-1 font-semibold">
-          Asked as
-          <input
-            className="box font-normal"
-            value={question.label ?? field.label}
-            maxLength={80}
-            onChange={(event) => {
-              const { label: _, ...plain } = question;
-              const label = event.target.value;
-              onQuestion(label === field.label || label === '' ? plain : { ...question, label });
-            }}
-          />
-        </label>
-        <label className="grid gap-1 font-semibold">
-          Help
-          <input
-            className="box font-normal"
-            value={question.help ?? ''}
-            maxLength={500}
-            onChange={(event) => {
-              const { help: _, ...plain } = question;
-              onQuestion(event.target.value === '' ? plain : { ...question, help: event.target.value });
-            }}
-          />
-        </label>
-      </span>
-    )}
-  </Part>
-);
-
 interface AskProps {
   readonly label: string;
   readonly fields: readonly Field[];
@@ -408,70 +202,4 @@ const AskMore = ({ label, fields, onAsk }: AskProps) => (
     </Part>{' '}
     Not asked: {fields.map((field) => field.label).join(', ')}.
   </p>
-);
-
-const sayKind = (field: Field, catalogue: Catalogue): string => {
-  switch (field.type.kind) {
-    case 'link':
-      return `looks up one of ${catalogue.registers.get(field.type.register)?.plural ?? field.type.register}`;
-    case 'choice':
-      return `choose one from ${catalogue.choiceLists.get(field.type.list)?.label ?? field.type.list}`;
-    default:
-      return KIND_WORDS[field.type.kind];
-  }
-};
-
-interface RulesProps {
-  readonly question: Question;
-  readonly form: Form;
-  readonly context: SayContext;
-  readonly problems: readonly Problem[];
-  readonly onChange: (rules: readonly Rule[]) => void;
-}
-
-const Rules = ({ question, form, context, problems, onChange }: RulesProps) => (
-  <ul>
-    {question.rules.map((rule, i) => {
-      const wrong = problems.filter((each) => each.path[2] === 'rules' && each.path[3] === i);
-      return (
-        // A rule has no identity of its own; it is known by its place.
-        // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <li key={i} className="flex items-baseline gap-2 pt-0.5 text-ink-2">
-          <span aria-hidden="true" className="text-ink-3">
-            └
-          </span>
-          <span className="grow">
-            <RuleSentence
-              rule={rule}
-              question={question}
-              form={form}
-              context={context}
-              onChange={(next) => onChange(question.rules.with(i, next))}
-            />
-            <Wrong problems={wrong} />
-          </span>
-          <IconButton
-            label={`Take rule ${i + 1} away`}
-            onClick={() => onChange(question.rules.toSpliced(i, 1))}
-            icon={Trash2}
-          />
-        </li>
-      );
-    })}
-    {problems
-      .filter((each) => each.path[2] !== 'rules' && each.path[2] !== 'columns')
-      .map((each) => (
-        <li key={each.detail} className="wrong" role="alert">
-          {each.detail}
-        </li>
-      ))}
-    <li className="pl-4 pt-0.5">
-      <AddRule
-        question={question}
-        form={form}
-        context={context}
-        onAdd={(rule) => onChange([...question.rules, rule])}
-      />
-    </li>
-  </ul>
 );
