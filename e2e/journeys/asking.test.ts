@@ -209,6 +209,43 @@ describe('questions made, tried and asked', () => {
       expect(await answerOf(bea, 'name')).toBe('');
     });
 
+    test('a key fetches its record or says that there is none yet; what was typed is filled over only after asking', async () => {
+      const form = {
+        key: 'gift_by_name',
+        label: 'Gift by name',
+        register: 'donations',
+        questions: [
+          { field: 'donor_name', rules: [{ kind: 'fetches', question: 'donor', by: 'name' }] },
+          { field: 'donor', rules: [{ kind: 'fills', question: 'note', from: 'donor.name' }] },
+          { field: 'note' },
+          { field: 'appeal' },
+        ],
+      };
+      const runas = 'runa.oakes@example.org';
+      await iolite.call(runas, 'PUT', '/api/forms/gift_by_name/draft', form);
+      await iolite.call(runas, 'POST', '/api/forms/gift_by_name/publish', {
+        fill_in_by: ['office'],
+        seen_by: ['office'],
+      });
+      await bea.visit(`${iolite.address}/forms/gift_by_name`);
+      await bea.write('Donor', 'Nobody of that name');
+      await bea.keys(Key.ENTER);
+      await bea.see(`${question('donor_name')}//p[contains(., "not known yet")]`);
+      await bea.write('Note', 'Paid at the gate');
+      await bea.write('Donor', 'hale & finch CHARTERS');
+      await bea.keys(Key.ENTER);
+      await bea.waitUntil(
+        'the client is chosen',
+        async () => (await answerOf(bea, 'donor')) === 'Hale & Finch Charters',
+      );
+      await bea.seeNo(`${question('donor_name')}//p[contains(., "not known yet")]`);
+      await bea.see(`${question('note')}[contains(., "has “Hale & Finch Charters”")]`);
+      const note = async () => (await bea.see(`${question('note')}//textarea`)).getAttribute('value');
+      expect(await note()).toBe('Paid at the gate');
+      await bea.press('Use that instead');
+      await bea.waitUntil('it is taken', async () => (await note()) === 'Hale & Finch Charters');
+    });
+
     test('a gift to an appeal is opened from its page, which it holds without asking', async () => {
       const page = await iolite.call('bea.quill@example.org', 'GET', '/api/registers/appeals/records?limit=1');
       const [appeal] = pageSchema.parse(page).records;

@@ -83,6 +83,30 @@ describe('files', () => {
     expect([status, body.errors?.[0].code ?? body.detail]).toEqual([422, code]);
   });
 
+  test('a picture of a form’s introduction is for whoever may fill the form in, and no other file by that way', async () => {
+    const [shown, other] = [
+      (await send(runa, await photo(), { name: 'slip.jpg', sort: 'photos' })).body.id,
+      (await send(runa, await photo(), { name: 'own.jpg', sort: 'photos' })).body.id,
+    ];
+    const form = {
+      key: 'look',
+      label: 'Look',
+      register: 'incidents',
+      media: { file: shown, kind: 'picture', words: 'The north slip' },
+      questions: [{ field: 'title' }],
+    };
+    expect((await runa.put('/api/forms/look/draft', form)).status).toBe(200);
+    const path = `/api/forms/look/media/${shown}`;
+    expect((await get(runa, path)).status).toBe(200);
+    expect((await get(piet, path)).status).toBe(404);
+    await runa.post('/api/forms/look/publish', { fill_in_by: ['yard_hand'], seen_by: [] });
+    const picture = await get(piet, path);
+    expect([picture.status, picture.headers.get('content-type')]).toEqual([200, 'image/jpeg']);
+    expect((await get(piet, `/api/forms/look/media/${other}`)).status).toBe(404);
+    expect((await get(piet, `/api/files/${shown}`)).status).toBe(404);
+    expect((await fetch(`${server.base}${path}`)).status).toBe(401);
+  });
+
   test('plain text is a document, whatever it is called; what is no text is none', async () => {
     expect((await send(runa, 'Notes\nof the day', { name: 'x.exe', sort: 'documents' })).body.media_type).toBe(
       'text/plain',
