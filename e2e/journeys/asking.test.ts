@@ -179,7 +179,7 @@ describe('questions made, tried and asked', () => {
 
     test('an entry is kept, found on a phone, and sent from there: one record', async () => {
       await bea.write('Client since', '1 Nov');
-      await bea.press('Keep for later');
+      await bea.press('Keep');
       await phone.visit(iolite.address);
       await phone.click(
         '//section[@aria-labelledby = "not-sent"]//a[contains(., "New client")][contains(., "FRAYNE")]',

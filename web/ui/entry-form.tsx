@@ -189,7 +189,11 @@ export const EntryForm = ({
         onMouseDown={keepFocus}
         className="flex flex-wrap items-center gap-3 max-sm:sticky max-sm:bottom-0 max-sm:-mx-4 max-sm:border-t max-sm:border-rule-strong max-sm:bg-sheet max-sm:px-4 max-sm:py-3"
       >
-        <button type="submit" className="btn btn-go max-sm:grow max-sm:justify-center" disabled={sending}>
+        <button
+          type="submit"
+          className="btn btn-go max-sm:order-last max-sm:grow max-sm:justify-center"
+          disabled={sending}
+        >
           {isLast ? sendLabel : 'Onward'}
         </button>
         {step > 0 && (

@@ -239,7 +239,7 @@ export const FillIn = ({
                   </button>
                 )}
                 <button type="button" className="btn max-sm:grow max-sm:justify-center" onClick={() => void keep()}>
-                  Keep for later
+                  Keep
                 </button>
                 <button
                   type="button"
