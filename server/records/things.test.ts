@@ -71,7 +71,7 @@ describe('records of every kind of field', () => {
           expect([key, is, sameValue(was, is) || (isNothing(was) && isNothing(is))]).toEqual([key, is, true]);
         }
       }),
-      { numRuns: 150 },
+      { numRuns: 300 },
     );
     expect(Math.min(outcomes.taken, outcomes.refused)).toBeGreaterThan(15);
   });
