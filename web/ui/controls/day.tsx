@@ -1,10 +1,12 @@
 import { CalendarDays } from 'lucide-react';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { behaviourOf } from '#core/values/index.ts';
 import { type ControlProps, sharedProps } from './control.ts';
 
 /** A day, typed as people say it (“23/11”, “tomorrow”, “mon”) or picked from a calendar; what was understood stands beside. */
 export const DayBox = ({ withTime = false, ...props }: ControlProps & { withTime?: boolean }) => {
+  // Once something is typed the note stays: if it went when the box is left, what lies below would move from under the pointer.
+  const [typed, setTyped] = useState(false);
   const picker = useRef<HTMLInputElement>(null);
   const shared = sharedProps(props);
   const { field, value, asTyped, context, onType } = props;
@@ -19,7 +21,10 @@ export const DayBox = ({ withTime = false, ...props }: ControlProps & { withTime
           autoComplete="off"
           placeholder={withTime ? '23/11 10:40, or today 9:30' : '23/11, tomorrow or mon'}
           value={asTyped ?? understood}
-          onChange={(event) => onType(event.target.value)}
+          onChange={(event) => {
+            setTyped(true);
+            onType(event.target.value);
+          }}
         />
         <input
           ref={picker}
@@ -42,7 +47,7 @@ export const DayBox = ({ withTime = false, ...props }: ControlProps & { withTime
           <CalendarDays size={16} aria-hidden="true" />
         </button>
       </span>
-      {asTyped !== undefined && understood !== '' && (
+      {typed && understood !== '' && (
         <span className="text-[13px] text-ink-2" aria-live="polite">
           {understood}
         </span>
