@@ -7,8 +7,8 @@ import { api, type FormSummary } from '#contract/index.ts';
 import type { Problem, Result } from '#core/base/index.ts';
 import { type CompiledForm, compileForm, type Form } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
-import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { call, ProblemError } from '../../data/client.ts';
+import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { createFormStore } from '../../state/form-store.ts';
 import { IconButton } from '../../ui/icon-button.tsx';
@@ -64,6 +64,25 @@ const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form)
   return { kept: form === kept, error: keep.error, again: keep.reset };
 };
 
+/**
+ * Carries out a register's new fields. Keeping the draft counts as a change of the set-up too, so the version is asked for
+ * anew; that nobody changed the register itself is seen from what it is.
+ */
+const carryOutOn = async (before: Register, after: Register): Promise<void> => {
+  for (let tries = 1; ; tries++) {
+    const { version, registers } = await queryClient.fetchQuery({ ...queries.workspace(), staleTime: 0 });
+    const now = registers.find(({ key }) => key === before.key);
+    if (JSON.stringify(now) !== JSON.stringify(before))
+      throw new RangeError(`${before.plural} were changed meanwhile. Look again, and add what is still missing.`);
+    try {
+      await call(api.carryOut, { body: { version, registers: [after], choice_lists: [] } });
+      return;
+    } catch (error) {
+      if (tries === 4 || !(error instanceof ProblemError && error.answer.status === 409)) throw error;
+    }
+  }
+};
+
 const Editor = ({ start }: { start: FormSummary }) => {
   const { workspace, catalogue } = useWorkspace();
   // The parent gives each form an editor of its own; what is kept meanwhile must not begin it anew.
@@ -76,10 +95,11 @@ const Editor = ({ start }: { start: FormSummary }) => {
   const compiled = useMemo(() => compileForm(form, catalogue), [form, catalogue]);
   const [started] = useState(start.form);
   const draft = useKeptDraft(form, compiled, started);
+  const register = catalogue.registers.get(form.register);
   // Fields that the form's new questions need are there before it asks them.
   const make = useMutation({
     mutationFn: async (made: { readonly register: Register; readonly form: Form }) => {
-      await call(api.carryOut, { body: { version: workspace.version, registers: [made.register], choice_lists: [] } });
+      if (register) await carryOutOn(register, made.register);
       await queryClient.invalidateQueries({ queryKey: ['workspace'] });
       return made.form;
     },
@@ -87,7 +107,6 @@ const Editor = ({ start }: { start: FormSummary }) => {
   });
   const lastGood = useRef<CompiledForm | null>(null);
   if (compiled.ok) lastGood.current = compiled.value;
-  const register = catalogue.registers.get(form.register);
   const problems: readonly Problem[] = compiled.ok ? [] : compiled.problems;
   const status = workspace.forms.filter((each) => each.form.key === form.key);
   const published = status.find((each) => each.status === 'published');
