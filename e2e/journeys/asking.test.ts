@@ -91,7 +91,7 @@ describe('questions made, tried and asked', () => {
       const target = await runa.see('//*[@data-outline = "beam"]//*[@data-grip]');
       const actions = runa.driver.actions({ async: true }).move({ origin: grip }).press();
       actions.move({ origin: grip, y: -12, duration: 60 }).move({ origin: target, duration: 200 });
-      await actions.move({ origin: target, y: 2, duration: 60 }).release().perform();
+      await actions.move({ origin: target, y: 2, duration: 60 }).pause(400).release().perform();
       await reads('Name', 'What is the fee?, copy', 'Beam', 'Is the mast off?', 'Lifted out on', 'What is the fee?');
       await runa.press('Undo');
       await reads('Name', 'Beam', 'Is the mast off?', 'Lifted out on', 'What is the fee?', 'What is the fee?, copy');
