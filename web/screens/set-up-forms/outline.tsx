@@ -1,13 +1,4 @@
-import {
-  type CollisionDetection,
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  PointerSensor,
-  pointerWithin,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
+import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Fragment, type KeyboardEvent, useRef } from 'react';
 import type { Problem } from '#core/base/index.ts';
@@ -43,12 +34,6 @@ interface Props {
   /** Makes fields of the register first, then changes the form. */
   readonly onMake: (made: { readonly register: Register; readonly form: Form }) => void;
 }
-
-/** A question is dropped where the pointer is: lines are of different heights, so their middles mislead. */
-const underPointer: CollisionDetection = (dragged) => {
-  const under = pointerWithin(dragged);
-  return under.length > 0 ? under : closestCenter(dragged);
-};
 
 /** The form as text: pages, sections, and each question with its rules as sentences, in order; all of it by keyboard. */
 export const Outline = ({ form, register, catalogue, problems, onChange, onMake }: Props) => {
@@ -98,7 +83,7 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
         Delete drops it. By mouse, drag it by its grip.
       </p>
       {form.pages.length === 0 && <h2 className="head-rule">Questions</h2>}
-      <DndContext sensors={sensors} collisionDetection={underPointer} onDragEnd={onDragEnd}>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
         <SortableContext items={form.questions.map(({ field }) => field)} strategy={verticalListSortingStrategy}>
           {pages.map((page) => (
             <Fragment key={form.pages[page]?.key ?? ''}>
