@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { compileForm } from '../form/index.ts';
-import { catalogueOf, copyIn, readLabels, suggestType, withFields, workspaceSchema } from './index.ts';
+import { compileForm } from '#core/form/index.ts';
+import { catalogueOf, copyIn, readLabels, suggestType, withFields, workspaceSchema } from '#core/workspace/index.ts';
 
 const workspace = workspaceSchema.parse(JSON.parse(readFileSync('demo/tern-quay/workspace.json', 'utf8')));
 const catalogue = catalogueOf(workspace);
