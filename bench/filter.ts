@@ -2,28 +2,21 @@
  * A compiled filter against the same condition written by hand in SQL, on a million quotes; and the list page at
  * growing sizes. The records are written straight into the table: what is measured is reading.
  */
-import { createServer } from 'node:http';
 import pg from 'pg';
 import { compileList } from '#core/list/index.ts';
 import { sql as fragment } from '#core/sql/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
-import { openDatabase, prepareDatabase } from '#server/db/client.ts';
 import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
-import { makeApp } from '#server/http/app.ts';
-import { LiveEvents } from '#server/live/live.ts';
 import { flatWorkspace } from './flat.ts';
 import { median } from './measure.ts';
 import { printed } from './print.ts';
+import { benchDatabase, RUNA, serve, timed } from './serve.ts';
 
 const SIZES = (process.env.SIZES ?? '100000,1000000').split(',').map(Number);
 const ROUNDS = 15;
-const url = process.env.DATABASE_URL ?? '';
-const database = openDatabase(url);
-await prepareDatabase(database.db, 'server/db/migrations');
+const { database, url } = await benchDatabase();
 const workspace = await flatWorkspace();
-await applyWorkspace(database.db, workspace, [
-  { name: 'Runa Oakes', email: 'runa.oakes@example.org', roles: ['operations_manager'] },
-]);
+await applyWorkspace(database.db, workspace, [RUNA]);
 const pool = new pg.Pool({ connectionString: url, max: 2, options: '-c jit=off -c timezone=UTC' });
 const catalogue = catalogueOf(workspace);
 const quotes = catalogue.registers.get('quotes');
@@ -70,11 +63,7 @@ const FILTERS: readonly (readonly [feel: string, hand: string])[] = [
   ['issued_on < today() - duration("P2000D")', `t.issued_on < date '2026-11-23' - 2000`],
 ];
 
-const timed = async (text: string, values: readonly unknown[]): Promise<number> => {
-  const from = performance.now();
-  await pool.query({ text, values: [...values] });
-  return performance.now() - from;
-};
+const asking = (text: string, values: readonly unknown[]) => timed(() => pool.query({ text, values: [...values] }));
 const planOf = async (text: string, values: readonly unknown[]): Promise<string> => {
   const { rows } = await pool.query({ text: `explain (costs off) ${text}`, values: [...values] });
   const lines: string[] = rows.map((row) => String(row['QUERY PLAN']));
@@ -97,29 +86,14 @@ const compiled = (filter: string) => {
   return printed(list.value.where);
 };
 
-let closing = false;
-const live = new LiveEvents(url);
-const server = createServer(
-  makeApp({ database, live, demonstration: true, note: (where, error) => !closing && console.error(where, error) }),
-);
-await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-const address = server.address();
-const base = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
-const signIn = await fetch(`${base}/api/session`, {
-  method: 'POST',
-  headers: { 'content-type': 'application/json' },
-  body: JSON.stringify({ person: 'runa.oakes@example.org' }),
-});
-const cookie = signIn.headers.get('set-cookie')?.split(';')[0] ?? '';
+const { get, stop } = await serve(database, url);
 const PAGE = `filter=${encodeURIComponent('gross > 500 and state in ("issued", "part_paid")')}&sort=-number&limit=50&count=no`;
 
 /** One list page over HTTP, with all that belongs to it. */
-const listPage = async (): Promise<number> => {
-  const from = performance.now();
-  const answer = await fetch(`${base}/api/registers/quotes/records?${PAGE}`, { headers: { cookie } });
-  if (!(await answer.text()).includes('QUO-')) throw new Error('the page is empty');
-  return performance.now() - from;
-};
+const listPage = (): Promise<number> =>
+  timed(async () => {
+    if (!(await get(`/api/registers/quotes/records?${PAGE}`)).includes('QUO-')) throw new Error('the page is empty');
+  });
 
 const pages: number[] = [];
 for (const size of SIZES) {
@@ -134,8 +108,8 @@ for (const size of SIZES) {
       if (mine !== other) throw new Error(`${feel}: ${mine} against ${other}`);
       const [a, b]: [number[], number[]] = [[], []];
       for (let round = 0; round < ROUNDS; round++) {
-        a.push(await timed(ours, values));
-        b.push(await timed(theirs, []));
+        a.push(await asking(ours, values));
+        b.push(await asking(theirs, []));
       }
       const same = (await planOf(ours, values)) === (await planOf(theirs, []));
       ratios.push(median(a) / median(b));
@@ -152,7 +126,7 @@ for (const size of SIZES) {
   const [shown, counted]: [number[], number[]] = [[], []];
   for (let round = 0; round < 10; round++) await listPage();
   for (let round = 0; round < ROUNDS * 3; round++) shown.push(await listPage());
-  for (let round = 0; round < ROUNDS; round++) counted.push(await timed(count, values));
+  for (let round = 0; round < ROUNDS; round++) counted.push(await asking(count, values));
   pages.push(median(shown));
   console.log(
     `list page of 50 over HTTP at ${size} records: ${median(shown).toFixed(2)} ms; its count ${median(counted).toFixed(1)} ms, apart`,
@@ -162,10 +136,7 @@ const [small = 1] = pages;
 console.log(
   `the page at ${SIZES.at(-1)} records takes ${((pages.at(-1) ?? 0) / small).toFixed(2)} times what it takes at ${SIZES[0]}`,
 );
-closing = true;
-server.closeAllConnections();
-server.close();
-await live.stop();
+await stop();
 await pool.end();
 await database.close();
 process.exit(0);

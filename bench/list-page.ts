@@ -6,24 +6,18 @@ import pg from 'pg';
 import { z } from 'zod';
 import { addDays, today } from '#core/base/index.ts';
 import { makeTernQuay } from '#demo/tern-quay/generate.ts';
-import { openDatabase, prepareDatabase } from '#server/db/client.ts';
 import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
-import { makeApp } from '#server/http/app.ts';
-import { LiveEvents } from '#server/live/live.ts';
 import { flatWorkspace } from './flat.ts';
 import { median } from './measure.ts';
+import { benchDatabase, RUNA, serve } from './serve.ts';
 
-const url = process.env.DATABASE_URL ?? '';
 const SIZE = Number(process.env.RECORDS ?? 10_000);
 const ROUNDS = 5;
 const SECONDS = 4;
 
-const database = openDatabase(url);
-await prepareDatabase(database.db, 'server/db/migrations');
+const { database, url } = await benchDatabase();
 const workspace = await flatWorkspace();
-await applyWorkspace(database.db, workspace, [
-  { name: 'Runa Oakes', email: 'runa.oakes@example.org', roles: ['operations_manager'] },
-]);
+await applyWorkspace(database.db, workspace, [RUNA]);
 
 const listen = (server: Server): Promise<string> =>
   new Promise((resolve) => {
@@ -33,18 +27,7 @@ const listen = (server: Server): Promise<string> =>
     });
   });
 
-let closing = false;
-const live = new LiveEvents(url);
-const ours = createServer(
-  makeApp({ database, live, demonstration: true, note: (where, error) => !closing && console.error(where, error) }),
-);
-const ourBase = await listen(ours);
-const signIn = await fetch(`${ourBase}/api/session`, {
-  method: 'POST',
-  headers: { 'content-type': 'application/json' },
-  body: JSON.stringify({ person: 'runa.oakes@example.org' }),
-});
-const cookie = signIn.headers.get('set-cookie')?.split(';')[0] ?? '';
+const { base: ourBase, cookie, stop } = await serve(database, url);
 
 const sizes = { clients: Math.ceil(SIZE / 5), boats: Math.ceil(SIZE / 5), berths: 200 };
 /** No more of what the flat registers leave out. */
@@ -159,14 +142,11 @@ console.log(
   `list page with its count:        ${counted.toFixed(0)} pages a second, ${(fast / counted).toFixed(2)} times the bare route`,
 );
 // Requests the generator gave up on may still be running when their pool closes; that is no fault to tell.
-closing = true;
-const close = (server: Server): Promise<void> =>
-  new Promise((resolve) => {
-    server.close(() => resolve());
-    server.closeIdleConnections();
-  });
-await Promise.all([close(ours), close(bareServer)]);
-await live.stop();
+await stop();
+await new Promise<void>((resolve) => {
+  bareServer.close(() => resolve());
+  bareServer.closeIdleConnections();
+});
 await pool.end();
 await database.close();
 process.exit(0);

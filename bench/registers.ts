@@ -4,27 +4,20 @@
  * rows on a page of fifty. The records are written straight into the tables: what is measured is what comes after.
  */
 import { randomBytes } from 'node:crypto';
-import { createServer } from 'node:http';
 import pg from 'pg';
 import { uuidV7 } from '#core/base/index.ts';
-import { openDatabase, prepareDatabase } from '#server/db/client.ts';
 import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
 import { DefinitionsReader } from '#server/definitions/store.ts';
 import { inWriting } from '#server/definitions/writing.ts';
-import { makeApp } from '#server/http/app.ts';
-import { LiveEvents } from '#server/live/live.ts';
 import { addRecords } from '#server/records/write.ts';
 import { readTernQuay } from './flat.ts';
 import { median } from './measure.ts';
+import { benchDatabase, RUNA, serve, timed } from './serve.ts';
 
 const SIZE = Number(process.env.RECORDS ?? 1_000_000);
 const ROUNDS = 60;
-const url = process.env.DATABASE_URL ?? '';
-const database = openDatabase(url);
-await prepareDatabase(database.db, 'server/db/migrations');
-await applyWorkspace(database.db, await readTernQuay(), [
-  { name: 'Runa Oakes', email: 'runa.oakes@example.org', roles: ['operations_manager'] },
-]);
+const { database, url } = await benchDatabase();
+await applyWorkspace(database.db, await readTernQuay(), [RUNA]);
 const pool = new pg.Pool({ connectionString: url, max: 2, options: '-c jit=off -c timezone=UTC' });
 const { rows: people } = await pool.query('select id from iolite.people');
 const person = String(people[0].id);
@@ -139,11 +132,6 @@ const saveByHand = async (): Promise<void> => {
   await client.query('commit');
   client.release();
 };
-const timed = async (run: () => Promise<unknown>): Promise<number> => {
-  const from = performance.now();
-  await run();
-  return performance.now() - from;
-};
 const [ours, byHand]: [number[], number[]] = [[], []];
 for (let round = 0; round < 10; round++) await Promise.all([saveOurs(), saveByHand()]);
 for (let round = 0; round < ROUNDS * 3; round++) {
@@ -155,29 +143,11 @@ console.log(
 );
 
 // Over HTTP.
-let closing = false;
-const live = new LiveEvents(url);
-const server = createServer(
-  makeApp({ database, live, demonstration: true, note: (where, error) => !closing && console.error(where, error) }),
-);
-await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-const address = server.address();
-const base = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
-const signIn = await fetch(`${base}/api/session`, {
-  method: 'POST',
-  headers: { 'content-type': 'application/json' },
-  body: JSON.stringify({ person: 'runa.oakes@example.org' }),
-});
-const cookie = signIn.headers.get('set-cookie')?.split(';')[0] ?? '';
-const get = (path: string) => async (): Promise<void> => {
-  const answer = await fetch(`${base}${path}`, { headers: { cookie } });
-  if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
-  await answer.text();
-};
+const { get, stop } = await serve(database, url);
 const page = async (path: string): Promise<number> => {
   const times: number[] = [];
-  for (let round = 0; round < 5; round++) await get(path)();
-  for (let round = 0; round < ROUNDS; round++) times.push(await timed(get(path)));
+  for (let round = 0; round < 5; round++) await get(path);
+  for (let round = 0; round < ROUNDS; round++) times.push(await timed(() => get(path)));
   return median(times);
 };
 const { rows: some } = await pool.query('select id from records.clients order by seq desc limit 1');
@@ -191,7 +161,7 @@ const list = (query: string) => `/api/registers/${query}&limit=50&count=no`;
 const inTurns = async (...paths: readonly string[]): Promise<number[]> => {
   const times = paths.map((): number[] => []);
   for (let round = 0; round < ROUNDS * 2; round++)
-    for (const [i, path] of paths.entries()) times[i]?.push(await timed(get(path)));
+    for (const [i, path] of paths.entries()) times[i]?.push(await timed(() => get(path)));
   return times.map(median);
 };
 const [stored = 0, workedOut = 0] = await inTurns(
@@ -203,18 +173,7 @@ console.log(
 );
 const rollUp = await page(list('stock/records?sort=-number&columns=name,on_hand'));
 console.log(`a roll-up over ${SIZE} movements shown on 50 items: ${rollUp.toFixed(1)} ms (goal 60)`);
-for (const [what, find] of [
-  ['nothing typed', ''],
-  ['a number in part', '77712'],
-  ['one that there is not', '77712 zz'],
-] as const) {
-  const took = await page(`/api/forms/stock_movement/questions/invoice/look-up?find=${encodeURIComponent(find)}`);
-  console.log(`a look-up among ${SIZE} invoices, ${what}: ${took.toFixed(1)} ms (goal 80, from key to list)`);
-}
-closing = true;
-server.closeAllConnections();
-server.close();
-await live.stop();
+await stop();
 await pool.end();
 await database.close();
 process.exit(0);

@@ -1,4 +1,4 @@
-import { findNearest, type Problem, problem, type Result, within } from '../base/index.ts';
+import { findNearest, type Problem, perPair, problem, type Result, within } from '../base/index.ts';
 import {
   type Checked,
   checkExpression,
@@ -314,8 +314,7 @@ const sayPlace = (form: Form, key: string): string => {
   return `the section ${form.sections.find((each) => each.key === name)?.label ?? name}`;
 };
 
-/** A form made ready to be filled in, or every problem of its definition with its place. */
-export const compileForm = (form: Form, catalogue: Catalogue): Result<CompiledForm> => {
+const compile = (form: Form, catalogue: Catalogue): Result<CompiledForm> => {
   const register = catalogue.registers.get(form.register);
   if (!register)
     return {
@@ -366,3 +365,11 @@ export const compileForm = (form: Form, catalogue: Catalogue): Result<CompiledFo
     },
   };
 };
+
+const compiledOnce = perPair((catalogue: Catalogue, form: Form) => compile(form, catalogue));
+
+/**
+ * A form made ready to be filled in, or every problem of its definition with its place. Made once per catalogue: whoever
+ * answers a look-up for every key that is typed asks for it each time.
+ */
+export const compileForm = (form: Form, catalogue: Catalogue): Result<CompiledForm> => compiledOnce(catalogue, form);

@@ -1,3 +1,4 @@
+import { perPair } from '../base/index.ts';
 import { type Catalogue, isWritable, type Register, readsItselfOnly, vocabularyOf } from '../register/index.ts';
 import type { Form } from './definition.ts';
 
@@ -23,7 +24,9 @@ export const askingOf = (key: string, label: string, register: Register, fields:
 });
 
 /** The form a register has from its first field on: every field that can be written, and what follows from them. */
-export const plainForm = (register: Register, catalogue: Catalogue): Form => {
+export const plainForm = (register: Register, catalogue: Catalogue): Form => plainOnce(catalogue, register);
+
+const plainOnce = perPair((catalogue: Catalogue, register: Register): Form => {
   const { names } = vocabularyOf(register, catalogue);
   const follows = (key: string): boolean => {
     const formula = names.get(key)?.formula;
@@ -37,4 +40,4 @@ export const plainForm = (register: Register, catalogue: Catalogue): Form => {
       .filter((field) => isWritable(field) || (field.type.kind === 'worked_out' && follows(field.key)))
       .map((field) => field.key),
   );
-};
+});

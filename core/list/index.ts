@@ -1,11 +1,3 @@
 export { type Cell, type CsvTable, MOST_CSV_ROWS, readCsv, writeCsv } from './csv.ts';
-export {
-  afterCursor,
-  type CompiledList,
-  type Cursor,
-  compileList,
-  findText,
-  findWords,
-  type ListQuery,
-  orderBy,
-} from './query.ts';
+export { beginsWith, findText, findWords, foundThrough, type LinkedFound, titleBeginning, titledLike } from './find.ts';
+export { afterCursor, type CompiledList, type Cursor, compileList, type ListQuery, orderBy } from './query.ts';

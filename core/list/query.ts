@@ -1,18 +1,9 @@
-import { type Clock, foldText, ok, problem, type Result } from '../base/index.ts';
+import { type Clock, ok, problem, type Result } from '../base/index.ts';
 import { type Checked, checkExpression, type PersonFacts, toSqlFilter, toSqlFormula } from '../expression/index.ts';
 import { type Catalogue, type Field, type Register, titleField, vocabularyOf } from '../register/index.ts';
-import {
-  all,
-  any,
-  identifier,
-  parameter,
-  rowsKey,
-  type SqlFragment,
-  type SqlType,
-  sql,
-  tableOf,
-} from '../sql/index.ts';
+import { all, identifier, parameter, rowsKey, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
 import { behaviourOf, isListKind, PEOPLE } from '../values/index.ts';
+import { findCondition, type LinkedFound } from './find.ts';
 
 /** What a list asks: a FEEL filter ('' for none), words to find, one sort key, where the page begins. */
 export interface ListQuery {
@@ -22,6 +13,8 @@ export interface ListQuery {
   readonly descending: boolean;
   /** What was archived instead of what was not. */
   readonly archived?: boolean;
+  /** Which linked records each word names, as far as they were looked up before: an index finds those by their ids. */
+  readonly linked?: LinkedFound;
 }
 
 export interface CompiledList {
@@ -36,36 +29,6 @@ export interface CompiledList {
 
 const ALIAS = 't';
 const column = (name: string): SqlFragment => identifier(ALIAS, name);
-
-/** LIKE's own signs in what a person typed mean themselves. */
-const likeLiteral = (text: string): string => text.replace(/[\\%_]/g, (sign) => `\\${sign}`);
-
-/** Words under three characters count as the beginning of a word, longer ones as any part of one. */
-const pattern = (word: string): string => (word.length < 3 ? `% ${likeLiteral(word)}%` : `%${likeLiteral(word)}%`);
-
-/** The words of a find box, folded; a comma in an amount ("1,250") is taken out so that it finds 1250. */
-export const findWords = (find: string): string[] =>
-  foldText(find)
-    .split(' ')
-    .filter((word) => word !== '')
-    .map((word) => (/^\d{1,3}(,\d{3})+(\.\d+)?$/.test(word) ? word.replaceAll(',', '') : word))
-    .slice(0, 12);
-
-const findCondition = (register: Register, catalogue: Catalogue, find: string): SqlFragment[] => {
-  const links = register.fields.flatMap((field) =>
-    field.type.kind === 'link' && catalogue.registers.has(field.type.register)
-      ? [{ key: field.key, to: field.type.register }]
-      : [],
-  );
-  return findWords(find).map((word) => {
-    const like = parameter(pattern(word), 'text');
-    const inLinked = links.map(
-      ({ key, to }) =>
-        sql`${column(key)} in (select ${identifier('f', 'id')} from ${identifier('records', to)} ${identifier('f')} where ${identifier('f', 'find_title')} like ${like})`,
-    );
-    return any([sql`${column('find_text')} like ${like}`, ...inLinked]);
-  });
-};
 
 const sortable = (register: Register, field: Field, catalogue: Catalogue, clock: Clock): CompiledList['sortKey'] => {
   const behaviour = behaviourOf(field.type);
@@ -139,7 +102,7 @@ export const compileList = (
     filter = checked.value;
     where.push(toSqlFilter(filter, { alias: ALIAS, clock, ...(me ? { me } : {}) }));
   }
-  where.push(...findCondition(register, catalogue, query.find));
+  where.push(...findCondition(ALIAS, register, catalogue, query.find, query.linked));
   let sortKey: CompiledList['sortKey'] = null;
   if (query.sort !== '' && query.sort !== 'number') {
     const field = register.fields.find((each) => each.key === query.sort);
@@ -178,10 +141,3 @@ export const afterCursor = (list: CompiledList, cursor: Cursor): SqlFragment => 
   const beyond = list.descending ? sql`${key} < ${value}` : sql`${key} > ${value}`;
   return sql`(${beyond} or (${key} = ${value} and ${column('seq')} > ${seq}) or ${key} is null)`;
 };
-
-/** The text of the find column for a record: folded, every word after a space. */
-export const findText = (parts: readonly string[]): string =>
-  ` ${parts
-    .map(foldText)
-    .filter((part) => part !== '')
-    .join(' ')}`;

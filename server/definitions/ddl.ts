@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { and, eq, sql } from 'drizzle-orm';
 import { uuidV7 } from '#core/base/index.ts';
+import { titleBeginning } from '#core/list/index.ts';
 import {
   type Catalogue,
   type ChoiceList,
@@ -137,6 +138,7 @@ const makeRegister = async (tx: Tx, register: Register): Promise<void> => {
   for (const column of ['find_text', 'find_title']) {
     await run(tx, text`create index on ${table} using gin (${identifier(column)} gin_trgm_ops)`);
   }
+  await run(tx, text`create index on ${table} (${titleBeginning(identifier('find_title'))})`);
   await tx.execute(sql`insert into iolite.counters (register, next) values (${register.key}, 1)`);
   for (const field of register.fields) if (!leadsOn(field.type)) await addField(tx, register, field);
 };

@@ -4,7 +4,8 @@ import { type RecordValues, valueContext } from '#core/register/index.ts';
 import { behaviourOf, isNothing, type StoredValue } from '#core/values/index.ts';
 import type { Queryable } from '../db/client.ts';
 import { type Definitions, visibleCatalogue } from '../definitions/store.ts';
-import { findNumbered, findRecord, readPaths } from '../records/read.ts';
+import { findNumbered } from '../records/find.ts';
+import { findRecord, readPaths } from '../records/read.ts';
 import type { Person } from '../session/service.ts';
 
 /** A value of the record a form was opened from, as far as the person may see that record and what lies behind it. */

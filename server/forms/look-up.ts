@@ -2,7 +2,7 @@ import type { Linked, LookUp } from '#contract/index.ts';
 import { type Clock, foldText, type Problem, problem } from '#core/base/index.ts';
 import { type PersonFacts, toSqlFilter } from '#core/expression/index.ts';
 import { type CompiledForm, type CompiledQuestion, compileForm, type Fill } from '#core/form/index.ts';
-import { type Catalogue, checkValues, type RecordValues, type Register } from '#core/register/index.ts';
+import { type Catalogue, checkValues, type RecordValues, type Register, titleField } from '#core/register/index.ts';
 import { all, identifier, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
 import { PEOPLE, type StoredValue, sameValue, textsOf } from '#core/values/index.ts';
 import type { Queryable } from '../db/client.ts';
@@ -10,8 +10,9 @@ import { toDrizzle } from '../db/fragment.ts';
 import { people } from '../db/schema.ts';
 import { type Definitions, visibleCatalogue } from '../definitions/store.ts';
 import { notFound, valueOrRefuse } from '../http/problem.ts';
+import { findByKey, findByTitle } from '../records/find.ts';
 import { readLinked } from '../records/linked.ts';
-import { findByKey, findByTitle, readPaths } from '../records/read.ts';
+import { readPaths } from '../records/read.ts';
 import { readFacts } from '../session/facts.ts';
 import type { Person } from '../session/service.ts';
 import { openForm } from './open.ts';
@@ -120,16 +121,16 @@ export const lookUp = async (
   const target = found.catalogue.registers.get(asked?.to ?? '');
   if (!asked || !target) throw notFound();
   if (asking.key && !mayFetch(compiled, question, asking.key.by)) throw notFound();
-  const where = offeredWhere(
-    compiled.byKey.get(question)?.offersWhere ?? [],
-    answersOf(compiled, asking.answers),
-    clock,
-    await readFacts(tx, found, person),
-  );
+  const conditions = compiled.byKey.get(question)?.offersWhere ?? [];
+  const where =
+    conditions.length > 0
+      ? offeredWhere(conditions, answersOf(compiled, asking.answers), clock, await readFacts(tx, found, person))
+      : [];
   if (asking.only) where.push(sql`${identifier('t', 'id')} = any(${parameter([...asking.only], 'uuid[]')})`);
+  const columns = [titleField(target).key, ...asked.fills.flatMap((fill) => fill.path.slice(0, 1))].join(',');
   const records = asking.key
-    ? await findByKey(tx, target, found.catalogue, asking.key.by, asking.key.value, where)
-    : await findByTitle(tx, target, found.catalogue, asking.find, clock, { where, limit: asking.limit });
+    ? await findByKey(tx, target, found.catalogue, asking.key.by, asking.key.value, { where, columns })
+    : await findByTitle(tx, target, found.catalogue, asking.find, clock, { where, columns, limit: asking.limit });
   const shown = await readLinked(
     tx,
     target.key,

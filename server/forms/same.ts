@@ -6,8 +6,8 @@ import { isNothing, sameValue } from '#core/values/index.ts';
 import type { Queryable } from '../db/client.ts';
 import { type Definitions, personRights, visibleCatalogue } from '../definitions/store.ts';
 import { notFound, valueOrRefuse } from '../http/problem.ts';
+import { findByKey } from '../records/find.ts';
 import { readLinked } from '../records/linked.ts';
-import { findByKey } from '../records/read.ts';
 import type { Person } from '../session/service.ts';
 import { openForm } from './open.ts';
 
@@ -20,7 +20,7 @@ const othersWith = async (
   value: string,
   except: string | null,
 ): Promise<string[]> => {
-  const found = await findByKey(tx, register, catalogue, field, value, []);
+  const found = await findByKey(tx, register, catalogue, field, value, { where: [], columns: field });
   return found.map((record) => record.id).filter((id) => id !== except);
 };
 

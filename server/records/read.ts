@@ -1,169 +1,21 @@
-import { aliasedTable, and, eq, inArray, isNull, type SQL, sql } from 'drizzle-orm';
-import type { PgColumn } from 'drizzle-orm/pg-core';
+import { aliasedTable, and, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { z } from 'zod';
-import type { Linked, Page, RecordAnswer } from '#contract/index.ts';
-import { type Clock, foldText, isUuid, problem } from '#core/base/index.ts';
+import type { Page, RecordAnswer } from '#contract/index.ts';
+import { type Clock, problem } from '#core/base/index.ts';
 import type { PersonFacts } from '#core/expression/index.ts';
 import { afterCursor, type CompiledList, type Cursor, compileList, orderBy } from '#core/list/index.ts';
-import {
-  type Catalogue,
-  type Field,
-  isRowsField,
-  linkedRegister,
-  type RecordValues,
-  type Register,
-  titleField,
-  valueContext,
-  vocabularyOf,
-} from '#core/register/index.ts';
-import { all as allOf, sql as fragment, identifier, parameter, type SqlFragment } from '#core/sql/index.ts';
-import { behaviourOf, type FieldKindName, type StoredValue } from '#core/values/index.ts';
+import { type Catalogue, isRowsField, type RecordValues, type Register, vocabularyOf } from '#core/register/index.ts';
+import { sql as fragment } from '#core/sql/index.ts';
+import type { StoredValue } from '#core/values/index.ts';
 import type { Queryable } from '../db/client.ts';
 import { toDrizzle } from '../db/fragment.ts';
-import { counters, people, signOffs } from '../db/schema.ts';
 import { invalid, valueOrRefuse } from '../http/problem.ts';
 import { clockNow } from './clock.ts';
-import { completed, readRows } from './complete.ts';
-import { linkedOf, shownOf, titleOf } from './linked.ts';
-import { columnFor, isColumn, type RecordTable, recordTable } from './tables.ts';
+import { readRows } from './complete.ts';
+import { findLinked } from './find.ts';
+import { readingOf } from './reading.ts';
+import { isColumn, recordTable } from './tables.ts';
 import { fieldColumns, toStored } from './value-columns.ts';
-
-const stageSchema = z.enum(['waiting', 'approved', 'sent_back', 'refused']).nullable();
-
-/** A link field whose target may be seen, with the alias its record is joined by. */
-interface Join {
-  readonly field: string;
-  readonly target: Register;
-  readonly table: RecordTable;
-  readonly alias: string;
-  readonly on: SQL;
-}
-
-/** How a register's records are read, as some catalogue lets them be seen. */
-interface Reading {
-  readonly table: RecordTable;
-  readonly start: (tx: Queryable, clock: Clock, extra?: Record<string, SQL>) => ReturnType<typeof joined>;
-  readonly toAnswer: (row: Readonly<Record<string, unknown>>) => RecordAnswer;
-  /** Adds what stands in tables of its own: rows, the records of lists, files. */
-  readonly complete: (tx: Queryable, answers: readonly RecordAnswer[], clock: Clock) => Promise<RecordAnswer[]>;
-}
-
-const joined = (
-  tx: Queryable,
-  table: RecordTable,
-  joins: readonly Join[],
-  persons: readonly { readonly table: typeof people; readonly on: SQL }[],
-  columns: Record<string, PgColumn | SQL>,
-) => {
-  let query = tx.select(columns).from(table).leftJoin(signOffs, eq(signOffs.recordId, table.id)).$dynamic();
-  for (const join of joins) query = query.leftJoin(join.table, join.on);
-  for (const person of persons) query = query.leftJoin(person.table, person.on);
-  return query;
-};
-
-const prepareReading = (register: Register, catalogue: Catalogue, fields: readonly Field[]): Reading => {
-  const table = aliasedTable(recordTable(register), 't');
-  const names = vocabularyOf(register, catalogue);
-  const joins: Join[] = fields.flatMap((field, i) => {
-    const target = field.type.kind === 'link' ? linkedRegister(field.type, catalogue) : null;
-    if (!target) return [];
-    const alias = `j${i}`;
-    const other = aliasedTable(recordTable(target), alias);
-    return [{ field: field.key, target, table: other, alias, on: eq(other.id, columnFor(table, field.key)) }];
-  });
-  const persons = fields
-    .filter((field) => field.type.kind === 'person')
-    .map((field, i) => {
-      const other = aliasedTable(people, `p${i}`);
-      return { field: field.key, table: other, on: eq(other.id, columnFor(table, field.key)) };
-    });
-  const titled = titleField(register);
-  const selected = fields.includes(titled) ? fields : [...fields, titled];
-  const worksOut = selected.some((field) => field.type.kind === 'worked_out');
-  const plain: Record<string, PgColumn | SQL> = {
-    id: table.id,
-    seq: table.seq,
-    number: table.number,
-    version: table.version,
-    stage: signOffs.stage,
-  };
-  const linkColumns = (clock: Clock): Record<string, PgColumn | SQL> => {
-    const columns: Record<string, PgColumn | SQL> = {};
-    for (const join of joins) {
-      columns[`n_${join.field}`] = join.table.number;
-      shownOf(join.target, catalogue).forEach((shown, i) => {
-        columns[`l${i}_${join.field}`] = toDrizzle(shown.value(join.alias, clock));
-      });
-    }
-    for (const person of persons) columns[`n_${person.field}`] = person.table.name;
-    return columns;
-  };
-  const columnsAt = (clock: Clock): Record<string, PgColumn | SQL> => ({
-    ...plain,
-    ...fieldColumns(table, 't', selected, names, clock),
-    ...linkColumns(clock),
-  });
-  // What reads the clock nowhere is put together once: building a query's columns costs more than running it.
-  const still =
-    worksOut || joins.some((join) => shownOf(join.target, catalogue).some((shown) => shown.moves))
-      ? null
-      : columnsAt(clockNow(catalogue));
-  const toAnswer = (row: Readonly<Record<string, unknown>>): RecordAnswer => {
-    const values: Record<string, StoredValue> = {};
-    for (const field of fields) if (!isRowsField(field)) values[field.key] = toStored(row[`f_${field.key}`]);
-    const links: Record<string, Linked> = {};
-    for (const join of joins) {
-      const id = values[join.field];
-      const number = row[`n_${join.field}`];
-      if (typeof id !== 'string' || typeof number !== 'string') continue;
-      links[join.field] = linkedOf(join.target, catalogue, id, number, (i) => row[`l${i}_${join.field}`]);
-    }
-    for (const person of persons) {
-      const [id, name] = [values[person.field], row[`n_${person.field}`]];
-      if (typeof id === 'string' && typeof name === 'string')
-        links[person.field] = { id, number: '', title: name, beside: [] };
-    }
-    const number = String(row.number);
-    return {
-      id: String(row.id),
-      number,
-      version: Number(row.version),
-      title: titleOf(register, toStored(row[`f_${titled.key}`]), catalogue) || number,
-      values,
-      links,
-      linked: {},
-      files: {},
-      stage: stageSchema.parse(row.stage),
-    };
-  };
-  return {
-    table,
-    start: (tx, clock, extra) => {
-      const columns = still ?? columnsAt(clock);
-      return joined(tx, table, joins, persons, extra ? { ...columns, ...extra } : columns);
-    },
-    toAnswer,
-    complete: (tx, answers, clock) => completed(tx, register, catalogue, fields, answers, clock),
-  };
-};
-
-const readings = new WeakMap<Catalogue, Map<string, Reading>>();
-
-/** Prepared once per register, catalogue and columns. */
-const readingOf = (register: Register, catalogue: Catalogue, columns = ''): Reading => {
-  const ofCatalogue = readings.get(catalogue) ?? new Map<string, Reading>();
-  readings.set(catalogue, ofCatalogue);
-  const key = `${register.key} ${columns}`;
-  const found = ofCatalogue.get(key);
-  if (found) return found;
-  const wanted = new Set(columns.split(','));
-  const fields = columns === '' ? register.fields : register.fields.filter((field) => wanted.has(field.key));
-  const made = prepareReading(register, catalogue, fields);
-  if (ofCatalogue.size < MOST_READINGS) ofCatalogue.set(key, made);
-  return made;
-};
-/** How many sets of columns are remembered; whoever asks for odd ones pays for them. */
-const MOST_READINGS = 500;
 
 export interface PageQuery {
   readonly filter: string;
@@ -232,7 +84,9 @@ export const readPage = async (
 ): Promise<Page> => {
   const descending = query.sort.startsWith('-');
   const sort = descending ? query.sort.slice(1) : query.sort;
-  const asked = { filter: query.filter, find: query.find, sort, descending, archived: query.archived === 'yes' };
+  const linked = await findLinked(tx, register, catalogue, query.find);
+  const archived = query.archived === 'yes';
+  const asked = { filter: query.filter, find: query.find, sort, descending, archived, linked };
   const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock, me));
   await refuseTooSlow(tx, list);
   const { start, toAnswer, complete } = readingOf(register, catalogue, query.columns);
@@ -325,92 +179,6 @@ export const findOwnValues = async (
   for (const field of register.fields.filter(isRowsField))
     values[field.key] = (await readRows(tx, register, field, catalogue, [id], null)).get(id) ?? [];
   return { number: String(row.number), version: Number(row.version), archived: row.archived !== null, values };
-};
-
-const LARGE = 20_000;
-
-/** Whether a register ever held more records than are put in order while one waits. */
-const isLarge = async (tx: Queryable, { key }: Register): Promise<boolean> => {
-  const [row] = await tx.select({ next: counters.next }).from(counters).where(eq(counters.register, key));
-  return (row?.next ?? 0) > LARGE;
-};
-
-/** The records of a register whose title or number holds the words, nearest first: what a look-up offers. */
-export const findByTitle = async (
-  tx: Queryable,
-  register: Register,
-  catalogue: Catalogue,
-  find: string,
-  clock: Clock,
-  { where, limit }: { readonly where: readonly SqlFragment[]; readonly limit: number },
-): Promise<RecordAnswer[]> => {
-  const asked = { filter: '', find, sort: titleField(register).key, descending: false };
-  const list = valueOrRefuse(compileList(register, catalogue, asked, allOf(where), clock));
-  const { table, start, toAnswer } = readingOf(register, catalogue);
-  const query = start(tx, clock).where(toDrizzle(list.where)).limit(limit);
-  const rows = await (find.trim() === '' && (await isLarge(tx, register))
-    ? // Nobody reads through so many by name, and to put them in order would take seconds: the newest come first.
-      query.orderBy(sql`${table.seq} desc`)
-    : // A title that begins with what was typed comes before one that only contains it.
-      query.orderBy(
-        sql`(not starts_with(${table.find_title}, ${` ${find.toLowerCase()}`}))`,
-        toDrizzle(orderBy(list)),
-      ));
-  return rows.map(toAnswer);
-};
-
-/** Texts that are stored as they were typed: those of other kinds have one way of being written. */
-const AS_TYPED: ReadonlySet<FieldKindName> = new Set(['text', 'long_text']);
-const MOST_SAME = 200;
-
-/**
- * Records whose field holds just this: of texts the same with case, accents and spacing aside, found through the index
- * of words; of other kinds the same value. At most 10, in no order.
- */
-export const findByKey = async (
-  tx: Queryable,
-  register: Register,
-  catalogue: Catalogue,
-  by: string,
-  text: string,
-  where: readonly SqlFragment[],
-): Promise<RecordAnswer[]> => {
-  const field = register.fields.find((each) => each.key === by);
-  if (!field) return [];
-  const { table, start, toAnswer } = readingOf(register, catalogue);
-  const behaviour = behaviourOf(field.type);
-  const clock = clockNow(catalogue);
-  if (AS_TYPED.has(field.type.kind)) {
-    const folded = foldText(text);
-    if (folded === '') return [];
-    const found = valueOrRefuse(
-      compileList(register, catalogue, { filter: '', find: text, sort: '', descending: false }, allOf(where), clock),
-    );
-    const rows = await start(tx, clock).where(toDrizzle(found.where)).limit(MOST_SAME);
-    return rows
-      .map(toAnswer)
-      .filter(({ values }) => foldText(String(values[by] ?? '')) === folded)
-      .slice(0, 10);
-  }
-  const read = behaviour.parse(text, valueContext(catalogue));
-  const value = read.ok && typeof read.value === 'string' ? read.value : text;
-  const [held, given] = [identifier('t', by), parameter(value, behaviour.sql)];
-  const same = behaviour.sql === 'text' ? fragment`lower(${held}) = lower(${given})` : fragment`${held} = ${given}`;
-  const rows = await start(tx, clock)
-    .where(and(isNull(table.archived_at), toDrizzle(allOf([same, ...where]))))
-    .limit(10);
-  return rows.map(toAnswer);
-};
-
-/** The record a number or an id names, or null. */
-export const findNumbered = async (tx: Queryable, register: Register, text: string): Promise<string | null> => {
-  const table = recordTable(register);
-  const named = isUuid(text) ? eq(table.id, text) : eq(table.number, text);
-  const [row] = await tx
-    .select({ id: table.id })
-    .from(table)
-    .where(and(named, isNull(table.archived_at)));
-  return row ? String(row.id) : null;
 };
 
 interface Reached {

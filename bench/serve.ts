@@ -1,0 +1,62 @@
+import { createServer } from 'node:http';
+import { type Database, openDatabase, prepareDatabase } from '#server/db/client.ts';
+import { makeApp } from '#server/http/app.ts';
+import { LiveEvents } from '#server/live/live.ts';
+
+/** The database that a benchmark was given, with the product's own tables. */
+export const benchDatabase = async (): Promise<{ database: Database; url: string }> => {
+  const url = process.env.DATABASE_URL ?? '';
+  const database = openDatabase(url);
+  await prepareDatabase(database.db, 'server/db/migrations');
+  return { database, url };
+};
+
+/** The person every benchmark signs in. */
+export const RUNA = { name: 'Runa Oakes', email: 'runa.oakes@example.org', roles: ['operations_manager'] };
+
+/** Milliseconds that something took. */
+export const timed = async (run: () => Promise<unknown>): Promise<number> => {
+  const from = performance.now();
+  await run();
+  return performance.now() - from;
+};
+
+export interface Served {
+  readonly base: string;
+  readonly cookie: string;
+  /** Asks for a path as Runa and reads the whole answer. */
+  readonly get: (path: string) => Promise<string>;
+  readonly stop: () => Promise<void>;
+}
+
+/** The product over HTTP on loopback, with Runa signed in. */
+export const serve = async (database: Database, url: string): Promise<Served> => {
+  let closing = false;
+  const live = new LiveEvents(url);
+  const note = (where: string, error: unknown): void => {
+    if (!closing) console.error(where, error);
+  };
+  const server = createServer(makeApp({ database, live, demonstration: true, note }));
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const address = server.address();
+  const base = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
+  const signIn = await fetch(`${base}/api/session`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ person: RUNA.email }),
+  });
+  const cookie = signIn.headers.get('set-cookie')?.split(';')[0] ?? '';
+  const get = async (path: string): Promise<string> => {
+    const answer = await fetch(`${base}${path}`, { headers: { cookie } });
+    const text = await answer.text();
+    if (!answer.ok) throw new Error(`${path}: ${answer.status} ${text}`);
+    return text;
+  };
+  const stop = async (): Promise<void> => {
+    closing = true;
+    server.closeAllConnections();
+    server.close();
+    await live.stop();
+  };
+  return { base, cookie, get, stop };
+};

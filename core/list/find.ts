@@ -1,0 +1,71 @@
+import { foldText } from '../base/index.ts';
+import type { Catalogue, Register } from '../register/index.ts';
+import { any, identifier, parameter, type SqlFragment, sql } from '../sql/index.ts';
+
+/** By register, then by word: the ids of the records whose title holds the word. */
+export type LinkedFound = ReadonlyMap<string, ReadonlyMap<string, readonly string[]>>;
+
+/** LIKE's own signs in what a person typed mean themselves. */
+const likeLiteral = (text: string): string => text.replace(/[\\%_]/g, (sign) => `\\${sign}`);
+
+/** Words under three characters count as the beginning of a word, longer ones as any part of one. */
+const pattern = (word: string): string => (word.length < 3 ? `% ${likeLiteral(word)}%` : `%${likeLiteral(word)}%`);
+
+/** The words of a find box, folded; a comma in an amount ("1,250") is taken out so that it finds 1250. */
+export const findWords = (find: string): string[] =>
+  foldText(find)
+    .split(' ')
+    .filter((word) => word !== '')
+    .map((word) => (/^\d{1,3}(,\d{3})+(\.\d+)?$/.test(word) ? word.replaceAll(',', '') : word))
+    .slice(0, 12);
+
+/** The text of the find column for a record: folded, every word after a space. */
+export const findText = (parts: readonly string[]): string =>
+  ` ${parts
+    .map(foldText)
+    .filter((part) => part !== '')
+    .join(' ')}`;
+
+/** The ids of a register's records whose title holds a word, as a query. */
+export const titledLike = (register: string, word: string): SqlFragment => {
+  const f = (name: string) => identifier('f', name);
+  return sql`select ${f('id')} from ${identifier('records', register)} ${identifier('f')} where ${f('find_title')} like ${parameter(pattern(word), 'text')}`;
+};
+
+/** The links whose titles a register's records are found by, besides their own words. */
+export const foundThrough = (register: Register, catalogue: Catalogue): { key: string; to: string }[] =>
+  register.fields.flatMap((field) =>
+    field.type.kind === 'link' && catalogue.registers.has(field.type.register)
+      ? [{ key: field.key, to: field.type.register }]
+      : [],
+  );
+
+/** One condition a word, over the register's table as `alias`: it stands in the record, or in a title it links to. */
+export const findCondition = (
+  alias: string,
+  register: Register,
+  catalogue: Catalogue,
+  find: string,
+  linked?: LinkedFound,
+): SqlFragment[] => {
+  const links = foundThrough(register, catalogue);
+  return findWords(find).map((word) => {
+    const inLinked = links.map(({ key, to }) => {
+      const ids = linked?.get(to)?.get(word);
+      return ids
+        ? sql`${identifier(alias, key)} = any(${parameter(ids, 'uuid[]')})`
+        : sql`${identifier(alias, key)} in (${titledLike(to, word)})`;
+    });
+    return any([sql`${identifier(alias, 'find_text')} like ${parameter(pattern(word), 'text')}`, ...inLinked]);
+  });
+};
+
+/** How many of a title's signs its beginning is looked for in: as many as its index holds. */
+const BEGINNING = 100;
+
+/** The beginning of a title, in the order of its signs: what its index is over, and what must be asked for the same. */
+export const titleBeginning = (title: SqlFragment): SqlFragment => sql`(left(${title}, 100) collate "C")`;
+
+/** Whether a title, folded, begins with what was typed. */
+export const beginsWith = (title: SqlFragment, find: string): SqlFragment =>
+  sql`${titleBeginning(title)} like ${parameter(`${likeLiteral(findText([find]).slice(0, BEGINNING))}%`, 'text')}`;
