@@ -1,10 +1,11 @@
 /** One evaluation of typical rules, and one answer in a large form: the core alone, no database. */
 import { FeelFunction, evaluate as feelin, parseExpression as feelinParse } from 'feelin';
 import { checkExpression, evaluate, type Values } from '#core/expression/index.ts';
-import { compileForm, type Entry, fillIn, formSchema, newEntry } from '#core/form/index.ts';
+import { compileForm, type Entry, fillIn, newEntry } from '#core/form/index.ts';
 import { type Catalogue, registerSchema, vocabularyOf } from '#core/register/index.ts';
 import type { Scalar } from '#core/values/index.ts';
 import { median } from './measure.ts';
+import { QUESTIONS, wideForm, wideKey, wideRegister, wideRules } from './wide-form.ts';
 
 const clock = { now: '2026-11-23T10:40:00.000Z', zone: 'Europe/London' };
 const field = (key: string, type: object) => ({ key, label: key, type });
@@ -89,45 +90,15 @@ console.log(
   `one evaluation, median over the rules: feelin takes ${median(ratios.map((each) => each.ratio)).toFixed(0)} times as long from its tree, ${median(ratios.map((each) => each.called)).toFixed(1)} times as a built function`,
 );
 
-/** 300 questions with three rules each: asked by the one before, checked against a neighbour, worked out in places. */
-const QUESTIONS = 300;
-const key = (i: number) => `q${i}`;
-const wide = registerSchema.parse({
-  key: 'inspections',
-  singular: 'Inspection',
-  plural: 'Inspections',
-  mark: 'INS',
-  fields: Array.from({ length: QUESTIONS }, (_, i) => field(key(i), { kind: 'number', decimals: 2 })),
-});
-const form = formSchema.parse({
-  key: 'inspect',
-  label: 'Inspect',
-  register: 'inspections',
-  questions: Array.from({ length: QUESTIONS }, (_, i) => {
-    const [before, other] = [key(Math.max(0, i - 1 - (i % 7))), key((i * 17) % Math.max(1, i))];
-    const follows = i % 5 === 4;
-    return {
-      field: key(i),
-      rules: [
-        { kind: 'must', condition: `${key(i)} >= 0 and ${key(i)} < 100000` },
-        i === 0 ? { kind: 'must_be_answered' } : { kind: 'asked_when', condition: `${before} != null or ${other} > 3` },
-        follows
-          ? { kind: 'worked_out_as', value: `${before} * 1.2 + ${other}` }
-          : { kind: 'must', condition: `${key(i)} >= ${before} - 5000 or ${other} = null` },
-      ],
-    };
-  }),
-});
-const compiled = compileForm(form, catalogueWith(wide));
+const compiled = compileForm(wideForm, catalogueWith(wideRegister));
 if (!compiled.ok) throw new Error(compiled.problems.map((each) => each.detail).join(' '));
-const rules = form.questions.reduce((sum, question) => sum + question.rules.length, 0);
 let entry: Entry = newEntry('00000000-0000-7000-8000-000000000001');
-for (let i = 0; i < QUESTIONS; i++) entry = { ...entry, typed: { ...entry.typed, [key(i)]: String(i + 1) } };
+for (let i = 0; i < QUESTIONS; i++) entry = { ...entry, typed: { ...entry.typed, [wideKey(i)]: String(i + 1) } };
 let state = fillIn(compiled.value, entry, clock);
 const [answers, wholes]: [number[], number[]] = [[], []];
 for (let round = 0; round < 40; round++) {
   for (let i = 0; i < QUESTIONS; i += 7) {
-    entry = { ...entry, typed: { ...entry.typed, [key(i)]: String(((round + i) * 37) % 4000) } };
+    entry = { ...entry, typed: { ...entry.typed, [wideKey(i)]: String(((round + i) * 37) % 4000) } };
     const from = performance.now();
     state = fillIn(compiled.value, entry, clock, { last: state });
     answers.push(performance.now() - from);
@@ -138,5 +109,5 @@ for (let round = 0; round < 40; round++) {
 }
 const worst = answers.toSorted((a, b) => a - b)[Math.floor(answers.length * 0.99)] ?? 0;
 console.log(
-  `form of ${QUESTIONS} questions and ${rules} rules, one answer changed: median ${median(answers).toFixed(3)} ms, 99th of 100 ${worst.toFixed(3)} ms; worked out whole ${median(wholes).toFixed(2)} ms, ${(median(wholes) / median(answers)).toFixed(1)} times as long`,
+  `form of ${QUESTIONS} questions and ${wideRules} rules, one answer changed: median ${median(answers).toFixed(3)} ms, 99th of 100 ${worst.toFixed(3)} ms; worked out whole ${median(wholes).toFixed(2)} ms, ${(median(wholes) / median(answers)).toFixed(1)} times as long`,
 );

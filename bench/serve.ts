@@ -26,17 +26,20 @@ export interface Served {
   readonly cookie: string;
   /** Asks for a path as Runa and reads the whole answer. */
   readonly get: (path: string) => Promise<string>;
+  readonly post: (path: string, body: unknown) => Promise<string>;
   readonly stop: () => Promise<void>;
 }
 
 /** The product over HTTP on loopback, with Runa signed in. */
-export const serve = async (database: Database, url: string): Promise<Served> => {
+export const serve = async (database: Database, url: string, webFolder?: string): Promise<Served> => {
   let closing = false;
   const live = new LiveEvents(url);
   const note = (where: string, error: unknown): void => {
     if (!closing) console.error(where, error);
   };
-  const server = createServer(makeApp({ database, live, demonstration: true, note }));
+  const server = createServer(
+    makeApp({ database, live, demonstration: true, note, ...(webFolder ? { webFolder } : {}) }),
+  );
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   const address = server.address();
   const base = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
@@ -46,17 +49,24 @@ export const serve = async (database: Database, url: string): Promise<Served> =>
     body: JSON.stringify({ person: RUNA.email }),
   });
   const cookie = signIn.headers.get('set-cookie')?.split(';')[0] ?? '';
-  const get = async (path: string): Promise<string> => {
-    const answer = await fetch(`${base}${path}`, { headers: { cookie } });
+  const ask = async (path: string, init: RequestInit): Promise<string> => {
+    const answer = await fetch(`${base}${path}`, init);
     const text = await answer.text();
     if (!answer.ok) throw new Error(`${path}: ${answer.status} ${text}`);
     return text;
   };
+  const get = (path: string) => ask(path, { headers: { cookie } });
+  const post = (path: string, body: unknown) =>
+    ask(path, {
+      method: 'POST',
+      headers: { cookie, 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
   const stop = async (): Promise<void> => {
     closing = true;
     server.closeAllConnections();
     server.close();
     await live.stop();
   };
-  return { base, cookie, get, stop };
+  return { base, cookie, get, post, stop };
 };

@@ -1,11 +1,11 @@
 // `npm run bench`: builds the benchmarks and runs them on a PostgreSQL of their own. Prints ratios. With names behind
 // `--` (language, ways, list-page, filter, registers,
-// look-ups) only those.
+// look-ups, filling-in) only those.
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { installModules, installPostgres, run } from './install.mjs';
+import { build, installBrowser, installModules, installPostgres, run } from './install.mjs';
 import { Cluster } from './pg.mjs';
 
 process.chdir(dirname(dirname(fileURLToPath(import.meta.url))));
@@ -21,7 +21,11 @@ run(process.execPath, [
 const which = process.argv.slice(2);
 const wanted = (name) => which.length === 0 || which.includes(name);
 for (const name of ['language', 'ways'].filter(wanted)) run(process.execPath, [`dist/bench/${name}.js`]);
-for (const name of ['list-page', 'filter', 'registers', 'look-ups'].filter(wanted)) {
+if (wanted('filling-in')) {
+  installBrowser();
+  build();
+}
+for (const name of ['list-page', 'filter', 'registers', 'look-ups', 'filling-in'].filter(wanted)) {
   const cluster = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-bench-')), { throwAway: true });
   try {
     run(process.execPath, [`dist/bench/${name}.js`], { env: { ...process.env, DATABASE_URL: await cluster.start() } });

@@ -168,16 +168,15 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
   const typedContext = (compiled: CompiledForm) => ({ ...valueContext(compiled.catalogue), today: today(clock()) });
 
   return createStore<EntryState>((set, get) => {
-    const keep = (): void => {
-      if (!keepAs) return;
-      const at = toMomentText(Date.now());
-      localStorage.setItem(keepAs, JSON.stringify({ ...toKept(get()), version: options.version, at }));
-      set({ keptAt: at });
+    /** Takes over a change and keeps it on this device: told once, however much of the entry it is. */
+    const change = (what: Partial<EntryState>): void => {
+      const at = keepAs ? toMomentText(Date.now()) : null;
+      set(at ? { ...what, keptAt: at } : what);
+      if (keepAs && at)
+        localStorage.setItem(keepAs, JSON.stringify({ ...toKept(get()), version: options.version, at }));
     };
-    const update = (next: Entry, links = get().links, files = get().files): void => {
-      set({ entry: next, links, files, filledIn: work(get().compiled, next, get().filledIn) });
-      keep();
-    };
+    const update = (next: Entry, more: Partial<Pick<EntryState, 'links' | 'files' | 'typing'>> = {}): void =>
+      change({ ...more, entry: next, filledIn: work(get().compiled, next, get().filledIn) });
     const heldBy = (key: string): StoredValue => get().filledIn.byKey.get(key)?.value ?? null;
     const putCell = (key: string, row: string, field: string, value: RowValue['values'][string]): Entry => {
       const now = get().entry;
@@ -217,10 +216,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         update({ ...now, typed });
       },
       page: kept?.page ?? 0,
-      goTo: (page) => {
-        set({ page });
-        keep();
-      },
+      goTo: (page) => change({ page }),
       tryPage: (page) => {
         const here = get().filledIn.questions.filter(({ asked, question }) => asked && question.page === page);
         set({ left: new Set([...get().left, ...here.map((state) => state.question.key)]) });
@@ -230,11 +226,11 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         const { entry: now, compiled } = get();
         const question = compiled.byKey.get(key);
         if (!question) return;
-        set({ typing: { key, text } });
+        const typing = { key, text };
         const read = behaviourOf(question.field.type).parse(text, typedContext(compiled));
         const { [key]: _, ...unread } = now.unread;
-        if (!read.ok) update({ ...now, unread: { ...unread, [key]: text } });
-        else update({ ...now, unread, typed: { ...now.typed, [key]: read.value } });
+        if (!read.ok) update({ ...now, unread: { ...unread, [key]: text } }, { typing });
+        else update({ ...now, unread, typed: { ...now.typed, [key]: read.value } }, { typing });
       },
       setValue: (key, value) => {
         const now = get().entry;
@@ -248,31 +244,31 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         const typed = { ...now.typed, [key]: offered?.id ?? null };
         if (!offered) return update({ ...now, typed });
         const snapshots = { ...now.snapshots, [key]: { record: offered.id, taken: ++counter, fills: offered.fills } };
-        update({ ...now, typed, snapshots }, withLink(offered));
+        update({ ...now, typed, snapshots }, { links: withLink(offered) });
       },
       addLink: (key, offered) => {
         const now = get().entry;
         const ids = new Set([...textsOf(heldBy(key)), offered.id]);
-        update({ ...now, typed: { ...now.typed, [key]: [...ids] } }, withLink(offered));
+        update({ ...now, typed: { ...now.typed, [key]: [...ids] } }, { links: withLink(offered) });
       },
       addFile: (key, file) => {
         const now = get().entry;
         const ids = [...textsOf(heldBy(key)), file.id];
-        update({ ...now, typed: { ...now.typed, [key]: ids } }, get().links, { ...get().files, [file.id]: file });
+        update({ ...now, typed: { ...now.typed, [key]: ids } }, { files: { ...get().files, [file.id]: file } });
       },
       typeCell: (key, row, field, text) => {
         const { compiled } = get();
         const type = compiled.byKey.get(key)?.field.type;
         const cell = type?.kind === 'rows' ? type.fields.find((each) => each.key === field) : undefined;
         if (!cell) return;
-        set({ typing: { key: cellKey(key, row, field), text } });
+        const typing = { key: cellKey(key, row, field), text };
         const read = behaviourOf(cell.type).parse(text, typedContext(compiled));
         if (read.ok) {
           const { value } = read;
-          return update(putCell(key, row, field, typeof value === 'object' ? textsOf(value) : value));
+          return update(putCell(key, row, field, typeof value === 'object' ? textsOf(value) : value), { typing });
         }
         const now = putCell(key, row, field, null);
-        update({ ...now, unread: { ...now.unread, [cellKey(key, row, field)]: text } });
+        update({ ...now, unread: { ...now.unread, [cellKey(key, row, field)]: text } }, { typing });
       },
       setCell: (key, row, field, value) => update(putCell(key, row, field, value)),
       chooseCell: (key, row, field, offered) => {
@@ -280,7 +276,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         const rows = rowsOf(now.typed[key] ?? null).map((each) =>
           each.id === row ? { ...each, values: withFilled(each.values, offered?.fills ?? {}) } : each,
         );
-        update({ ...now, typed: { ...now.typed, [key]: rows } }, offered ? withLink(offered) : get().links);
+        update({ ...now, typed: { ...now.typed, [key]: rows } }, offered ? { links: withLink(offered) } : {});
       },
       leave: (key) => {
         if (get().typing?.key === key || get().typing?.key.startsWith(`${key}/`)) set({ typing: null });

@@ -55,6 +55,9 @@ const keepFocus = (event: MouseEvent): void => {
   if (event.target instanceof Element && event.target.closest('button, a')) event.preventDefault();
 };
 
+/** From so many questions on, those that are scrolled away are not drawn. */
+const LONG = 40;
+
 /** Questions next to each other in one section, or in none. */
 interface Group {
   readonly section: string | undefined;
@@ -160,6 +163,7 @@ export const EntryForm = ({
             state={state}
             registers={registers}
             draft={draft}
+            aside={visible.length > LONG}
             refused={refused.get(state.question.key)}
           />
         ));

@@ -1,10 +1,10 @@
-import { type StoreApi, useStore } from 'zustand';
+import type { StoreApi } from 'zustand';
 import { today } from '#core/base/index.ts';
-import { answersRead, type CompiledQuestion, type QuestionState } from '#core/form/index.ts';
+import type { CompiledQuestion, QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
-import type { StoredValue } from '#core/values/index.ts';
 import { askLookUp } from '../data/queries.ts';
 import type { EntryState } from '../state/entry-store.ts';
+import { answersFor, useQuestion } from '../state/use-question.ts';
 import { FieldControl } from './controls/field-control.tsx';
 
 interface Props {
@@ -16,12 +16,6 @@ interface Props {
   readonly invalid: boolean;
   readonly describedBy: string | undefined;
 }
-
-/** The answers that what a look-up offers follows from. */
-const answersFor = ({ filledIn }: EntryState, { offersWhere }: CompiledQuestion): Record<string, StoredValue> => {
-  const keys = new Set(offersWhere.flatMap(answersRead));
-  return Object.fromEntries([...keys].map((key) => [key, filledIn.byKey.get(key)?.value ?? null]));
-};
 
 /** A key was typed: the look-ups it fetches for take its record, or it is said that there is none yet. */
 const fetchRecords = async (
@@ -50,8 +44,8 @@ const fetchRecords = async (
 
 /** The control of a question, tied to the entry it is answered in. */
 export const QuestionControl = ({ id, store, state, registers, draft, invalid, describedBy }: Props) => {
-  const entry = useStore(store);
   const { question } = state;
+  const entry = useQuestion(store, question);
   const { key } = question;
   const { compiled, typing, links, files } = entry;
   return (

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { Fragment, useId } from 'react';
-import { type StoreApi, useStore } from 'zustand';
+import { Fragment, memo, useId } from 'react';
+import type { StoreApi } from 'zustand';
 import type { QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
 import { behaviourOf, type FieldKindName, type StoredValue, sameValue } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
 import type { EntryState } from '../state/entry-store.ts';
+import { useQuestion } from '../state/use-question.ts';
 import { QuestionControl } from './question-control.tsx';
 
 /** A value that follows from other answers: shown like a filled-in one, and not to be typed in. */
@@ -48,9 +49,8 @@ const shownValue = ({ compiled, links }: EntryState, { question }: QuestionState
 const Alike = ({ entry, state, draft }: { entry: EntryState; state: QuestionState; draft: boolean }) => {
   const { compiled, recordId } = entry;
   const { key, unique } = state.question;
-  const watched = unique !== null || compiled.register.alike.includes(key);
   const { value } = state;
-  const asks = watched && typeof value === 'string' && value.length > 1 && state.source !== 'record';
+  const asks = typeof value === 'string' && value.length > 1 && state.source !== 'record';
   const { data } = useQuery({
     ...queries.same(compiled.form.key, key, typeof value === 'string' ? value : '', recordId, draft),
     enabled: asks,
@@ -93,6 +93,8 @@ interface RowProps {
   readonly state: QuestionState;
   readonly registers: readonly Register[];
   readonly draft: boolean;
+  /** Whether it is left undrawn while it is scrolled away: a long form draws only what is seen. */
+  readonly aside: boolean;
   readonly refused: readonly string[] | undefined;
 }
 
@@ -102,11 +104,11 @@ const GROUPED: ReadonlySet<FieldKindName> = new Set(['choice', 'yes_no', 'choice
 const WIDE: ReadonlySet<FieldKindName> = new Set(['rows']);
 
 /** One question: its name, its control, where its value comes from and what is wrong with it. */
-export const QuestionRow = ({ store, state, registers, draft, refused }: RowProps) => {
+export const QuestionRow = memo(({ store, state, registers, draft, aside, refused }: RowProps) => {
   const id = useId();
-  const entry = useStore(store);
-  const { compiled, links, left, tried } = entry;
   const { question } = state;
+  const entry = useQuestion(store, question);
+  const { compiled, links, left, tried } = entry;
   const { key } = question;
   const told = tried || left.has(key);
   const problems = told ? state.problems.map((each) => each.detail) : [];
@@ -122,7 +124,10 @@ export const QuestionRow = ({ store, state, registers, draft, refused }: RowProp
   const grouped = GROUPED.has(kind);
   const Label = grouped ? 'span' : 'label';
   return (
-    <div data-question={key} className={`mb-4 ${WIDE.has(kind) ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}>
+    <div
+      data-question={key}
+      className={`mb-4 ${aside ? 'drawn-when-seen' : ''} ${WIDE.has(kind) ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}
+    >
       <Label
         {...(grouped ? {} : { htmlFor: id })}
         id={`${id}-label`}
@@ -174,7 +179,9 @@ export const QuestionRow = ({ store, state, registers, draft, refused }: RowProp
             {entry.unknown[key]}
           </p>
         )}
-        <Alike entry={entry} state={state} draft={draft} />
+        {(question.unique || compiled.register.alike.includes(key)) && (
+          <Alike entry={entry} state={state} draft={draft} />
+        )}
         {wrong.length > 0 && (
           <p id={`${id}-wrong`} className="wrong pt-0.5">
             {wrong.join(' ')}
@@ -183,4 +190,4 @@ export const QuestionRow = ({ store, state, registers, draft, refused }: RowProp
       </div>
     </div>
   );
-};
+});

@@ -125,6 +125,7 @@ export const FillIn = ({
   const [sending, setSending] = useState(false);
   const [error, setError] = useState<unknown>(null);
   const [leaving, setLeaving] = useState(false);
+  const refused = useMemo(() => byQuestion(error), [error]);
   useEffect(() => {
     place.current?.querySelector<HTMLElement>('[data-question] input, [data-question] textarea')?.focus();
   }, []);
@@ -222,7 +223,7 @@ export const FillIn = ({
             store={store}
             registers={answer.registers}
             draft={false}
-            refused={byQuestion(error)}
+            refused={refused}
             sendLabel={sending ? 'Sending …' : answer.sent_back ? 'Send again' : answer.record ? 'Store' : 'Send'}
             sending={sending}
             above={

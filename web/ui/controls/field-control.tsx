@@ -1,6 +1,5 @@
-import { parentField } from '#core/register/index.ts';
-import type { RowField, StoredValue } from '#core/values/index.ts';
 import type { EntryState } from '../../state/entry-store.ts';
+import { choiceAbove } from '../../state/use-question.ts';
 import { AddressBoxes } from './address.tsx';
 import { ChooseMany, ChooseOne, YesNo } from './choose.tsx';
 import type { ControlProps } from './control.ts';
@@ -17,12 +16,6 @@ interface Props extends ControlProps {
   /** In a cell of a row, where there is little room. */
   readonly compact?: boolean;
 }
-
-/** What was chosen in the question whose list this field's list belongs to; nothing where there is none. */
-const choiceAbove = (field: RowField, { compiled, filledIn }: EntryState): StoredValue => {
-  const parent = parentField(field, compiled.register.fields, compiled.catalogue);
-  return parent ? (filledIn.byKey.get(parent.key)?.value ?? filledIn.from.entry.record?.[parent.key] ?? null) : null;
-};
 
 /** The control that fits a field's kind: one line each. */
 export const FieldControl = ({ entry, compact = false, ...props }: Props) => {
