@@ -5,7 +5,9 @@ export default defineConfig({
   build: {
     ssr: true,
     rolldownOptions: {
-      input: ['list-page', 'language', 'ways', 'filter', 'registers', 'look-ups', 'filling-in'].map((name) => `bench/${name}.ts`),
+      input: ['list-page', 'language', 'ways', 'filter', 'registers', 'look-ups', 'filling-in'].map(
+        (name) => `bench/${name}.ts`,
+      ),
     },
     outDir: 'dist/bench',
     emptyOutDir: true,

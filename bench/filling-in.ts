@@ -76,7 +76,7 @@ await tell('Emulation.setDeviceMetricsOverride', { width: 1280, height: 800, dev
 const ask = <T>(script: string) => driver.executeScript<T>(script);
 const usable = async (path: string): Promise<number> => {
   await driver.get(`${base}${path}`);
-  await driver.wait(() => ask<boolean>('return told.usable !== null'), 10_000).catch(async (e) => { (await import('node:fs')).writeFileSync('/tmp/x/bench.png', await driver.takeScreenshot(), 'base64'); console.log(await ask('return [location.href, typeof told, document.activeElement?.outerHTML]')); throw e; });
+  await driver.wait(() => ask<boolean>('return told.usable !== null'), 10_000);
   return ask<number>('return told.usable');
 };
 
