@@ -2,7 +2,7 @@ import { problem, within } from '../base/index.ts';
 import { type Checked, checkExpression, type Expected, type Vocabulary } from '../expression/index.ts';
 import type { Field } from '../register/index.ts';
 import { behaviourOf } from '../values/index.ts';
-import { type Around, rowNamesOf } from './compile-look-up.ts';
+import { type Around, compileOffersWhere, rowNamesOf } from './compile-look-up.ts';
 import type { CompiledColumn, CompiledMust } from './compiled.ts';
 import type { Column } from './definition.ts';
 import { sortByNeed } from './order.ts';
@@ -58,6 +58,7 @@ export const compileColumns = (
     let startsAs: Checked | null = null;
     const askedWhen: Checked[] = [];
     const musts: CompiledMust[] = [];
+    const offersWhere: Checked[] = [];
     column.rules.forEach((rule, n) => {
       const at = [...here, 'rules', n];
       const condition = (text: string): Checked | null =>
@@ -81,9 +82,20 @@ export const compileColumns = (
           if (checked) musts.push({ condition: checked, message: rule.message });
           break;
         }
+        case 'offers_where':
+          offersWhere.push(...compileOffersWhere(around, own, rule.condition, at));
+          break;
       }
     });
-    compiled.set(own.key, { field: own, label: column.label ?? own.label, required, startsAs, askedWhen, musts });
+    compiled.set(own.key, {
+      field: own,
+      label: column.label ?? own.label,
+      required,
+      startsAs,
+      askedWhen,
+      musts,
+      offersWhere,
+    });
   });
   return inOrder(field, compiled, around, place);
 };

@@ -2,7 +2,7 @@ import { type Problem, problem, within } from '../base/index.ts';
 import { type Checked, checkExpression, type Named, readsOf, type Vocabulary } from '../expression/index.ts';
 import { type Catalogue, type Field, findVocabulary, type Register } from '../register/index.ts';
 import { rowsKey } from '../sql/index.ts';
-import { behaviourOf } from '../values/index.ts';
+import { behaviourOf, type RowField } from '../values/index.ts';
 import type { Beginning, CellFill, Fetching } from './compiled.ts';
 import type { Form, Rule } from './definition.ts';
 
@@ -33,7 +33,7 @@ export const checkOffered = (around: Around, { type, label }: Field, codes: read
 };
 
 /** The register a look-up leads to, or null where the field is none. */
-const targetOf = ({ catalogue }: Around, { type }: Field): Register | null =>
+const targetOf = ({ catalogue }: Around, { type }: RowField): Register | null =>
   type.kind === 'link' || type.kind === 'links' ? (catalogue.registers.get(type.register) ?? null) : null;
 
 /**
@@ -51,8 +51,11 @@ export const offeringVocabulary = (own: Vocabulary, target: string): Vocabulary 
 export const answersRead = (condition: Checked): string[] =>
   readsOf(condition.term, 'record').flatMap(([first, name]) => (first === 'entry' && name !== undefined ? [name] : []));
 
-/** A condition on the records a look-up offers: one that the database can answer, over answers that the form asks. */
-export const compileOffersWhere = (around: Around, field: Field, text: string, place: Place): Checked[] => {
+/**
+ * A condition on the records a look-up offers, in a question or in a cell of rows: one that the database can answer, over
+ * answers that the form asks.
+ */
+export const compileOffersWhere = (around: Around, field: RowField, text: string, place: Place): Checked[] => {
   const here = [...place, 'condition'];
   const told = (code: string, detail: string): Checked[] => {
     around.tell(problem(code, here, detail));

@@ -42,6 +42,8 @@ export interface CompiledColumn {
   readonly startsAs: Checked | null;
   readonly askedWhen: readonly Checked[];
   readonly musts: readonly CompiledMust[];
+  /** Of a look-up: which records it offers. */
+  readonly offersWhere: readonly Checked[];
 }
 
 /** Of a choice list only these, while the condition holds; null: always. */

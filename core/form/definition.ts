@@ -53,6 +53,8 @@ const columnRuleSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('starts_as'), value: expression }),
   z.strictObject({ kind: z.literal('asked_when'), condition: expression }),
   z.strictObject({ kind: z.literal('must'), condition: expression, message }),
+  /** Of a look-up: of the linked register only records for which this holds. */
+  z.strictObject({ kind: z.literal('offers_where'), condition: expression }),
 ]);
 export type ColumnRule = z.infer<typeof columnRuleSchema>;
 

@@ -16,7 +16,7 @@ import type { Ending } from './definition.ts';
 import { CELL, type Entry, type Snapshot } from './entry.ts';
 import { pageStep, type Step, sectionStep } from './order.ts';
 import { problemsOf } from './problems.ts';
-import { type AroundRows, cellsNotAsked, settleRows } from './rows.ts';
+import { type AroundRows, type CellFilled, cellsFilled, cellsNotAsked, settleRows } from './rows.ts';
 
 export type ValueSource = 'worked_out' | 'typed' | 'filled' | 'record' | 'started' | 'nothing';
 
@@ -29,6 +29,8 @@ export interface QuestionState {
   readonly offered: ReadonlySet<string> | null;
   /** Of rows: by a row's id the columns that are not asked in it. */
   readonly notAsked: ReadonlyMap<string, ReadonlySet<string>>;
+  /** Of rows: by a row's id and a cell what a look-up of the row fills into it. */
+  readonly cellsFilled: ReadonlyMap<string, ReadonlyMap<string, CellFilled>>;
   readonly value: StoredValue;
   readonly source: ValueSource;
   /** The look-up that filled it. */
@@ -234,11 +236,13 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       return asGiven(name, formula ? evaluateFormula(formula, values) : (record?.[name] ?? null));
     },
   };
-  const around: AroundRows = { compiled, entry: values, clock, me };
+  const around: AroundRows = { compiled, entry: values, snapshots: entry.snapshots, clock, me };
   // A question is worked out again when the person touched it or something it follows from came out differently.
   const changed = new Set<string>();
   const again = new Set<string>();
   const settled = new Map<string, Settled>();
+  /** Rows as typed or stored, before what follows from their own rules. */
+  const given = new Map<string, StoredValue>();
   const locked = new Set<string>();
   const places = new Map<string, boolean>();
   const onWay = (at: number): boolean => at === 0 || places.get(pageStep(at)) === true;
@@ -275,7 +279,10 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       value = isAsked
         ? settle(compiled, entry, question, values, known, asked, isLocked)
         : { ...NOTHING, value: record?.[key] ?? null };
-      if (isAsked) value = { ...value, value: settleRows(question, value.value, around) };
+      if (isAsked) {
+        given.set(key, value.value);
+        value = { ...value, value: settleRows(question, value.value, around) };
+      }
       if (value.value !== before?.value || isAsked !== before.asked) changed.add(key);
     }
     if (isAsked) asked.add(key);
@@ -298,6 +305,8 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       locked: isLocked,
       offered,
       notAsked: cellsNotAsked(question, held.value, around),
+      cellsFilled:
+        before && !again.has(key) ? before.cellsFilled : cellsFilled(question, given.get(key) ?? null, entry.snapshots),
       value: held.value,
       source: held.source,
       filledBy: held.filledBy,

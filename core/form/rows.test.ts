@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import type { RecordValues } from '../register/index.ts';
+import { type RecordValues, valueContext } from '../register/index.ts';
 import { type RowValue, rowsOf } from '../values/index.ts';
-import { compileForm, type Form, fillIn, formSchema, newEntry, receiveEntry } from './index.ts';
+import { cellKey, compileForm, type Form, fillIn, formSchema, newEntry, receiveEntry, sayColumns } from './index.ts';
 import { catalogueWith, clock } from './orders.arb.ts';
 
 type Cells = RowValue['values'];
@@ -111,6 +111,74 @@ describe('each row is a small form', () => {
       'Lines, row 1: Note is not asked there.',
     ]);
     expect(send(null).ok).toBe(true);
+  });
+
+  describe('a look-up in a row fills its cells', () => {
+    const form = (() => {
+      const result = compileForm(
+        formSchema.parse({
+          key: 'order',
+          label: 'Order',
+          register: 'orders',
+          questions: [
+            {
+              field: 'lines',
+              rules: [
+                { kind: 'fills_cell', cell: 'price', from: 'item.price' },
+                { kind: 'fills_cell', cell: 'note', from: 'item.name' },
+              ],
+              columns: [column('price', { kind: 'starts_as', value: '7' })],
+            },
+          ],
+        }),
+        catalogue,
+      );
+      if (!result.ok) throw new Error(JSON.stringify(result.problems));
+      return result.value;
+    })();
+    const ITEM = ID(8);
+    const state = (cells: Cells, snapshot = { record: ITEM, taken: 1, fills: { price: '4.5', note: 'Rope' } }) =>
+      fillIn(
+        form,
+        {
+          ...newEntry(''),
+          typed: { lines: [{ id: ID(1), values: cells }] },
+          snapshots: { [cellKey('lines', ID(1), 'item')]: snapshot },
+        },
+        clock,
+      ).byKey.get('lines');
+    const cells = (typed: Cells) => rowsOf(state(typed)?.value ?? null)[0]?.values;
+
+    test.each<[string, Cells, Cells]>([
+      ['what nobody typed in', { item: ITEM }, { item: ITEM, price: '4.5', note: 'Rope' }],
+      ['not what was typed', { item: ITEM, price: '1' }, { item: ITEM, price: '1', note: 'Rope' }],
+      ['nor what was left empty', { item: ITEM, note: null }, { item: ITEM, price: '4.5', note: null }],
+      ['nothing once another record is chosen', { item: ID(9) }, { item: ID(9), price: '7' }],
+      ['nothing once it is taken away', { item: null }, { item: null, price: '7' }],
+    ])('%s', (_, typed, expected) => expect(cells(typed)).toEqual(expected));
+
+    test('and says which cells it fills, and which hold something else', () => {
+      const filledCells = state({ item: ITEM, price: '1' })?.cellsFilled.get(ID(1));
+      expect([...(filledCells ?? [])]).toEqual([
+        ['price', { by: 'item', value: '4.5', held: false }],
+        ['note', { by: 'item', value: 'Rope', held: true }],
+      ]);
+    });
+  });
+
+  test('a look-up in a row offers by the answers around it', () => {
+    const offering = (condition: string) => column('item', { kind: 'offers_where', condition });
+    expect(problemsOf(offering('sold = false and name != entry.who'))).toEqual([]);
+    expect(problemsOf(offering('name = entry.place')).join()).toMatch(/does not ask “place”/);
+    expect(problemsOf(column('note', { kind: 'offers_where', condition: 'sold = false' })).join()).toMatch(
+      /columns\/0\/rules\/0\/condition: Note does not look up/,
+    );
+    const [said] = sayColumns(
+      [{ field: 'item', rules: [{ kind: 'offers_where', condition: 'name = entry.who' }] }],
+      'lines',
+      { vocabulary: compiled().vocabulary, values: valueContext(catalogue) },
+    );
+    expect(said).toBe('Item of each offers only those whose Name is The entry’s who');
   });
 
   test.each<[string, object, RegExp]>([

@@ -63,8 +63,16 @@ export const sayChoices = (codes: readonly string[], subject: string, context: S
   );
 };
 
-/** A rule of the question `subject` as the parts of one sentence, to be joined by spaces. */
-export const sayRule = (rule: Rule, subject: string, context: SayContext): RulePart[] => {
+/**
+ * A rule of the question `subject` as the parts of one sentence, to be joined by spaces. For a column of rows `context` has
+ * the names of a row, and `form` those of the form around it.
+ */
+export const sayRule = (
+  rule: Rule,
+  subject: string,
+  context: SayContext,
+  form: Vocabulary = context.vocabulary,
+): RulePart[] => {
   switch (rule.kind) {
     case 'must_be_answered':
       return [words('must be answered')];
@@ -92,7 +100,7 @@ export const sayRule = (rule: Rule, subject: string, context: SayContext): RuleP
       return [words('must be unique')];
     case 'offers_where': {
       const target = findField(context.vocabulary, [subject])?.type;
-      const names = target && 'register' in target ? offeringVocabulary(context.vocabulary, target.register) : null;
+      const names = target && 'register' in target ? offeringVocabulary(form, target.register) : null;
       const offering = names ? { ...context, vocabulary: names } : context;
       return [words('offers only those whose'), ...conditionParts(rule.condition, 'is', offering, undefined)];
     }
@@ -147,7 +155,7 @@ export const sayColumns = (columns: readonly Column[], subject: string, context:
   return columns.flatMap(({ field, label, rules }) => {
     const called = label ?? rows?.names.get(field)?.label ?? field;
     return rules.map((rule) => {
-      const said = sayRule(rule, field, rows ? { ...context, vocabulary: rows } : context);
+      const said = sayRule(rule, field, rows ? { ...context, vocabulary: rows } : context, context.vocabulary);
       return `${called} of each ${said.map((part) => part.text).join(' ')}`;
     });
   });

@@ -4,7 +4,7 @@ import { type PersonFacts, toSqlFilter } from '#core/expression/index.ts';
 import { type CompiledForm, type CompiledQuestion, compileForm, type Fill } from '#core/form/index.ts';
 import { type Catalogue, checkValues, type RecordValues, type Register, titleField } from '#core/register/index.ts';
 import { all, identifier, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
-import { PEOPLE, type StoredValue, sameValue, textsOf } from '#core/values/index.ts';
+import { PEOPLE, type RowField, rowsOf, type StoredValue, sameValue, textsOf } from '#core/values/index.ts';
 import type { Queryable } from '../db/client.ts';
 import { toDrizzle } from '../db/fragment.ts';
 import { people } from '../db/schema.ts';
@@ -36,8 +36,15 @@ export const linksOf = async (
   return links;
 };
 
+/** What is looked up: where to, what choosing fills, and which records are offered. */
+interface LookedUp {
+  readonly to: string;
+  readonly fills: readonly Fill[];
+  readonly offersWhere: CompiledQuestion['offersWhere'];
+}
+
 /** What a question looks up: a question of the form, or a field of its rows (`lines.stock`). */
-const lookedUp = (compiled: CompiledForm, question: string): { to: string; fills: readonly Fill[] } | null => {
+const lookedUp = (compiled: CompiledForm, question: string): LookedUp | null => {
   const [key = '', row] = question.split('.');
   const asked = compiled.byKey.get(key);
   if (!asked) return null;
@@ -45,8 +52,9 @@ const lookedUp = (compiled: CompiledForm, question: string): { to: string; fills
   const type =
     row === undefined ? own : own.kind === 'rows' ? own.fields.find((field) => field.key === row)?.type : undefined;
   const fills = row === undefined ? asked.fills : asked.cellFills.filter((fill) => fill.lookUp === row);
-  if (type?.kind === 'person') return { to: PEOPLE, fills };
-  return type?.kind === 'link' || type?.kind === 'links' ? { to: type.register, fills } : null;
+  const offersWhere = row === undefined ? asked.offersWhere : (asked.columns.get(row)?.offersWhere ?? []);
+  if (type?.kind === 'person') return { to: PEOPLE, fills, offersWhere };
+  return type?.kind === 'link' || type?.kind === 'links' ? { to: type.register, fills, offersWhere } : null;
 };
 
 /** What a person sees, and one register they look up in. */
@@ -121,10 +129,9 @@ export const lookUp = async (
   const target = found.catalogue.registers.get(asked?.to ?? '');
   if (!asked || !target) throw notFound();
   if (asking.key && !mayFetch(compiled, question, asking.key.by)) throw notFound();
-  const conditions = compiled.byKey.get(question)?.offersWhere ?? [];
   const where =
-    conditions.length > 0
-      ? offeredWhere(conditions, answersOf(compiled, asking.answers), clock, await readFacts(tx, found, person))
+    asked.offersWhere.length > 0
+      ? offeredWhere(asked.offersWhere, answersOf(compiled, asking.answers), clock, await readFacts(tx, found, person))
       : [];
   if (asking.only) where.push(sql`${identifier('t', 'id')} = any(${parameter([...asking.only], 'uuid[]')})`);
   const columns = [titleField(target).key, ...asked.fills.flatMap((fill) => fill.path.slice(0, 1))].join(',');
@@ -172,20 +179,42 @@ export const notOfferedLinks = async (
   clock: Clock,
   me: PersonFacts,
 ): Promise<Problem[]> => {
-  const problems: Problem[] = [];
-  for (const { key, label, field, offersWhere } of compiled.questions) {
-    const ids = [values[key] ?? null].flatMap((value) => (typeof value === 'string' ? [value] : textsOf(value)));
-    if (offersWhere.length === 0 || ids.length === 0 || sameValue(values[key] ?? null, before?.[key] ?? null)) continue;
-    const to = 'register' in field.type ? field.type.register : '';
-    const answers = { ...before, ...values };
+  const answers = { ...before, ...values };
+  /** Whether all of some records are offered by a look-up. */
+  const areOffered = async (
+    { type }: Pick<RowField, 'type'>,
+    offersWhere: CompiledQuestion['offersWhere'],
+    ids: ReadonlySet<string>,
+  ): Promise<boolean> => {
+    if (offersWhere.length === 0 || ids.size === 0) return true;
+    const to = 'register' in type ? type.register : '';
     const held = all(offeredWhere(offersWhere, answers, clock, me));
     const { rows } = await tx.execute(
       toDrizzle(
-        sql`select ${identifier('t', 'id')} from ${tableOf(to)} ${identifier('t')} where ${identifier('t', 'id')} = any(${parameter(ids, 'uuid[]')}) and ${held}`,
+        sql`select ${identifier('t', 'id')} from ${tableOf(to)} ${identifier('t')} where ${identifier('t', 'id')} = any(${parameter([...ids], 'uuid[]')}) and ${held}`,
       ),
     );
-    if (rows.length < ids.length)
+    return rows.length === ids.size;
+  };
+  const problems: Problem[] = [];
+  for (const { key, label, field, offersWhere, columns } of compiled.questions) {
+    const [now, then] = [values[key] ?? null, before?.[key] ?? null];
+    if (sameValue(now, then)) continue;
+    const ids = new Set(typeof now === 'string' ? [now] : textsOf(now));
+    if (!(await areOffered(field, offersWhere, ids)))
       problems.push(problem('not_offered', [key], `${label}: this record is not offered with these answers.`));
+    for (const [cell, column] of columns) {
+      const chosen = newInCells(now, then, cell);
+      if (!(await areOffered(column.field, column.offersWhere, chosen)))
+        problems.push(problem('not_offered', [key], `${label}: a ${column.label} is not offered with these answers.`));
+    }
   }
   return problems;
+};
+
+/** The records that a column of rows holds now and did not hold before in the same row. */
+const newInCells = (now: StoredValue, before: StoredValue, cell: string): ReadonlySet<string> => {
+  const held = new Map(rowsOf(before).map((row) => [row.id, row.values[cell]]));
+  const chosen = rowsOf(now).filter((row) => row.values[cell] !== held.get(row.id));
+  return new Set(chosen.flatMap((row) => row.values[cell] ?? []).filter((id) => typeof id === 'string'));
 };

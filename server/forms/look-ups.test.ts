@@ -123,6 +123,49 @@ describe('what a form asks of other records', () => {
     expect((await send('order', { what: 'a', most: '5', part: part.Shackle })).status).toBe(201);
   });
 
+  test('a look-up in rows offers by its own condition, and an entry cannot take another there', async () => {
+    const kits = {
+      ...orders,
+      key: 'kits',
+      singular: 'Kit',
+      plural: 'Kits',
+      mark: 'KIT',
+      fields: [
+        field('name', { kind: 'text' }),
+        field('most', { kind: 'money', currency: 'GBP' }),
+        field('lines', {
+          kind: 'rows',
+          singular: 'Line',
+          plural: 'Lines',
+          fields: [field('part', { kind: 'link', register: 'parts' }), field('about', { kind: 'text' })],
+        }),
+      ],
+    };
+    const { version: now } = (await runa.get('/api/workspace')).body;
+    const made = await runa.post('/api/workspace/carry-out', { version: now, registers: [kits], choice_lists: [] });
+    expect([made.status, made.body.errors]).toEqual([200, undefined]);
+    await publish({
+      key: 'kit',
+      label: 'Kit',
+      register: 'kits',
+      questions: [
+        ask('name'),
+        ask('most'),
+        {
+          ...ask('lines', { kind: 'fills_cell', cell: 'about', from: 'part.name' }),
+          columns: [ask('part', { kind: 'offers_where', condition: CONDITION })],
+        },
+      ],
+    } as never);
+    expect(await offered(`find=&answers=${json({ most: '5' })}`, bea, 'kit', 'lines.part')).toEqual(['Shackle']);
+    const kit = (...names: string[]) => ({
+      most: '5',
+      lines: names.map((name) => ({ id: newId(), values: { part: part[name], about: name } })),
+    });
+    expect(problems(await send('kit', kit('Shackle', 'Block')))).toEqual(['#/values/lines not_offered']);
+    expect((await send('kit', kit('Shackle', 'Shackle'))).status).toBe(201);
+  });
+
   test('a key fetches its record, by the field the form names and no other', async () => {
     expect(await offered('key=block%40example.org&by=email')).toEqual(['Block']);
     expect(await offered('key=BLOCK%40EXAMPLE.ORG&by=email')).toEqual(['Block']);

@@ -1,6 +1,8 @@
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { compileForm, formSchema } from '#core/form/index.ts';
+import { catalogueWith } from '#core/form/orders.arb.ts';
 import { catalogue, clock } from '#core/register/example.arb.ts';
+import { rowsOf } from '#core/values/index.ts';
 import { createEntryStore, type EntryOptions } from './entry-store.ts';
 
 /** The part of the browser's storage that the store uses. */
@@ -212,6 +214,72 @@ describe('an open entry', () => {
       store.getState().goTo(1);
       expect(store.getState().trySending().problems).toEqual([]);
       expect(store.getState().page).toBe(1);
+    });
+  });
+
+  describe('rows', () => {
+    const { catalogue: orders } = catalogueWith();
+    const order = formSchema.parse({
+      key: 'order',
+      label: 'Order',
+      register: 'orders',
+      questions: [
+        {
+          field: 'lines',
+          rules: [{ kind: 'fills_cell', cell: 'price', from: 'item.price' }],
+          columns: [{ field: 'note', rules: [{ kind: 'starts_as', value: 'string(count)' }] }],
+        },
+      ],
+    });
+    const [ROW, OTHER, ROPE, BLOCK] = ['4', '5', '6', '7'].map((n) => `0000000${n}-0000-7000-8000-000000000000`) as [
+      string,
+      string,
+      string,
+      string,
+    ];
+    const item = (id: string, price: string) => ({ ...boat, id, fills: { price }, links: {} });
+    const lines = (record: EntryOptions['record'] = null) => {
+      const result = compileForm(order, orders);
+      if (!result.ok) throw new Error('form');
+      const store = open({ compiled: result.value, record });
+      return { store, act: store.getState(), cells: (i = 0) => rowsOf(value(store, 'lines') ?? null)[i]?.values };
+    };
+
+    test('a second choice fills anew what nobody typed', () => {
+      const { store, act, cells } = lines();
+      act.setValue('lines', [{ id: ROW, values: {} }]);
+      act.chooseCell('lines', ROW, 'item', item(ROPE, '4.5'));
+      expect(cells()).toMatchObject({ item: ROPE, price: '4.5' });
+      act.chooseCell('lines', ROW, 'item', item(BLOCK, '40'));
+      expect(cells()).toMatchObject({ item: BLOCK, price: '40' });
+      // What is filled was not typed: taken away with its record.
+      expect(rowsOf(store.getState().entry.typed.lines ?? null)[0]?.values).toEqual({ item: BLOCK });
+    });
+
+    test('over what was typed only when one says so', () => {
+      const { act, cells } = lines();
+      act.setValue('lines', [{ id: ROW, values: {} }]);
+      act.typeCell('lines', ROW, 'price', '12');
+      act.chooseCell('lines', ROW, 'item', item(ROPE, '4.5'));
+      expect(cells()).toMatchObject({ price: '12' });
+      act.takeInsteadInCell('lines', ROW, 'price');
+      expect(cells()).toMatchObject({ price: '4.5' });
+    });
+
+    test('rows added, moved and taken away leave what follows following', () => {
+      const { store, act, cells } = lines();
+      act.setValue('lines', [{ id: ROW, values: {} }]);
+      act.typeCell('lines', ROW, 'count', '2');
+      const shown = rowsOf(value(store, 'lines') ?? null);
+      act.setValue('lines', [{ id: OTHER, values: {} }, ...shown]);
+      act.typeCell('lines', ROW, 'count', '3');
+      expect([cells(0)?.count, cells(1)]).toEqual([undefined, { count: '3', note: '3' }]);
+    });
+
+    test('of a record: what it holds counts as untyped until it is changed', () => {
+      const { act, cells } = lines({ lines: [{ id: ROW, values: { item: ROPE, price: '4.5', count: '1' } }] });
+      act.chooseCell('lines', ROW, 'item', item(BLOCK, '40'));
+      expect(cells()).toMatchObject({ price: '40', count: '1' });
     });
   });
 });

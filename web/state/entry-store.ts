@@ -20,7 +20,15 @@ import {
   newEntry,
 } from '#core/form/index.ts';
 import { valueContext } from '#core/register/index.ts';
-import { behaviourOf, isNothing, type RowValue, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
+import {
+  behaviourOf,
+  isNothing,
+  type RowValue,
+  rowsOf,
+  type StoredValue,
+  sameValue,
+  textsOf,
+} from '#core/values/index.ts';
 import type { Offered } from '../ui/look-up.tsx';
 
 const values = recordValuesSchema;
@@ -79,6 +87,8 @@ export interface EntryState {
   readonly typeCell: (key: string, row: string, field: string, text: string) => void;
   readonly setCell: (key: string, row: string, field: string, value: RowValue['values'][string]) => void;
   readonly chooseCell: (key: string, row: string, field: string, offered: Offered | null) => void;
+  /** Takes what a look-up of the row says instead of what was typed in a cell. */
+  readonly takeInsteadInCell: (key: string, row: string, field: string) => void;
   readonly leave: (key: string) => void;
   readonly trySending: () => FilledIn;
   readonly goTo: (page: number) => void;
@@ -129,12 +139,16 @@ const newerKept = (options: EntryOptions): Kept | null => {
   return here.entry.id === there.entry.id && here.at > there.at ? here : there;
 };
 
-/** A row's cells with those filled that hold nothing: what a person typed stands. */
-const withFilled = (cells: RowValue['values'], fills: Readonly<Record<string, StoredValue>>): RowValue['values'] => {
-  const filled = { ...cells };
-  for (const [cell, value] of Object.entries(fills))
-    if (isNothing(filled[cell] ?? null)) filled[cell] = typeof value === 'object' ? textsOf(value) : value;
-  return filled;
+/** A row's cells without those that a look-up fills and nobody typed in: empty, or as the record has them. */
+const withoutUntyped = (
+  cells: RowValue['values'],
+  fills: Readonly<Record<string, StoredValue>>,
+  before: RowValue['values'] | undefined,
+): RowValue['values'] => {
+  const untyped = (cell: string, value: StoredValue): boolean =>
+    Object.hasOwn(fills, cell) &&
+    (isNothing(value) || (before !== undefined && sameValue(value, before[cell] ?? null)));
+  return Object.fromEntries(Object.entries(cells).filter(([cell, value]) => !untyped(cell, value)));
 };
 
 /** What is kept of an entry. */
@@ -178,13 +192,24 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
     const update = (next: Entry, more: Partial<Pick<EntryState, 'links' | 'files' | 'typing'>> = {}): void =>
       change({ ...more, entry: next, filledIn: work(get().compiled, next, get().filledIn) });
     const heldBy = (key: string): StoredValue => get().filledIn.byKey.get(key)?.value ?? null;
-    const putCell = (key: string, row: string, field: string, value: RowValue['values'][string]): Entry => {
+    /** Rows as a person left them, without what follows from their look-ups and rules. */
+    const rowsTyped = (key: string): readonly RowValue[] => rowsOf(get().entry.typed[key] ?? heldBy(key));
+    const changeRow = (key: string, row: string, to: (cells: RowValue['values']) => RowValue['values']): Entry => {
       const now = get().entry;
-      const rows = rowsOf(heldBy(key)).map((each) =>
-        each.id === row ? { ...each, values: { ...each.values, [field]: value } } : each,
-      );
-      const { [cellKey(key, row, field)]: _, ...unread } = now.unread;
-      return { ...now, unread, typed: { ...now.typed, [key]: rows } };
+      const rows = rowsTyped(key).map((each) => (each.id === row ? { ...each, values: to(each.values) } : each));
+      return { ...now, typed: { ...now.typed, [key]: rows } };
+    };
+    const putCell = (key: string, row: string, field: string, value: RowValue['values'][string]): Entry => {
+      const next = changeRow(key, row, (cells) => ({ ...cells, [field]: value }));
+      const { [cellKey(key, row, field)]: _, ...unread } = next.unread;
+      return { ...next, unread };
+    };
+    /** Rows added, moved or taken away: those that were not touched stay as they were left. */
+    const asLeft = (key: string, value: StoredValue): StoredValue => {
+      const shown = rowsOf(value);
+      if (shown.length === 0) return value;
+      const [held, typed] = [new Set(rowsOf(heldBy(key))), new Map(rowsTyped(key).map((row) => [row.id, row]))];
+      return shown.map((row) => (held.has(row) ? (typed.get(row.id) ?? row) : row));
     };
     const withLink = (offered: Offered): Readonly<Record<string, Linked>> => {
       const { fills: _, links: further, ...link } = offered;
@@ -237,7 +262,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         const rows = new Set(rowsOf(value).map((row) => row.id));
         const gone = (name: string) => name.startsWith(`${key}/`) && !rows.has(name.split('/')[1] ?? '');
         const unread = Object.fromEntries(Object.entries(now.unread).filter(([name]) => !gone(name)));
-        update({ ...now, unread, typed: { ...now.typed, [key]: value } });
+        update({ ...now, unread, typed: { ...now.typed, [key]: asLeft(key, value) } });
       },
       choose: (key, offered) => {
         const now = get().entry;
@@ -272,11 +297,21 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       },
       setCell: (key, row, field, value) => update(putCell(key, row, field, value)),
       chooseCell: (key, row, field, offered) => {
-        const now = putCell(key, row, field, offered?.id ?? null);
-        const rows = rowsOf(now.typed[key] ?? null).map((each) =>
-          each.id === row ? { ...each, values: withFilled(each.values, offered?.fills ?? {}) } : each,
-        );
-        update({ ...now, typed: { ...now.typed, [key]: rows } }, offered ? { links: withLink(offered) } : {});
+        if (!offered) return update(putCell(key, row, field, null));
+        const before = rowsOf(get().entry.record?.[key] ?? null).find((each) => each.id === row)?.values;
+        const next = changeRow(key, row, (cells) => ({
+          ...withoutUntyped(cells, offered.fills, before),
+          [field]: offered.id,
+        }));
+        const name = cellKey(key, row, field);
+        const { [name]: _, ...unread } = next.unread;
+        const snapshots = { ...next.snapshots, [name]: { record: offered.id, taken: ++counter, fills: offered.fills } };
+        update({ ...next, unread, snapshots }, { links: withLink(offered) });
+      },
+      takeInsteadInCell: (key, row, field) => {
+        const next = changeRow(key, row, ({ [field]: _, ...cells }) => cells);
+        const { [cellKey(key, row, field)]: __, ...unread } = next.unread;
+        update({ ...next, unread });
       },
       leave: (key) => {
         if (get().typing?.key === key || get().typing?.key.startsWith(`${key}/`)) set({ typing: null });

@@ -11,12 +11,13 @@ export const choiceAbove = (field: CompiledQuestion['field'], { compiled, filled
   return parent ? (filledIn.byKey.get(parent.key)?.value ?? filledIn.from.entry.record?.[parent.key] ?? null) : null;
 };
 
-/** The answers that what a look-up offers follows from. */
+/** The answers that what a look-up offers follows from; of rows, what any of their look-ups offers. */
 export const answersFor = (
   { filledIn }: EntryState,
-  { offersWhere }: CompiledQuestion,
+  { offersWhere, columns }: CompiledQuestion,
 ): Record<string, StoredValue> => {
-  const keys = new Set(offersWhere.flatMap(answersRead));
+  const inRows = [...columns.values()].flatMap((column) => column.offersWhere);
+  const keys = new Set([...offersWhere, ...inRows].flatMap(answersRead));
   return Object.fromEntries([...keys].map((key) => [key, filledIn.byKey.get(key)?.value ?? null]));
 };
 

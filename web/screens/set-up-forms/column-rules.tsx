@@ -1,8 +1,8 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Problem } from '#core/base/index.ts';
-import { operandText, type SayContext, writeCondition, writeValue } from '#core/expression/index.ts';
-import { type Column, type ColumnRule, type Question, sayColumns } from '#core/form/index.ts';
+import { operandText, type SayContext, type Vocabulary, writeCondition, writeValue } from '#core/expression/index.ts';
+import { type Column, type ColumnRule, offeringVocabulary, type Question, sayColumns } from '#core/form/index.ts';
 import type { Field } from '#core/register/index.ts';
 import { rowsKey } from '#core/sql/index.ts';
 import { behaviourOf, type RowField } from '#core/values/index.ts';
@@ -24,6 +24,7 @@ const KINDS = [
   { value: 'must', label: 'must …' },
   { value: 'starts_as', label: 'starts as …' },
   { value: 'asked_when', label: 'is asked when …' },
+  { value: 'offers_where', label: 'offers only those whose …' },
 ] as const;
 type RuleKind = ColumnRule['kind'];
 
@@ -77,6 +78,7 @@ export const ColumnRules = ({ question, field, context, problems, onQuestion }: 
           <WriteRule
             {...writing}
             context={inRows}
+            form={context}
             onRule={(rule) => add(writing.column.key, rule)}
             onCancel={() => setWriting(null)}
           />
@@ -85,7 +87,7 @@ export const ColumnRules = ({ question, field, context, problems, onQuestion }: 
             {(close) => (
               <PickOne
                 options={asked.flatMap((column) =>
-                  KINDS.map((kind) => ({
+                  KINDS.filter(({ value }) => value !== 'offers_where' || column.type.kind === 'link').map((kind) => ({
                     value: `${column.key} ${kind.value}`,
                     label: `${column.label} ${kind.label}`,
                   })),
@@ -111,13 +113,16 @@ export const ColumnRules = ({ question, field, context, problems, onQuestion }: 
 interface WriteProps {
   readonly column: RowField;
   readonly kind: RuleKind;
+  /** The names of a row. */
   readonly context: SayContext;
+  /** The names of the form around the rows. */
+  readonly form: SayContext;
   readonly onRule: (rule: ColumnRule) => void;
   readonly onCancel: () => void;
 }
 
 /** The rest of a rule's sentence, word by word. */
-const WriteRule = ({ column, kind, context, onRule, onCancel }: WriteProps) => {
+const WriteRule = ({ column, kind, context, form, onRule, onCancel }: WriteProps) => {
   const condition = (as: 'must' | 'asked_when') =>
     writeCondition<ColumnRule>({
       context,
@@ -126,15 +131,25 @@ const WriteRule = ({ column, kind, context, onRule, onCancel }: WriteProps) => {
       before: [{ role: 'words', text: as === 'must' ? column.label : `${column.label} is asked when` }],
       finish: (text) => ({ kind: as, condition: text }),
     });
+  const target = column.type.kind === 'link' ? offeringVocabulary(form.vocabulary, column.type.register) : null;
+  const offering = (vocabulary: Vocabulary) =>
+    writeCondition<ColumnRule>({
+      context: { ...context, vocabulary },
+      mood: 'is',
+      before: [{ role: 'words', text: `${column.label} offers only those whose` }],
+      finish: (text) => ({ kind: 'offers_where', condition: text }),
+    });
   const start =
-    kind === 'starts_as'
-      ? writeValue<ColumnRule>(
-          behaviourOf(column.type).value,
-          context,
-          [{ role: 'words', text: `${column.label} starts as` }],
-          (operand) => ({ kind: 'starts_as', value: operandText(operand) }),
-        )
-      : condition(kind === 'must' ? 'must' : 'asked_when');
+    kind === 'offers_where' && target
+      ? offering(target)
+      : kind === 'starts_as'
+        ? writeValue<ColumnRule>(
+            behaviourOf(column.type).value,
+            context,
+            [{ role: 'words', text: `${column.label} starts as` }],
+            (operand) => ({ kind: 'starts_as', value: operandText(operand) }),
+          )
+        : condition(kind === 'must' ? 'must' : 'asked_when');
   return (
     <SentenceWriter
       start={start}

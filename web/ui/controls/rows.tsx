@@ -1,9 +1,18 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { type ClipboardEvent, type ComponentType, type KeyboardEvent, useRef } from 'react';
 import { foldText, uuidV7 } from '#core/base/index.ts';
-import { cellKey } from '#core/form/index.ts';
+import { type CellFilled, cellKey } from '#core/form/index.ts';
 import { valueContext, workOutRecord } from '#core/register/index.ts';
-import { behaviourOf, type FieldTypeOf, type RowField, type RowValue, rowsOf } from '#core/values/index.ts';
+import {
+  behaviourOf,
+  type FieldTypeOf,
+  isNothing,
+  type RowField,
+  type RowValue,
+  rowsOf,
+  type StoredValue,
+  sameValue,
+} from '#core/values/index.ts';
 import { askLookUp } from '../../data/queries.ts';
 import type { EntryState } from '../../state/entry-store.ts';
 import type { Offered } from '../look-up.tsx';
@@ -50,6 +59,7 @@ export const RowsGrid = ({ type, entry, control, ...props }: Props) => {
   const { compiled, filledIn, typing } = entry;
   const notAsked = filledIn.byKey.get(field.key)?.notAsked ?? NONE_NOT_ASKED;
   const columns = filledIn.byKey.get(field.key)?.question.columns;
+  const cellsFilled = filledIn.byKey.get(field.key)?.cellsFilled;
   const values = Object.fromEntries(filledIn.questions.map((state) => [state.question.key, state.value]));
   const worked = workOutRecord(compiled.register, values, compiled.catalogue, filledIn.from.clock)[field.key] ?? null;
   const workedRows = new Map(rowsOf(worked).map((row) => [row.id, row.values]));
@@ -164,6 +174,7 @@ export const RowsGrid = ({ type, entry, control, ...props }: Props) => {
                           at={at}
                           invalid={invalid}
                           typing={typing}
+                          fill={cellsFilled?.get(row.id)?.get(each.key)}
                         />
                       )}
                     </td>
@@ -221,11 +232,18 @@ interface CellProps extends ControlProps {
   readonly cell: RowField;
   readonly at: number;
   readonly typing: EntryState['typing'];
+  readonly fill: CellFilled | undefined;
 }
 
+const shownInCell = ({ links, compiled }: EntryState, { type }: RowField, value: StoredValue): string =>
+  (typeof value === 'string' ? links[value]?.title : undefined) ??
+  behaviourOf(type).show(value, valueContext(compiled.catalogue));
+
 /** One cell: the same control as the field has anywhere, named by its column and row. */
-const Cell = ({ control: Control, entry, rows, row, cell, at, typing, ...props }: CellProps) => {
+const Cell = ({ control: Control, entry, rows, row, cell, at, typing, fill, ...props }: CellProps) => {
   const name = cellKey(rows, row.id, cell.key);
+  const value = row.values[cell.key] ?? null;
+  const otherwise = fill && !fill.held && !isNothing(fill.value) && !sameValue(fill.value, value) ? fill.value : null;
   const unread = entry.entry.unread[name];
   const id = `${props.id}-${at}-${cell.key}`;
   return (
@@ -241,9 +259,9 @@ const Cell = ({ control: Control, entry, rows, row, cell, at, typing, ...props }
         compact
         id={id}
         field={cell}
-        value={row.values[cell.key] ?? null}
+        value={value}
         asTyped={typing?.key === name ? typing.text : unread}
-        filled={false}
+        filled={fill?.held ?? false}
         invalid={unread !== undefined}
         describedBy={props.describedBy}
         lookUp={{ ...props.lookUp, question: `${rows}.${cell.key}` }}
@@ -261,6 +279,16 @@ const Cell = ({ control: Control, entry, rows, row, cell, at, typing, ...props }
         }}
         onChoose={(offered: Offered | null) => entry.chooseCell(rows, row.id, cell.key, offered)}
       />
+      {otherwise !== null && (
+        <button
+          type="button"
+          className="part ml-1.5 text-left text-[13px]"
+          aria-label={`Use ${shownInCell(entry, cell, otherwise)} in ${cell.label}, row ${at + 1}`}
+          onClick={() => entry.takeInsteadInCell(rows, row.id, cell.key)}
+        >
+          use {shownInCell(entry, cell, otherwise)}
+        </button>
+      )}
     </>
   );
 };
