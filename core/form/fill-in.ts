@@ -327,6 +327,10 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
   };
 };
 
+/** The page that is open when one wants `page`: answers may have taken it off the way, then the last before it. */
+export const pageOnWay = (way: readonly number[], page: number): number =>
+  way.findLast((at) => at <= page) ?? way[0] ?? 0;
+
 /**
  * What sending carries: the values of the questions asked. In a change form only what differs from the record, and
  * nothing for a question that was asked on opening and is asked no more.

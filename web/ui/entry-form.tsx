@@ -1,10 +1,11 @@
 import { Fragment, type KeyboardEvent, type MouseEvent, type ReactNode, useRef } from 'react';
 import { type StoreApi, useStore } from 'zustand';
-import type { Media, QuestionState } from '#core/form/index.ts';
+import { type Media, pageOnWay, type QuestionState } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { EntryState } from '../state/entry-store.ts';
 import { FormattedText } from './controls/formatted.tsx';
 import { QuestionRow } from './question-row.tsx';
+import { useNarrow } from './use-narrow.ts';
 
 interface Props {
   readonly store: StoreApi<EntryState>;
@@ -17,6 +18,8 @@ interface Props {
   readonly sending: boolean;
   /** Buttons beside the one that sends; the last page may have others. */
   readonly beside: (isLast: boolean) => ReactNode;
+  /** On a phone, where two buttons have room at its foot: what else there is, above them. */
+  readonly under?: (isLast: boolean) => ReactNode;
   /** What is said above the buttons. */
   readonly above: ReactNode;
   readonly onSend: () => void;
@@ -83,6 +86,7 @@ export const EntryForm = ({
   sendLabel,
   sending,
   beside,
+  under,
   above,
   onSend,
   onEscape,
@@ -91,8 +95,7 @@ export const EntryForm = ({
   const head = useRef<HTMLHeadingElement>(null);
   const { filledIn, compiled, page: wanted, goTo, tryPage, tried } = useStore(store);
   const { way } = filledIn;
-  // Answers may have taken the page off the way: the last before it stays open.
-  const page = way.findLast((at) => at <= wanted) ?? way[0] ?? 0;
+  const page = pageOnWay(way, wanted);
   const step = way.indexOf(page);
   const isLast = step === way.length - 1;
   const shown = compiled.pages[page]?.page;
@@ -132,9 +135,16 @@ export const EntryForm = ({
     const next = controls[at + 1] ?? form.current.querySelector<HTMLElement>('button[type=submit]');
     next?.focus();
   };
+  const narrow = useNarrow();
+  const back = step > 0 && (
+    <button type="button" className={narrow ? 'btn btn-quiet -ml-2' : 'btn'} onClick={() => turn(way[step - 1])}>
+      Back a page
+    </button>
+  );
   return (
     <form
       ref={form}
+      className="entry-form"
       noValidate
       onKeyDown={onKeyDown}
       onSubmit={(event) => {
@@ -143,6 +153,7 @@ export const EntryForm = ({
       }}
     >
       {compiled.pages.length > 1 && <Progress of={way.length} at={step} />}
+      {narrow && back && <div className="-mt-2 mb-1">{back}</div>}
       {shown && compiled.pages.length > 1 && (
         <h2 ref={head} tabIndex={-1} className="mb-2 text-lg! outline-none">
           {shown.label}
@@ -188,23 +199,13 @@ export const EntryForm = ({
             </p>
           ))}
       {above}
+      {narrow && under?.(isLast)}
       {/* biome-ignore lint/a11y/noStaticElementInteractions: it only keeps the focus where it is */}
-      <div
-        onMouseDown={keepFocus}
-        className="flex flex-wrap items-center gap-3 max-sm:sticky max-sm:bottom-0 max-sm:-mx-4 max-sm:border-t max-sm:border-rule-strong max-sm:bg-sheet max-sm:px-4 max-sm:py-3"
-      >
-        <button
-          type="submit"
-          className="btn btn-go max-sm:order-last max-sm:grow max-sm:justify-center"
-          disabled={sending}
-        >
+      <div onMouseDown={keepFocus} className="entry-bar flex flex-wrap items-center gap-3">
+        <button type="submit" className="btn btn-go" disabled={sending}>
           {isLast ? sendLabel : 'Onward'}
         </button>
-        {step > 0 && (
-          <button type="button" className="btn max-sm:grow max-sm:justify-center" onClick={() => turn(way[step - 1])}>
-            Back a page
-          </button>
-        )}
+        {!narrow && back}
         {beside(isLast)}
       </div>
     </form>
@@ -225,7 +226,7 @@ const Shown = ({ form, media }: { form: string; media: Media }) => {
 /** How far one is: the pages on one's own way, and no others. */
 const Progress = ({ of, at }: { of: number; at: number }) => (
   <p className="mb-4">
-    <span className="mb-1 block text-[13px] text-ink-2">
+    <span className="mb-1 block text-[13px] text-ink-2 max-sm:sr-only">
       Page {at + 1} of {of}
     </span>
     <span aria-hidden="true" className="flex gap-1">

@@ -1,8 +1,9 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { api, type FormAnswer, type Opened, type Sent } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
-import { compileForm, type Ending, toSend } from '#core/form/index.ts';
+import { compileForm, type Ending, type FilledIn, pageOnWay, toSend } from '#core/form/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
@@ -11,6 +12,7 @@ import { createEntryStore, type EntryOptions, findKept, type Kept } from '../../
 import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
 import { Key, TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
+import { useNarrow } from '../../ui/use-narrow.ts';
 import { useServerKeeping } from './server-keeping.ts';
 
 /** What an entry begins with. */
@@ -119,7 +121,7 @@ export const FillIn = ({
   });
   const store = useEntryStore(answer, workspace, beginning, kept);
   const keeping = useServerKeeping(store, answer.form.key, answer.version, answer.record?.id ?? null);
-  const { keptAt, entry, tried, filledIn, lost } = useStore(store);
+  const { keptAt, entry, tried, filledIn, lost, page } = useStore(store);
   const touched = Object.keys(entry.typed).length + Object.keys(entry.unread).length > 0;
   const place = useRef<HTMLDivElement>(null);
   const [sending, setSending] = useState(false);
@@ -182,23 +184,63 @@ export const FillIn = ({
     onLeave();
   };
   const { register } = answer;
+  const narrow = useNarrow();
+  const step = sayStep(filledIn, page);
+  const status = (
+    <span className={`text-[13px] text-ink-2 ${narrow && !inPlace ? '' : 'ml-auto'}`} role="status">
+      {keptAt
+        ? `kept${keeping.there ? '' : ' on this device'} ${showMoment(keptAt, workspace.zone, workspace.locale).split(', ')[1]}`
+        : ''}
+    </span>
+  );
+  const cancel = (
+    <button type="button" className="btn btn-quiet" onClick={() => (touched ? setLeaving(true) : void throwAway())}>
+      Cancel
+    </button>
+  );
+  const another = !answer.record && !inPlace && (
+    <button type="button" className="btn max-sm:mb-3 max-sm:self-start" disabled={sending} onClick={() => send(true)}>
+      Send and add another
+    </button>
+  );
   // Rows need the width of a table.
   const asked = new Set(answer.form.questions.map((question) => question.field));
   const hasRows = register.fields.some((field) => field.type.kind === 'rows' && asked.has(field.key));
   return (
-    <div className={inPlace ? '' : 'grow bg-paper sm:overflow-auto'}>
+    <div className={inPlace ? '' : 'entry-screen grow bg-paper sm:overflow-auto'}>
       <div ref={place} className={inPlace ? '' : `mx-auto px-4 py-6 max-sm:p-0 ${hasRows ? 'max-w-5xl' : 'max-w-2xl'}`}>
-        <div className={inPlace ? '' : 'border border-rule-strong bg-sheet px-6 py-5 max-sm:border-0 max-sm:px-4'}>
-          <header className="mb-4 flex flex-wrap items-center gap-2 border-b-2 border-ink pb-2">
-            <TabMark mark={register.mark} name={register.plural} />
+        <div
+          className={
+            inPlace ? '' : 'border border-rule-strong bg-sheet px-6 py-5 max-sm:border-0 max-sm:px-4 max-sm:py-0'
+          }
+        >
+          <header
+            className={`flex items-center gap-2 border-b-2 ${inPlace ? 'mb-4 flex-wrap border-ink pb-2' : 'border-ink max-sm:-mx-4 max-sm:mb-3 max-sm:border-iolite-deep max-sm:py-1 max-sm:pr-4 max-sm:pl-2 sm:mb-4 sm:flex-wrap sm:pb-2'}`}
+          >
+            {!inPlace && (
+              <Link to="/" aria-label="Today" className="grid size-11 place-items-center sm:hidden">
+                <img src="/mark.svg" alt="" width={20} height={18} />
+              </Link>
+            )}
+            <span className={inPlace ? '' : 'max-sm:hidden'}>
+              <TabMark mark={register.mark} name={register.plural} />
+            </span>
             <h1>{answer.form.label}</h1>
             {answer.record && <span className="font-mono text-[13px] text-ink-2">{answer.record.number}</span>}
-            <span className="ml-auto text-[13px] text-ink-2" role="status">
-              {keptAt
-                ? `kept${keeping.there ? '' : ' on this device'} ${showMoment(keptAt, workspace.zone, workspace.locale).split(', ')[1]}`
-                : ''}
-            </span>
+            {narrow && !inPlace && step !== null && (
+              <span aria-hidden="true" className="ml-auto text-ink-2">
+                {step}
+              </span>
+            )}
+            {(!narrow || inPlace) && status}
           </header>
+          {narrow && !inPlace && (
+            <div className="-mt-3 mb-2 flex items-center">
+              {status}
+              <span className="grow" />
+              {cancel}
+            </div>
+          )}
           {before && (
             <p role="status" className="mb-4 border-l-4 border-kelp bg-kelp-wash px-3 py-2">
               {before.number} was stored.
@@ -234,27 +276,18 @@ export const FillIn = ({
             }
             beside={(isLast) => (
               <>
-                {isLast && !answer.record && !inPlace && (
-                  <button type="button" className="btn max-sm:hidden" disabled={sending} onClick={() => send(true)}>
-                    Send and add another
-                  </button>
-                )}
-                <button type="button" className="btn max-sm:grow max-sm:justify-center" onClick={() => void keep()}>
+                {!narrow && isLast && another}
+                <button type="button" className="btn" onClick={() => void keep()}>
                   Keep
                 </button>
-                <button
-                  type="button"
-                  className="btn btn-quiet"
-                  onClick={() => (touched ? setLeaving(true) : void throwAway())}
-                >
-                  Cancel
-                </button>
+                {(!narrow || inPlace) && cancel}
                 <span className="ml-auto flex gap-1 max-sm:hidden">
                   <Key>Ctrl</Key>
                   <Key>Enter</Key>
                 </span>
               </>
             )}
+            under={(isLast) => isLast && another}
             onSend={() => send(false)}
             onEscape={() => void keep()}
           />
@@ -278,6 +311,12 @@ export const FillIn = ({
       </div>
     </div>
   );
+};
+
+/** How far one is on one's way, as the head of a phone has room for; null on a way of one page. */
+const sayStep = ({ way }: FilledIn, page: number): string | null => {
+  if (way.length < 2) return null;
+  return `${way.indexOf(pageOnWay(way, page)) + 1} of ${way.length}`;
 };
 
 /** Why it was not sent: said once, above the button. */

@@ -8,7 +8,7 @@ import { FilesBox } from './files.tsx';
 import { FormattedBox } from './formatted.tsx';
 import { LinkMany, LinkOne } from './linked.tsx';
 import { PositionBox } from './position.tsx';
-import { RowsGrid } from './rows.tsx';
+import { RowsControl } from './rows/index.tsx';
 import { Amount, Box, LongBox } from './typed.tsx';
 
 interface Props extends ControlProps {
@@ -51,7 +51,7 @@ export const FieldControl = ({ entry, compact = false, ...props }: Props) => {
     case 'links':
       return <LinkMany {...props} />;
     case 'rows':
-      return <RowsGrid {...props} type={type} entry={entry} control={FieldControl} />;
+      return <RowsControl {...props} type={type} entry={entry} control={FieldControl} />;
     case 'email':
       return <Box {...props} type="email" />;
     case 'phone':

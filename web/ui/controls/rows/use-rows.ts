@@ -1,0 +1,109 @@
+import type { ClipboardEvent } from 'react';
+import { foldText, uuidV7 } from '#core/base/index.ts';
+import { valueContext, workOutRecord } from '#core/register/index.ts';
+import {
+  behaviourOf,
+  type FieldTypeOf,
+  isNothing,
+  type RowField,
+  type RowValue,
+  rowsOf,
+  type StoredValue,
+  sameValue,
+} from '#core/values/index.ts';
+import { askLookUp } from '../../../data/queries.ts';
+import type { EntryState } from '../../../state/entry-store.ts';
+import type { ControlProps } from '../control.ts';
+
+/** What the grid and the cards of rows are given. */
+export interface RowsProps extends ControlProps {
+  readonly type: FieldTypeOf<'rows'>;
+  readonly entry: EntryState;
+}
+
+const newRow = (): RowValue => ({
+  id: uuidV7(Date.now(), crypto.getRandomValues(new Uint8Array(10))),
+  values: {},
+});
+
+const isLink = ({ type }: RowField): boolean => type.kind === 'link' || type.kind === 'person';
+export const isWorkedOut = ({ type }: RowField): boolean => type.kind === 'worked_out';
+export const isNumeric = (field: RowField): boolean => behaviourOf(field.type).value.kind === 'number';
+
+/** Rows as they are shown, what each column is called there, and what can be done with them. */
+export const useRows = ({ type, entry, field, value, onValue, lookUp }: RowsProps) => {
+  const rows = rowsOf(value);
+  const { compiled, filledIn } = entry;
+  const state = filledIn.byKey.get(field.key);
+  const columns = state?.question.columns;
+  const values = Object.fromEntries(filledIn.questions.map((each) => [each.question.key, each.value]));
+  const worked = workOutRecord(compiled.register, values, compiled.catalogue, filledIn.from.clock)[field.key] ?? null;
+  const workedRows = new Map(rowsOf(worked).map((row) => [row.id, row.values]));
+  const linked = (id: StoredValue) => (typeof id === 'string' ? entry.links[id]?.title : undefined);
+
+  /** A pasted link is looked up: the record whose title or number is just that, if there is one. */
+  const pasteCell = async (row: string, target: RowField, text: string): Promise<void> => {
+    if (!isLink(target) || text === '') {
+      entry.typeCell(field.key, row, target.key, text);
+      return;
+    }
+    const { form, draft, answers } = lookUp;
+    const { found } = await askLookUp(form, `${field.key}.${target.key}`, { find: text, draft, answers });
+    const same = found.filter((each) => foldText(each.title) === foldText(text) || each.number === text);
+    if (same[0] && same.length === 1) entry.chooseCell(field.key, row, target.key, same[0]);
+    else entry.typeCell(field.key, row, target.key, text);
+  };
+
+  return {
+    rows,
+    labelOf: (cell: RowField): string => columns?.get(cell.key)?.label ?? cell.label,
+    isRequired: (cell: RowField): boolean => columns?.get(cell.key)?.required ?? cell.required,
+    isAsked: (row: RowValue, cell: RowField): boolean => state?.notAsked.get(row.id)?.has(cell.key) !== true,
+    /** What a cell shows that is not typed in: worked out, or in words. */
+    shown: (row: RowValue, cell: RowField): string => {
+      const held = (isWorkedOut(cell) ? workedRows.get(row.id)?.[cell.key] : row.values[cell.key]) ?? null;
+      return linked(held) ?? behaviourOf(cell.type).show(held, valueContext(compiled.catalogue));
+    },
+    /** What a look-up of the row fills into a cell, and whether the cell holds it. */
+    fill: (row: RowValue, cell: RowField) => state?.cellsFilled.get(row.id)?.get(cell.key),
+    /** What a look-up of the row would fill where something else was typed, in words; null where there is no such thing. */
+    otherwise: (row: RowValue, cell: RowField): string | null => {
+      const fill = state?.cellsFilled.get(row.id)?.get(cell.key);
+      if (!fill || fill.held || isNothing(fill.value)) return null;
+      if (sameValue(fill.value, row.values[cell.key] ?? null)) return null;
+      return linked(fill.value) ?? behaviourOf(cell.type).show(fill.value, valueContext(compiled.catalogue));
+    },
+    /** Adds a row at the end and gives its id. */
+    add: (): string => {
+      const row = newRow();
+      onValue([...rows, row]);
+      return row.id;
+    },
+    move: (at: number, by: -1 | 1): void => {
+      const row = rows[at];
+      if (row && rows[at + by]) onValue(rows.toSpliced(at, 1).toSpliced(at + by, 0, row));
+    },
+    takeAway: (at: number): void => onValue(rows.toSpliced(at, 1)),
+    /** What was copied from a spreadsheet fills cells to the right and downwards from one of them. */
+    paste: (event: ClipboardEvent, at: number, column: string): void => {
+      const lines = event.clipboardData.getData('text/plain').replace(/\r\n?/g, '\n').replace(/\n$/, '').split('\n');
+      if (lines.length === 1 && !lines[0]?.includes('\t')) return;
+      event.preventDefault();
+      const cells = lines.map((line) => line.split('\t'));
+      const missing = Math.max(0, at + cells.length - rows.length);
+      const all = [...rows, ...Array.from({ length: missing }, newRow)];
+      onValue(all);
+      const writable = type.fields.filter((each) => !isWorkedOut(each));
+      const from = writable.findIndex((each) => each.key === column);
+      cells.forEach((texts, down) => {
+        const row = all[at + down];
+        texts.forEach((text, right) => {
+          const target = writable[from + right];
+          if (row && target) void pasteCell(row.id, target, text.trim());
+        });
+      });
+    },
+  };
+};
+
+export type Rows = ReturnType<typeof useRows>;
