@@ -17,7 +17,7 @@ import { Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { type Begun, LiveForm } from './live-form.tsx';
 import { Opening } from './opening.tsx';
-import { Outline } from './outline.tsx';
+import { type Made, Outline } from './outline.tsx';
 import { PublishDialog } from './publish-dialog.tsx';
 import { RuleSheet } from './rule-sheet.tsx';
 import { VersionsFace } from './versions-face.tsx';
@@ -65,17 +65,17 @@ const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form)
 };
 
 /**
- * Carries out a register's new fields. Keeping the draft counts as a change of the set-up too, so the version is asked for
+ * Carries out a register's new fields, and the choice lists they need. Keeping the draft counts as a change of the set-up too, so the version is asked for
  * anew; that nobody changed the register itself is seen from what it is.
  */
-const carryOutOn = async (before: Register, after: Register): Promise<void> => {
+const carryOutOn = async (before: Register, { register: after, lists }: Made): Promise<void> => {
   for (let tries = 1; ; tries++) {
     const { version, registers } = await queryClient.fetchQuery({ ...queries.workspace(), staleTime: 0 });
     const now = registers.find(({ key }) => key === before.key);
     if (JSON.stringify(now) !== JSON.stringify(before))
       throw new RangeError(`${before.plural} were changed meanwhile. Look again, and add what is still missing.`);
     try {
-      await call(api.carryOut, { body: { version, registers: [after], choice_lists: [] } });
+      await call(api.carryOut, { body: { version, registers: [after], choice_lists: [...lists] } });
       return;
     } catch (error) {
       if (tries === 4 || !(error instanceof ProblemError && error.answer.status === 409)) throw error;
@@ -98,8 +98,8 @@ const Editor = ({ start }: { start: FormSummary }) => {
   const register = catalogue.registers.get(form.register);
   // Fields that the form's new questions need are there before it asks them.
   const make = useMutation({
-    mutationFn: async (made: { readonly register: Register; readonly form: Form }) => {
-      if (register) await carryOutOn(register, made.register);
+    mutationFn: async (made: Made) => {
+      if (register) await carryOutOn(register, made);
       await queryClient.invalidateQueries({ queryKey: ['workspace'] });
       return made.form;
     },

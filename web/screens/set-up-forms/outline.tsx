@@ -16,7 +16,7 @@ import {
   placeQuestion,
   putSection,
 } from '#core/form/index.ts';
-import { type Catalogue, type Field, type Register, valueContext } from '#core/register/index.ts';
+import { type Catalogue, type ChoiceList, type Field, type Register, valueContext } from '#core/register/index.ts';
 import { type Copied, copyIn, type NewField, withFields } from '#core/workspace/index.ts';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { Endings } from './endings.tsx';
@@ -25,6 +25,13 @@ import { OneQuestion } from './one-question.tsx';
 import { PageHead } from './page-head.tsx';
 import { SectionHead } from './section-head.tsx';
 
+/** Fields and choice lists to be made, and the form that asks them. */
+export interface Made {
+  readonly register: Register;
+  readonly form: Form;
+  readonly lists: readonly ChoiceList[];
+}
+
 interface Props {
   readonly form: Form;
   readonly register: Register;
@@ -32,7 +39,7 @@ interface Props {
   readonly problems: readonly Problem[];
   readonly onChange: (form: Form) => void;
   /** Makes fields of the register first, then changes the form. */
-  readonly onMake: (made: { readonly register: Register; readonly form: Form }) => void;
+  readonly onMake: (made: Made) => void;
 }
 
 /** The form as text: pages, sections, and each question with its rules as sentences, in order; all of it by keyboard. */
@@ -69,10 +76,15 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
     const at = (id: string | number | undefined) => form.questions.findIndex(({ field }) => field === id);
     if (over) change(at(active.id), placeQuestion(form, at(active.id), at(over.id)));
   };
-  const copy = (copied: Copied): void => onMake(copyIn(form, register, catalogue, copied));
-  const make = (added: readonly NewField[], asked: readonly string[], page: number): void => {
+  const copy = (copied: Copied): void => onMake({ ...copyIn(form, register, catalogue, copied), lists: [] });
+  const make = (
+    added: readonly NewField[],
+    asked: readonly string[],
+    lists: readonly ChoiceList[],
+    page: number,
+  ): void => {
     const made = withFields(register, added);
-    onMake({ register: made.register, form: askFields(form, [...asked, ...made.keys], page) });
+    onMake({ register: made.register, form: askFields(form, [...asked, ...made.keys], page), lists });
   };
   const dropped = register.fields.filter((field) => !form.questions.some((question) => question.field === field.key));
   const pages = form.pages.length === 0 ? [0] : form.pages.map((_, at) => at);
@@ -142,7 +154,7 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
                 register={register}
                 catalogue={catalogue}
                 asked={form.questions.map(({ field }) => field)}
-                onMake={(added, asked) => make(added, asked, page)}
+                onMake={(added, asked, lists) => make(added, asked, lists, page)}
               />
             </Fragment>
           ))}

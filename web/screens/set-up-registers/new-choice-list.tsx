@@ -17,7 +17,7 @@ export const NewChoiceList = ({
     or{' '}
     <Part text="make a new list" what="choice list">
       {(close) => (
-        <Body
+        <ListMaker
           label={label}
           taken={taken}
           onMake={(list) => {
@@ -30,7 +30,8 @@ export const NewChoiceList = ({
   </span>
 );
 
-const Body = ({
+/** The small form that makes a choice list. */
+export const ListMaker = ({
   label,
   taken,
   onMake,
