@@ -44,6 +44,32 @@ export class FormEditor {
     return `//*[@data-outline][.//button[@data-handle][normalize-space(.) = ${literal(question)}]]`;
   }
 
+  /** Drags a question by its grip onto the place of another, both by their fields. */
+  async drag(field: string, onto: string): Promise<void> {
+    const grips = await Promise.all(
+      [field, onto].map((each) => this.#browser.see(`//*[@data-outline = ${literal(each)}]//*[@data-grip]`)),
+    );
+    // Where they are before anything moves: the others make room while one is dragged.
+    const [from, to] = await this.#browser.driver.executeScript<{ x: number; y: number }[]>(
+      `return [...arguments].map((grip) => {
+         const { x, y, width, height } = grip.getBoundingClientRect();
+         return { x: Math.round(x + width / 2), y: Math.round(y + height / 2) };
+       })`,
+      ...grips,
+    );
+    if (!from || !to) throw new Error('nothing to drag');
+    const towards = Math.sign(to.y - from.y);
+    await this.#browser.driver
+      .actions({ async: true })
+      .move(from)
+      .press()
+      .move({ x: from.x, y: from.y + 12 * towards, duration: 80 })
+      .move({ ...to, duration: 250 })
+      .move({ x: to.x, y: to.y + towards, duration: 80 })
+      .release()
+      .perform();
+  }
+
   rules(question: string): Sentence {
     return new Sentence(this.#browser, this.#place(question));
   }

@@ -1,10 +1,44 @@
-import { Link, useRouteError } from 'react-router';
+import { Component, type ReactNode } from 'react';
+import { Link, useLocation } from 'react-router';
 import { ProblemError, sayError } from '../data/client.ts';
 import { queryClient } from '../data/queries.ts';
 
+interface Props {
+  /** The address: what went wrong at one is not shown at another. */
+  readonly at: string;
+  readonly children: ReactNode;
+}
+interface Caught {
+  readonly error: unknown;
+  readonly caught: boolean;
+}
+
+const NOTHING: Caught = { error: null, caught: false };
+
+class Boundary extends Component<Props, Caught> {
+  override state: Caught = NOTHING;
+
+  static getDerivedStateFromError(error: unknown): Caught {
+    return { error, caught: true };
+  }
+
+  override componentDidUpdate(before: Props): void {
+    if (this.state.caught && before.at !== this.props.at) this.setState(NOTHING);
+  }
+
+  override render(): ReactNode {
+    return this.state.caught ? <Broken error={this.state.error} /> : this.props.children;
+  }
+}
+
+/** Shows in place of what is below it what went wrong there, until one goes to another address. */
+export const BrokenBoundary = ({ children }: { children: ReactNode }) => {
+  const { pathname } = useLocation();
+  return <Boundary at={pathname}>{children}</Boundary>;
+};
+
 /** Where a screen could not be shown: what happened, and the way on. */
-export const Broken = () => {
-  const error = useRouteError();
+const Broken = ({ error }: { error: unknown }) => {
   const gone = error instanceof ProblemError && (error.answer.status === 404 || error.answer.status === 403);
   return (
     <main className="mx-auto max-w-xl px-6 py-16">

@@ -1,9 +1,9 @@
 import { QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
+import { StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { RouterProvider } from 'react-router';
 import { queryClient } from '../data/queries.ts';
-import { router } from './router.tsx';
+import { Coming } from '../ui/message.tsx';
+import { Router } from './router.tsx';
 import './styles.css';
 
 const root = document.getElementById('root');
@@ -11,7 +11,9 @@ if (!root) throw new RangeError('the page has no root');
 createRoot(root).render(
   <StrictMode>
     <QueryClientProvider client={queryClient}>
-      <RouterProvider router={router} />
+      <Suspense fallback={<Coming />}>
+        <Router />
+      </Suspense>
     </QueryClientProvider>
   </StrictMode>,
 );

@@ -1,100 +1,72 @@
-import { createBrowserRouter, Link } from 'react-router';
-import { SignInScreen } from '../screens/sign-in/screen.tsx';
-import { TodayScreen } from '../screens/today/screen.tsx';
-import { Coming, Empty } from '../ui/message.tsx';
-import { Broken } from './broken.tsx';
+import { lazy } from 'react';
+import { BrowserRouter, Link, Route, Routes } from 'react-router';
+import { Empty } from '../ui/message.tsx';
+import { BrokenBoundary } from './broken.tsx';
 import { SetUpOnly } from './set-up-only.tsx';
 import { Shell } from './shell.tsx';
 
-// Each screen is fetched when it is opened: who fills in a form on a phone carries nothing of the set-up.
-export const router = createBrowserRouter([
-  { path: '/sign-in', element: <SignInScreen />, errorElement: <Broken /> },
-  {
-    path: '/',
-    element: <Shell />,
-    errorElement: <Broken />,
-    hydrateFallbackElement: <Coming />,
-    children: [
-      {
-        errorElement: <Broken />,
-        children: [
-          { index: true, element: <TodayScreen /> },
-          {
-            path: 'registers/:key',
-            lazy: async () => ({ Component: (await import('../screens/list/screen.tsx')).ListScreen }),
-          },
-          {
-            path: 'registers/:key/:id',
-            lazy: async () => ({ Component: (await import('../screens/record/screen.tsx')).RecordScreen }),
-          },
-          {
-            path: 'forms/:key',
-            lazy: async () => ({ Component: (await import('../screens/fill-in/screen.tsx')).FillInScreen }),
-          },
-          {
-            path: 'in-tray/:signOff?',
-            lazy: async () => ({ Component: (await import('../screens/in-tray/screen.tsx')).InTrayScreen }),
-          },
-          {
-            path: 'set-up',
-            element: <SetUpOnly />,
-            children: [
-              {
-                path: 'registers',
-                lazy: async () => ({
-                  Component: (await import('../screens/set-up-registers/screen.tsx')).SetUpRegistersScreen,
-                }),
-              },
-              {
-                path: 'registers/:key',
-                lazy: async () => ({
-                  Component: (await import('../screens/set-up-registers/register-screen.tsx')).SetUpRegisterScreen,
-                }),
-              },
-              {
-                path: 'forms',
-                lazy: async () => ({
-                  Component: (await import('../screens/set-up-forms/screen.tsx')).SetUpFormsScreen,
-                }),
-              },
-              {
-                path: 'forms/:key',
-                lazy: async () => ({
-                  Component: (await import('../screens/set-up-forms/form-screen.tsx')).SetUpFormScreen,
-                }),
-              },
-              {
-                path: 'routes',
-                lazy: async () => ({
-                  Component: (await import('../screens/set-up-routes/screen.tsx')).SetUpRoutesScreen,
-                }),
-              },
-              {
-                path: 'choice-lists',
-                lazy: async () => ({
-                  Component: (await import('../screens/set-up-choice-lists/screen.tsx')).ChoiceListsScreen,
-                }),
-              },
-              {
-                path: 'choice-lists/:key',
-                lazy: async () => ({
-                  Component: (await import('../screens/set-up-choice-lists/choice-list-screen.tsx')).ChoiceListScreen,
-                }),
-              },
-            ],
-          },
-          {
-            path: '*',
-            element: (
+// Each screen is fetched when it is opened: who fills in a form on a phone carries nothing of the others.
+const SignIn = lazy(async () => ({ default: (await import('../screens/sign-in/screen.tsx')).SignInScreen }));
+const Today = lazy(async () => ({ default: (await import('../screens/today/screen.tsx')).TodayScreen }));
+const List = lazy(async () => ({ default: (await import('../screens/list/screen.tsx')).ListScreen }));
+const OneRecord = lazy(async () => ({ default: (await import('../screens/record/screen.tsx')).RecordScreen }));
+const FillIn = lazy(async () => ({ default: (await import('../screens/fill-in/screen.tsx')).FillInScreen }));
+const InTray = lazy(async () => ({ default: (await import('../screens/in-tray/screen.tsx')).InTrayScreen }));
+const SetUpRegisters = lazy(async () => ({
+  default: (await import('../screens/set-up-registers/screen.tsx')).SetUpRegistersScreen,
+}));
+const SetUpRegister = lazy(async () => ({
+  default: (await import('../screens/set-up-registers/register-screen.tsx')).SetUpRegisterScreen,
+}));
+const SetUpForms = lazy(async () => ({
+  default: (await import('../screens/set-up-forms/screen.tsx')).SetUpFormsScreen,
+}));
+const SetUpForm = lazy(async () => ({
+  default: (await import('../screens/set-up-forms/form-screen.tsx')).SetUpFormScreen,
+}));
+const SetUpRoutes = lazy(async () => ({
+  default: (await import('../screens/set-up-routes/screen.tsx')).SetUpRoutesScreen,
+}));
+const ChoiceLists = lazy(async () => ({
+  default: (await import('../screens/set-up-choice-lists/screen.tsx')).ChoiceListsScreen,
+}));
+const OneChoiceList = lazy(async () => ({
+  default: (await import('../screens/set-up-choice-lists/choice-list-screen.tsx')).ChoiceListScreen,
+}));
+
+/** Every address of the application and its screen. */
+export const Router = () => (
+  <BrowserRouter>
+    <BrokenBoundary>
+      <Routes>
+        <Route path="/sign-in" element={<SignIn />} />
+        <Route path="/" element={<Shell />}>
+          <Route index element={<Today />} />
+          <Route path="registers/:key" element={<List />} />
+          <Route path="registers/:key/:id" element={<OneRecord />} />
+          <Route path="forms/:key" element={<FillIn />} />
+          <Route path="in-tray/:signOff?" element={<InTray />} />
+          <Route path="set-up" element={<SetUpOnly />}>
+            <Route path="registers" element={<SetUpRegisters />} />
+            <Route path="registers/:key" element={<SetUpRegister />} />
+            <Route path="forms" element={<SetUpForms />} />
+            <Route path="forms/:key" element={<SetUpForm />} />
+            <Route path="routes" element={<SetUpRoutes />} />
+            <Route path="choice-lists" element={<ChoiceLists />} />
+            <Route path="choice-lists/:key" element={<OneChoiceList />} />
+          </Route>
+          <Route
+            path="*"
+            element={
               <Empty title="There is nothing at this address.">
                 <Link className="part" to="/">
                   Go to Today
                 </Link>
               </Empty>
-            ),
-          },
-        ],
-      },
-    ],
-  },
-]);
+            }
+          />
+        </Route>
+      </Routes>
+    </BrokenBoundary>
+  </BrowserRouter>
+);

@@ -9,6 +9,7 @@ import { MeContext, useMe, useWorkspace } from '../data/workspace.ts';
 import { FillInPlaceContext } from '../ui/fill-in-place.ts';
 import { TabMark } from '../ui/marks.tsx';
 import { Coming } from '../ui/message.tsx';
+import { BrokenBoundary } from './broken.tsx';
 
 const FillInPlace = lazy(() => import('../screens/fill-in/in-place.tsx'));
 
@@ -42,9 +43,11 @@ const SignedIn = () => {
             tabIndex={-1}
           >
             <FillInPlaceContext value={FillInPlace}>
-              <Suspense fallback={<Coming />}>
-                <Outlet />
-              </Suspense>
+              <BrokenBoundary>
+                <Suspense fallback={<Coming />}>
+                  <Outlet />
+                </Suspense>
+              </BrokenBoundary>
             </FillInPlaceContext>
           </main>
         </div>

@@ -1,4 +1,12 @@
-import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import {
+  type CollisionDetection,
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Fragment, type KeyboardEvent, useRef } from 'react';
 import type { Problem } from '#core/base/index.ts';
@@ -41,6 +49,20 @@ interface Props {
   /** Makes fields of the register first, then changes the form. */
   readonly onMake: (made: Made) => void;
 }
+
+/**
+ * A question is dropped on the line the pointer is on, or is nearest to: lines are of different heights, so that the middle
+ * of the one that is dragged may lie over another.
+ */
+const nearestToPointer: CollisionDetection = (dragged) => {
+  const { pointerCoordinates: at, droppableContainers, droppableRects } = dragged;
+  if (!at) return closestCenter(dragged);
+  const away = droppableContainers.flatMap(({ id }) => {
+    const rect = droppableRects.get(id);
+    return rect ? [{ id, away: Math.max(rect.top - at.y, at.y - rect.bottom, 0) }] : [];
+  });
+  return away.toSorted((a, b) => a.away - b.away).map(({ id }) => ({ id }));
+};
 
 /** The form as text: pages, sections, and each question with its rules as sentences, in order; all of it by keyboard. */
 export const Outline = ({ form, register, catalogue, problems, onChange, onMake }: Props) => {
@@ -95,7 +117,7 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
         Delete drops it. By mouse, drag it by its grip.
       </p>
       {form.pages.length === 0 && <h2 className="head-rule">Questions</h2>}
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+      <DndContext sensors={sensors} collisionDetection={nearestToPointer} onDragEnd={onDragEnd}>
         <SortableContext items={form.questions.map(({ field }) => field)} strategy={verticalListSortingStrategy}>
           {pages.map((page) => (
             <Fragment key={form.pages[page]?.key ?? ''}>
