@@ -162,6 +162,28 @@ const touched = (compiled: CompiledForm, key: string, before: Entry, after: Entr
   (before.unread !== after.unread && cellsOf(before, key) !== cellsOf(after, key)) ||
   (compiled.filledBy.get(key) ?? []).some((by) => before.snapshots[by] !== after.snapshots[by]);
 
+const sameProblems = (a: readonly Problem[], b: readonly Problem[]): boolean =>
+  a.length === b.length && a.every((each, i) => each.code === b[i]?.code && each.detail === b[i]?.detail);
+
+/** The state a question had before, where it came out the same: whoever draws it need not draw it again. */
+const asBefore = (before: QuestionState | undefined, now: QuestionState): QuestionState =>
+  before &&
+  before.question === now.question &&
+  before.asked === now.asked &&
+  before.locked === now.locked &&
+  before.value === now.value &&
+  before.source === now.source &&
+  before.filledBy === now.filledBy &&
+  before.note === now.note &&
+  before.instead === null &&
+  now.instead === null &&
+  before.offered === null &&
+  now.offered === null &&
+  now.question.field.type.kind !== 'rows' &&
+  sameProblems(before.problems, now.problems)
+    ? before
+    : now;
+
 const meets = (keys: ReadonlySet<string>, changed: ReadonlySet<string>): boolean => {
   for (const key of keys) if (changed.has(key)) return true;
   return false;
@@ -299,7 +321,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
     const isAsked = asked.has(key);
     const isLocked = locked.has(key);
     const offered = offeredNow(question, values);
-    return {
+    return asBefore(before, {
       question,
       asked: isAsked,
       locked: isLocked,
@@ -313,7 +335,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       instead: held.instead,
       note: held.note,
       problems: isAsked ? problemsOf(compiled, entry, question, held, values, isLocked, offered, around) : [],
-    };
+    });
   });
   const questions = withRecordProblems(compiled, own, Object.fromEntries(known), clock);
   return {

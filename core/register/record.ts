@@ -10,7 +10,7 @@ import {
   textsOf,
 } from '../values/index.ts';
 import { type Catalogue, valueContext } from './catalogue.ts';
-import type { Register } from './definition.ts';
+import type { Field, Register } from './definition.ts';
 
 /** Values by field key. A key that is absent is nothing. */
 export type RecordValues = Readonly<Record<string, StoredValue>>;
@@ -27,6 +27,15 @@ const unknownField = (register: Register, key: string): Problem => {
   );
 };
 
+const byKey = new WeakMap<Register, ReadonlyMap<string, Field>>();
+
+/** A register's fields by key, made once: a form asks for each of hundreds with every key that is typed. */
+const fieldsByKey = (register: Register): ReadonlyMap<string, Field> => {
+  const found = byKey.get(register) ?? new Map(register.fields.map((field) => [field.key, field]));
+  byKey.set(register, found);
+  return found;
+};
+
 /**
  * Values from outside, each checked by its field's kind and put in its stored form; every problem at its field.
  * Absent fields stay absent: whether they may be, `missingFields` says.
@@ -40,7 +49,7 @@ export const checkValues = (
   const problems: Problem[] = [];
   const checked: Record<string, StoredValue> = Object.create(null);
   for (const [key, value] of Object.entries(values)) {
-    const field = register.fields.find((each) => each.key === key);
+    const field = fieldsByKey(register).get(key);
     if (!field) {
       problems.push(unknownField(register, key));
       continue;

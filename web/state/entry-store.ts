@@ -139,6 +139,13 @@ const newerKept = (options: EntryOptions): Kept | null => {
   return here.entry.id === there.entry.id && here.at > there.at ? here : there;
 };
 
+/** What is kept by key without one of them; the same where there is no such. */
+const without = <T>(kept: Readonly<Record<string, T>>, key: string): Readonly<Record<string, T>> => {
+  if (!Object.hasOwn(kept, key)) return kept;
+  const { [key]: _, ...rest } = kept;
+  return rest;
+};
+
 /** A row's cells without those that a look-up fills and nobody typed in: empty, or as the record has them. */
 const withoutUntyped = (
   cells: RowValue['values'],
@@ -201,8 +208,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
     };
     const putCell = (key: string, row: string, field: string, value: RowValue['values'][string]): Entry => {
       const next = changeRow(key, row, (cells) => ({ ...cells, [field]: value }));
-      const { [cellKey(key, row, field)]: _, ...unread } = next.unread;
-      return { ...next, unread };
+      return { ...next, unread: without(next.unread, cellKey(key, row, field)) };
     };
     /** Rows added, moved or taken away: those that were not touched stay as they were left. */
     const asLeft = (key: string, value: StoredValue): StoredValue => {
@@ -232,13 +238,12 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       lost: carried.lost,
       unknown: {},
       setUnknown: (key, text) => {
-        const { [key]: _, ...unknown } = get().unknown;
+        const unknown = without(get().unknown, key);
         set({ unknown: text === null ? unknown : { ...unknown, [key]: text } });
       },
       takeInstead: (key) => {
         const now = get().entry;
-        const { [key]: _, ...typed } = now.typed;
-        update({ ...now, typed });
+        update({ ...now, typed: without(now.typed, key) });
       },
       page: kept?.page ?? 0,
       goTo: (page) => change({ page }),
@@ -253,7 +258,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         if (!question) return;
         const typing = { key, text };
         const read = behaviourOf(question.field.type).parse(text, typedContext(compiled));
-        const { [key]: _, ...unread } = now.unread;
+        const unread = without(now.unread, key);
         if (!read.ok) update({ ...now, unread: { ...unread, [key]: text } }, { typing });
         else update({ ...now, unread, typed: { ...now.typed, [key]: read.value } }, { typing });
       },
@@ -304,14 +309,13 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
           [field]: offered.id,
         }));
         const name = cellKey(key, row, field);
-        const { [name]: _, ...unread } = next.unread;
+        const unread = without(next.unread, name);
         const snapshots = { ...next.snapshots, [name]: { record: offered.id, taken: ++counter, fills: offered.fills } };
         update({ ...next, unread, snapshots }, { links: withLink(offered) });
       },
       takeInsteadInCell: (key, row, field) => {
         const next = changeRow(key, row, ({ [field]: _, ...cells }) => cells);
-        const { [cellKey(key, row, field)]: __, ...unread } = next.unread;
-        update({ ...next, unread });
+        update({ ...next, unread: without(next.unread, cellKey(key, row, field)) });
       },
       leave: (key) => {
         if (get().typing?.key === key || get().typing?.key.startsWith(`${key}/`)) set({ typing: null });

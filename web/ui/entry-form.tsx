@@ -1,6 +1,7 @@
-import { Fragment, type KeyboardEvent, type MouseEvent, type ReactNode, useRef } from 'react';
+import { Fragment, type KeyboardEvent, type MouseEvent, type ReactElement, type ReactNode, useRef } from 'react';
 import { type StoreApi, useStore } from 'zustand';
-import { type Media, pageOnWay, type QuestionState } from '#core/form/index.ts';
+import { useShallow } from 'zustand/react/shallow';
+import { type CompiledQuestion, type Media, pageOnWay } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { EntryState } from '../state/entry-store.ts';
 import { FormattedText } from './controls/formatted.tsx';
@@ -58,24 +59,47 @@ const keepFocus = (event: MouseEvent): void => {
   if (event.target instanceof Element && event.target.closest('button, a')) event.preventDefault();
 };
 
-/** From so many questions on, those that are scrolled away are not drawn. */
+/** From so many questions on, those that are scrolled away are not drawn, some at a time. */
 const LONG = 40;
+const AT_A_TIME = 12;
 
 /** Questions next to each other in one section, or in none. */
 interface Group {
   readonly section: string | undefined;
-  readonly states: readonly QuestionState[];
+  readonly questions: readonly CompiledQuestion[];
 }
 
-const grouped = (states: readonly QuestionState[]): Group[] => {
-  const starts = states.flatMap((state, i) =>
-    state.question.section !== states[i - 1]?.question.section || i === 0 ? [i] : [],
+const grouped = (questions: readonly CompiledQuestion[]): Group[] => {
+  const starts = questions.flatMap((question, i) =>
+    question.section !== questions[i - 1]?.section || i === 0 ? [i] : [],
   );
   return starts.map((from, n) => ({
-    section: states[from]?.question.section,
-    states: states.slice(from, starts[n + 1]),
+    section: questions[from]?.section,
+    questions: questions.slice(from, starts[n + 1]),
   }));
 };
+
+/** What the form as a whole follows from: the same while only answers change, whose questions are drawn for themselves. */
+const outlineOf = ({ filledIn, compiled, page: wanted, goTo, tryPage, tried }: EntryState) => {
+  const page = pageOnWay(filledIn.way, wanted);
+  const asked = filledIn.questions.filter((state) => state.asked);
+  const hiddenWrong = tried ? asked.filter(({ question }) => question.hidden) : [];
+  return {
+    compiled,
+    goTo,
+    tryPage,
+    page,
+    way: filledIn.way.join(' '),
+    shown: asked
+      .filter(({ question }) => !question.hidden && question.page === page)
+      .map(({ question }) => question.key)
+      .join(' '),
+    /** What is wrong with what is not shown, a line each. */
+    hiddenWrong: hiddenWrong.flatMap(({ problems }) => problems.map((each) => each.detail)).join('\n'),
+  };
+};
+
+const wordsOf = (text: string): string[] => text.split(' ').filter(Boolean);
 
 /** A form being filled in, page by page: only what applies is asked, and all that follows from an answer follows at once. */
 export const EntryForm = ({
@@ -93,15 +117,12 @@ export const EntryForm = ({
 }: Props) => {
   const form = useRef<HTMLFormElement>(null);
   const head = useRef<HTMLHeadingElement>(null);
-  const { filledIn, compiled, page: wanted, goTo, tryPage, tried } = useStore(store);
-  const { way } = filledIn;
-  const page = pageOnWay(way, wanted);
+  const { compiled, page, goTo, tryPage, ...outline } = useStore(store, useShallow(outlineOf));
+  const way = wordsOf(outline.way).map(Number);
   const step = way.indexOf(page);
   const isLast = step === way.length - 1;
   const shown = compiled.pages[page]?.page;
-  const visible = filledIn.questions.filter(
-    ({ asked, question }) => asked && !question.hidden && question.page === page,
-  );
+  const visible = wordsOf(outline.shown).flatMap((key) => compiled.byKey.get(key) ?? []);
   const turn = (to: number | undefined): void => {
     if (to === undefined) return;
     goTo(to);
@@ -166,18 +187,18 @@ export const EntryForm = ({
       <p className="mb-3 text-xs text-ink-2">
         <span className="text-brick">*</span> must be answered
       </p>
-      {grouped(visible).map(({ section, states }) => {
-        const rows = states.map((state) => (
+      {grouped(visible).map(({ section, questions }) => {
+        const each = questions.map((question) => (
           <QuestionRow
-            key={state.question.key}
+            key={question.key}
             store={store}
-            state={state}
+            question={question}
             registers={registers}
             draft={draft}
-            aside={visible.length > LONG}
-            refused={refused.get(state.question.key)}
+            refused={refused.get(question.key)}
           />
         ));
+        const rows = visible.length > LONG ? inParts(each) : each;
         const held = compiled.sections.get(section ?? '')?.section;
         return held ? (
           <fieldset key={held.key} className="mb-4 border-t border-rule-strong pt-2">
@@ -186,18 +207,15 @@ export const EntryForm = ({
             {rows}
           </fieldset>
         ) : (
-          <Fragment key={states[0]?.question.key}>{rows}</Fragment>
+          <Fragment key={questions[0]?.key}>{rows}</Fragment>
         );
       })}
-      {tried &&
-        filledIn.questions
-          .filter(({ asked, question, problems }) => asked && question.hidden && problems.length > 0)
-          .map(({ question, problems }) => (
-            <p key={question.key} role="alert" className="wrong mb-2">
-              {problems.map((each) => each.detail).join(' ')} It is not shown here: this form is opened from where it is
-              known.
-            </p>
-          ))}
+      {outline.hiddenWrong !== '' &&
+        outline.hiddenWrong.split('\n').map((wrong) => (
+          <p key={wrong} role="alert" className="wrong mb-2">
+            {wrong} It is not shown here: this form is opened from where it is known.
+          </p>
+        ))}
       {above}
       {narrow && under?.(isLast)}
       {/* biome-ignore lint/a11y/noStaticElementInteractions: it only keeps the focus where it is */}
@@ -211,6 +229,17 @@ export const EntryForm = ({
     </form>
   );
 };
+
+/** Some questions at a time in a part that is left undrawn while it is scrolled away. */
+const inParts = (rows: readonly ReactElement[]): ReactElement[] =>
+  Array.from({ length: Math.ceil(rows.length / AT_A_TIME) }, (_, n) => {
+    const part = rows.slice(n * AT_A_TIME, (n + 1) * AT_A_TIME);
+    return (
+      <div key={part[0]?.key} className="drawn-when-seen">
+        {part}
+      </div>
+    );
+  });
 
 /** A picture or video beside an introduction. */
 const Shown = ({ form, media }: { form: string; media: Media }) => {

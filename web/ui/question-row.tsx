@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Fragment, memo, useId } from 'react';
 import type { StoreApi } from 'zustand';
-import type { QuestionState } from '#core/form/index.ts';
+import type { CompiledQuestion, QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
 import { behaviourOf, type FieldKindName, type StoredValue, sameValue } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
@@ -90,11 +90,9 @@ const Before = ({ id, state, entry }: { id: string; state: QuestionState; entry:
 
 interface RowProps {
   readonly store: StoreApi<EntryState>;
-  readonly state: QuestionState;
+  readonly question: CompiledQuestion;
   readonly registers: readonly Register[];
   readonly draft: boolean;
-  /** Whether it is left undrawn while it is scrolled away: a long form draws only what is seen. */
-  readonly aside: boolean;
   readonly refused: readonly string[] | undefined;
 }
 
@@ -104,12 +102,13 @@ const GROUPED: ReadonlySet<FieldKindName> = new Set(['choice', 'yes_no', 'choice
 const WIDE: ReadonlySet<FieldKindName> = new Set(['rows']);
 
 /** One question: its name, its control, where its value comes from and what is wrong with it. */
-export const QuestionRow = memo(({ store, state, registers, draft, aside, refused }: RowProps) => {
+export const QuestionRow = memo(({ store, question, registers, draft, refused }: RowProps) => {
   const id = useId();
-  const { question } = state;
   const entry = useQuestion(store, question);
   const { compiled, links, left, tried } = entry;
   const { key } = question;
+  const state = entry.filledIn.byKey.get(key);
+  if (!state) return null;
   const told = tried || left.has(key);
   const problems = told ? state.problems.map((each) => each.detail) : [];
   const wrong = problems.length > 0 ? problems : (refused ?? []);
@@ -124,10 +123,7 @@ export const QuestionRow = memo(({ store, state, registers, draft, aside, refuse
   const grouped = GROUPED.has(kind);
   const Label = grouped ? 'span' : 'label';
   return (
-    <div
-      data-question={key}
-      className={`mb-4 ${aside ? 'drawn-when-seen' : ''} ${WIDE.has(kind) ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}
-    >
+    <div data-question={key} className={`mb-4 ${WIDE.has(kind) ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}>
       <Label
         {...(grouped ? {} : { htmlFor: id })}
         id={`${id}-label`}

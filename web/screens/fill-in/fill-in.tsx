@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
+import { useShallow } from 'zustand/react/shallow';
 import { api, type FormAnswer, type Opened, type Sent } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { compileForm, type Ending, type FilledIn, pageOnWay, toSend } from '#core/form/index.ts';
@@ -8,7 +9,7 @@ import { catalogueOf } from '#core/workspace/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { clockFor, type KnownWorkspace, useFacts, useMe } from '../../data/workspace.ts';
-import { createEntryStore, type EntryOptions, findKept, type Kept } from '../../state/entry-store.ts';
+import { createEntryStore, type EntryOptions, type EntryState, findKept, type Kept } from '../../state/entry-store.ts';
 import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
 import { Key, TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
@@ -121,8 +122,7 @@ export const FillIn = ({
   });
   const store = useEntryStore(answer, workspace, beginning, kept);
   const keeping = useServerKeeping(store, answer.form.key, answer.version, answer.record?.id ?? null);
-  const { keptAt, entry, tried, filledIn, lost, page } = useStore(store);
-  const touched = Object.keys(entry.typed).length + Object.keys(entry.unread).length > 0;
+  const { keptAt, wrong, lost, step, touched, id } = useStore(store, useShallow(frameOf));
   const place = useRef<HTMLDivElement>(null);
   const [sending, setSending] = useState(false);
   const [error, setError] = useState<unknown>(null);
@@ -185,12 +185,10 @@ export const FillIn = ({
   };
   const { register } = answer;
   const narrow = useNarrow();
-  const step = sayStep(filledIn, page);
   const status = (
     <span className={`text-[13px] text-ink-2 ${narrow && !inPlace ? '' : 'ml-auto'}`} role="status">
-      {keptAt
-        ? `kept${keeping.there ? '' : ' on this device'} ${showMoment(keptAt, workspace.zone, workspace.locale).split(', ')[1]}`
-        : ''}
+      {keptAt &&
+        `kept${keeping.there ? '' : ' on this device'} ${showMoment(keptAt, workspace.zone, workspace.locale).split(', ')[1]}`}
     </span>
   );
   const cancel = (
@@ -271,7 +269,7 @@ export const FillIn = ({
             above={
               <>
                 <Problems error={error} />
-                <ToSend count={tried ? filledIn.problems.length : 0} />
+                <ToSend count={wrong} />
               </>
             }
             beside={(isLast) => (
@@ -307,11 +305,22 @@ export const FillIn = ({
             </div>
           )}
         </div>
-        <p className="sr-only">Entry {entry.id}</p>
+        <p className="sr-only">Entry {id}</p>
       </div>
     </div>
   );
 };
+
+/** What stands around the questions: the same while only answers change. */
+const frameOf = ({ keptAt, tried, filledIn, lost, page, entry }: EntryState) => ({
+  /** To the minute, as it is shown. */
+  keptAt: keptAt && `${keptAt.slice(0, 16)}:00.000Z`,
+  wrong: tried ? filledIn.problems.length : 0,
+  lost,
+  step: sayStep(filledIn, page),
+  touched: Object.keys(entry.typed).length + Object.keys(entry.unread).length > 0,
+  id: entry.id,
+});
 
 /** How far one is on one's way, as the head of a phone has room for; null on a way of one page. */
 const sayStep = ({ way }: FilledIn, page: number): string | null => {
