@@ -59,6 +59,7 @@ export const makeIncidents = (
     const hurtOne = kind === 'injury' || kind === 'ill_health';
     const lost = hurtOne ? random.pick([0, 0, 1, 2, 4, 9]) : 0;
     const old = i < count - 8;
+    const boat = random.chance(0.6) ? random.pick(boats) : null;
     return {
       id: nextId(),
       values: {
@@ -68,7 +69,8 @@ export const makeIncidents = (
         happened_at: `${day}T${String(random.whole(8, 16)).padStart(2, '0')}:${random.pick(['05', '20', '40'])}:00.000Z`,
         place: random.pick(['Slipway', 'A pontoon', 'Main shed', 'Crane pad', 'Chandlery', 'Wall']),
         berth: random.chance(0.5) ? random.pick(berths).id : null,
-        boat: random.chance(0.6) ? random.pick(boats).id : null,
+        boat: boat?.id ?? null,
+        owner: boat?.values.owner ?? null,
         what_happened: what,
         hurt: hurtOne
           ? [
