@@ -28,7 +28,7 @@ const SPEAKING: readonly (readonly [RegExp, (catalogue: Catalogue) => FieldType]
   ],
 ];
 
-const QUESTION = /^(is|are|was|were|has|have|had|do|does|did|will|would|can|could|may|should|any)\b/;
+const QUESTION = /^(is|are|was|were|has|have|had|do|does|did|will|would|can|could|may|should|any(?:one|body|thing)?)\b/;
 
 /** Whether a label names something in one or several, as a word of its own. */
 const names = (label: string, words: readonly string[]): boolean =>

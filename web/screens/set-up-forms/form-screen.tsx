@@ -55,13 +55,15 @@ const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form)
     mutationFn: (next: Form) => call(api.keepForm, { params: { key: next.key }, body: next }),
     onSuccess: (_, next) => setKept(next),
   });
-  const { mutate, isPending, isError } = keep;
+  const { mutate, isPending } = keep;
+  // What was refused is not sent again by itself; what it was changed to is.
+  const refused = keep.isError && keep.variables === form;
   useEffect(() => {
-    if (form === kept || !compiled.ok || isPending || isError) return;
+    if (form === kept || !compiled.ok || isPending || refused) return;
     const timer = setTimeout(() => mutate(form), 250);
     return () => clearTimeout(timer);
-  }, [form, kept, compiled.ok, isPending, isError, mutate]);
-  return { kept: form === kept, error: keep.error, again: keep.reset };
+  }, [form, kept, compiled.ok, isPending, refused, mutate]);
+  return { kept: form === kept, error: refused ? keep.error : null, again: keep.reset };
 };
 
 /**
@@ -81,6 +83,21 @@ const carryOutOn = async (before: Register, { register: after, lists }: Made): P
       if (tries === 4 || !(error instanceof ProblemError && error.answer.status === 409)) throw error;
     }
   }
+};
+
+/** Ctrl+Z and Ctrl+Shift+Z go back and forth, except in a box, where they are the box's own. */
+const useUndoKeys = (undo: () => void, redo: () => void): void => {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const box = event.target instanceof Element && event.target.closest('input, textarea, [contenteditable=true]');
+      if (box || event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey)) return;
+      event.preventDefault();
+      if (event.shiftKey) redo();
+      else undo();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [undo, redo]);
 };
 
 const Editor = ({ start }: { start: FormSummary }) => {
@@ -105,6 +122,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
     },
     onSuccess: change,
   });
+  useUndoKeys(undo, redo);
   const lastGood = useRef<CompiledForm | null>(null);
   if (compiled.ok) lastGood.current = compiled.value;
   const problems: readonly Problem[] = compiled.ok ? [] : compiled.problems;

@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { useId } from 'react';
+import { useId, useState } from 'react';
 import type { Media } from '#core/form/index.ts';
 import { uploadFile } from '../../data/client.ts';
 import { Problems } from '../../ui/message.tsx';
@@ -26,12 +26,10 @@ export const MediaPart = ({ label, media, onMedia }: Props) => {
     return (
       <p className="flex flex-wrap items-center gap-2 text-ink-2">
         {media.kind === 'video' ? 'Shows a video of' : 'Shows a picture of'}
-        <input
-          className="box w-60"
-          aria-label={`What the ${media.kind} of ${label} shows`}
-          value={media.words}
-          maxLength={80}
-          onChange={(event) => event.target.value !== '' && onMedia({ ...media, words: event.target.value })}
+        <Shows
+          label={`What the ${media.kind} of ${label} shows`}
+          words={media.words}
+          onWords={(words) => onMedia({ ...media, words })}
         />
         <button type="button" className="part" onClick={() => onMedia(undefined)}>
           take it away
@@ -56,5 +54,29 @@ export const MediaPart = ({ label, media, onMedia }: Props) => {
       {add.isPending && 'Adding …'}
       <Problems error={add.error} />
     </div>
+  );
+};
+
+interface ShowsProps {
+  readonly label: string;
+  readonly words: string;
+  readonly onWords: (words: string) => void;
+}
+
+/** Words for who cannot see it: there are always some, also while the box is being emptied for others. */
+const Shows = ({ label, words, onWords }: ShowsProps) => {
+  const [typed, setTyped] = useState(words);
+  return (
+    <input
+      className="box w-60"
+      aria-label={label}
+      value={typed}
+      maxLength={80}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        if (event.target.value.trim() !== '') onWords(event.target.value);
+      }}
+      onBlur={() => setTyped(words)}
+    />
   );
 };

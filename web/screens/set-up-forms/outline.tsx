@@ -114,7 +114,7 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
     <div ref={place}>
       <p className="text-[13px] text-ink-2">
         On a question: Enter changes its words; Alt with an arrow moves it, up and down or into and out of a section;
-        Delete drops it. By mouse, drag it by its grip.
+        Delete drops it; Ctrl+Z takes back what was done. By mouse, drag it by its grip.
       </p>
       {form.pages.length === 0 && <h2 className="head-rule">Questions</h2>}
       <DndContext sensors={sensors} collisionDetection={nearestToPointer} onDragEnd={onDragEnd}>
