@@ -51,4 +51,5 @@ export {
   startOperand,
 } from './say-rule.ts';
 export { sayWay } from './say-way.ts';
+export { wayTaken } from './way-taken.ts';
 export { findWays, type Way, type Ways } from './ways.ts';

@@ -13,4 +13,5 @@ export {
   sayStepReason,
   signersOf,
   stepSchema,
+  stepsEntered,
 } from './route.ts';

@@ -97,6 +97,10 @@ export const nextStep = (compiled: CompiledRoute, from: number, values: Values):
   return null;
 };
 
+/** The steps a record with these values would enter, in order: those of others are passed over. */
+export const stepsEntered = (compiled: CompiledRoute, values: Values): Step[] =>
+  compiled.steps.flatMap(({ step, condition }) => (!condition || evaluate(condition, values) === true ? [step] : []));
+
 /** A record's own fields as an expression's values; what stands behind links is given with their path as key. */
 export const recordValues = (values: RecordValues, clock: Clock): Values => ({
   clock,

@@ -107,8 +107,12 @@ const Editor = ({ start }: { start: FormSummary }) => {
   const { form, change, undo, redo, past, future } = useStore(store);
   const [face, setFace] = useState<Face>('outline');
   const [begun, setBegun] = useState<Begun>({ round: 0, typed: {} });
+  const [trying, setTrying] = useState(false);
+  // The map of the ways has the whole width until one of them is tried.
+  const live = face !== 'ways' || trying;
   const [publishing, setPublishing] = useState(false);
-  const [said, setSaid] = useState('');
+  /** The version that was published from the form as it stands. */
+  const [published, setPublished] = useState<{ readonly version: number; readonly form: Form } | null>(null);
   const compiled = useMemo(() => compileForm(form, catalogue), [form, catalogue]);
   const [started] = useState(start.form);
   const draft = useKeptDraft(form, compiled, started);
@@ -127,9 +131,10 @@ const Editor = ({ start }: { start: FormSummary }) => {
   if (compiled.ok) lastGood.current = compiled.value;
   const problems: readonly Problem[] = compiled.ok ? [] : compiled.problems;
   const status = workspace.forms.filter((each) => each.form.key === form.key);
-  const published = status.find((each) => each.status === 'published');
+  const open = status.find((each) => each.status === 'published');
   const held = status.find((each) => each.status === 'draft');
-  const misfit = published !== undefined && !compileForm(published.form, catalogue).ok;
+  const misfit = open !== undefined && !compileForm(open.form, catalogue).ok;
+  const said = published?.form === form ? `Version ${published.version} was published.` : '';
   if (!register) return <Empty title="The register of this form is not there." />;
   return (
     <>
@@ -152,7 +157,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
             <TabMark mark={register.mark} name={register.plural} /> {register.plural}.{' '}
             {form.pages.length > 1 && <>{form.pages.length} pages, </>}
             {form.questions.length} questions. {held ? `Draft of version ${held.version}.` : ''}{' '}
-            {published ? `Version ${published.version} is published.` : ''} <Opening form={form} onChange={change} />
+            {open ? `Version ${open.version} is published.` : ''} <Opening form={form} onChange={change} />
             {misfit && (
               <span className="block text-brick">
                 The published version no longer fits its register: an earlier one is filled in until this is mended and
@@ -171,7 +176,10 @@ const Editor = ({ start }: { start: FormSummary }) => {
               type="button"
               className={`btn rounded-none! ${face === key ? 'bg-iolite-wash! text-iolite-deep!' : ''}`}
               aria-pressed={face === key}
-              onClick={() => setFace(key)}
+              onClick={() => {
+                setFace(key);
+                setTrying(false);
+              }}
             >
               {label}
             </button>
@@ -181,7 +189,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
           <IconButton label="Undo" icon={Undo2} disabled={past.length === 0} onClick={undo} />
           <IconButton label="Redo" icon={Redo2} disabled={future.length === 0} onClick={redo} />
         </span>
-        {published && (
+        {open && (
           <Link className="btn" to={`/forms/${form.key}`}>
             Fill it in
           </Link>
@@ -203,7 +211,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
           </button>
         </div>
       )}
-      <div className="grid min-h-0 grow grid-rows-1 lg:grid-cols-[1fr_30rem] print:block">
+      <div className={`grid min-h-0 grow grid-rows-1 print:block ${live ? 'lg:grid-cols-[1fr_30rem]' : ''}`}>
         {face === 'outline' && (
           <section aria-label="Outline" className="min-h-0 overflow-auto bg-paper px-6 py-4">
             <Problems error={make.error} />
@@ -223,7 +231,10 @@ const Editor = ({ start }: { start: FormSummary }) => {
               <WaysFace
                 compiled={lastGood.current}
                 workspace={workspace}
-                onSample={(way) => setBegun({ round: begun.round + 1, typed: way.sample })}
+                onSample={(way) => {
+                  setTrying(true);
+                  setBegun({ round: begun.round + 1, typed: way.sample });
+                }}
               />
             )}
           </section>
@@ -233,7 +244,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
             aria-label="Rule sheet"
             className="min-h-0 overflow-auto bg-sheet px-6 py-4 print:overflow-visible print:p-0"
           >
-            <RuleSheet form={form} published={published} register={register} catalogue={catalogue} />
+            <RuleSheet form={form} published={open} register={register} catalogue={catalogue} />
           </section>
         )}
         {face === 'versions' && (
@@ -251,7 +262,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
         )}
         <section
           aria-label="Live form"
-          className="print:hidden min-h-0 overflow-auto border-l border-rule bg-rule/40 p-5"
+          className={`print:hidden min-h-0 overflow-auto border-l border-rule bg-rule/40 p-5 ${live ? '' : 'hidden'}`}
         >
           {lastGood.current && (
             <LiveForm
@@ -271,7 +282,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
         onClose={() => setPublishing(false)}
         onPublished={(version) => {
           setPublishing(false);
-          setSaid(`Version ${version} was published.`);
+          setPublished({ version, form });
           void queryClient.invalidateQueries({ queryKey: ['workspace'] });
         }}
       />
