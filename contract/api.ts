@@ -3,6 +3,7 @@ import { formSchema } from '#core/form/index.ts';
 import { givenTypeSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
 import { endpoint, none } from './endpoint.ts';
+import { paths } from './paths.ts';
 import * as s from './schemas.ts';
 
 const key = z.object({ key: z.string() });
@@ -11,28 +12,28 @@ const nothing = z.null();
 
 /** Every call there is. The server must answer each, and answers no other. */
 export const api = {
-  health: endpoint('get', '/api/health', 'Whether the server and its database answer', {
+  health: endpoint(paths.health, 'Whether the server and its database answer', {
     params: none,
     query: none,
     body: none,
     answer: z.object({ status: z.string(), version: z.string(), database: z.string() }),
     open: true,
   }),
-  sessionInfo: endpoint('get', '/api/session', 'Who is signed in, and in the demonstration who may be', {
+  sessionInfo: endpoint(paths.sessionInfo, 'Who is signed in, and in the demonstration who may be', {
     params: none,
     query: none,
     body: none,
     answer: s.sessionInfoSchema,
     open: true,
   }),
-  signIn: endpoint('post', '/api/session', 'Sign in; in the demonstration without a password', {
+  signIn: endpoint(paths.signIn, 'Sign in; in the demonstration without a password', {
     params: none,
     query: none,
     body: z.strictObject({ person: z.string().max(320), password: z.string().max(1000).optional() }),
     answer: s.meSchema,
     open: true,
   }),
-  signOut: endpoint('delete', '/api/session', 'Sign out', {
+  signOut: endpoint(paths.signOut, 'Sign out', {
     params: none,
     query: none,
     body: none,
@@ -40,81 +41,76 @@ export const api = {
     open: true,
     status: 204,
   }),
-  me: endpoint('get', '/api/me', 'The person signed in', { params: none, query: none, body: none, answer: s.meSchema }),
-  workspace: endpoint('get', '/api/workspace', 'The definitions this person may see', {
+  me: endpoint(paths.me, 'The person signed in', { params: none, query: none, body: none, answer: s.meSchema }),
+  workspace: endpoint(paths.workspace, 'The definitions this person may see', {
     params: none,
     query: none,
     body: none,
     answer: s.workspaceAnswerSchema,
   }),
-  rehearse: endpoint('post', '/api/workspace/rehearse', 'What a change to registers, choice lists and roles would do', {
+  rehearse: endpoint(paths.rehearse, 'What a change to registers, choice lists and roles would do', {
     params: none,
     query: none,
     body: s.changesSchema,
     answer: s.planSchema,
     setup: true,
   }),
-  carryOut: endpoint('post', '/api/workspace/carry-out', 'Do what was rehearsed, in one transaction', {
+  carryOut: endpoint(paths.carryOut, 'Do what was rehearsed, in one transaction', {
     params: none,
     query: none,
     body: s.changesSchema,
     answer: s.planSchema,
     setup: true,
   }),
-  keepForm: endpoint('put', '/api/forms/{key}/draft', 'Keep a draft of a form', {
+  keepForm: endpoint(paths.keepForm, 'Keep a draft of a form', {
     params: key,
     query: none,
     body: formSchema,
     answer: s.formSummarySchema,
     setup: true,
   }),
-  publishForm: endpoint(
-    'post',
-    '/api/forms/{key}/publish',
-    'Publish the draft: who may fill it in, and who may see the register',
-    {
-      params: key,
-      query: none,
-      body: z.strictObject({ fill_in_by: z.array(z.string()), seen_by: z.array(z.string()) }),
-      answer: s.formSummarySchema,
-      setup: true,
-    },
-  ),
-  putRoute: endpoint('put', '/api/routes/{key}', 'Publish a new version of a register’s route', {
+  publishForm: endpoint(paths.publishForm, 'Publish the draft: who may fill it in, and who may see the register', {
+    params: key,
+    query: none,
+    body: z.strictObject({ fill_in_by: z.array(z.string()), seen_by: z.array(z.string()) }),
+    answer: s.formSummarySchema,
+    setup: true,
+  }),
+  putRoute: endpoint(paths.putRoute, 'Publish a new version of a register’s route', {
     params: key,
     query: none,
     body: routeSchema,
     answer: s.routeSummarySchema,
     setup: true,
   }),
-  workOut: endpoint('post', '/api/registers/{key}/work-out', 'What a formula gives for real records, storing nothing', {
+  workOut: endpoint(paths.workOut, 'What a formula gives for real records, storing nothing', {
     params: key,
     query: none,
     body: z.strictObject({ formula: z.string().min(1).max(10_000), gives: givenTypeSchema }),
     answer: s.workedOutSchema,
     setup: true,
   }),
-  setAside: endpoint('get', '/api/registers/{key}/set-aside', 'Fields that were set aside and can be brought back', {
+  setAside: endpoint(paths.setAside, 'Fields that were set aside and can be brought back', {
     params: key,
     query: none,
     body: none,
     answer: s.setAsideSchema,
     setup: true,
   }),
-  records: endpoint('get', '/api/registers/{key}/records', 'A page of a list', {
+  records: endpoint(paths.records, 'A page of a list', {
     params: key,
     query: s.listQuerySchema,
     body: none,
     answer: s.pageSchema,
   }),
-  addRecord: endpoint('post', '/api/registers/{key}/records', 'Add one record', {
+  addRecord: endpoint(paths.addRecord, 'Add one record', {
     params: key,
     query: none,
     body: s.newRecordSchema,
     answer: s.sentSchema,
     status: 201,
   }),
-  importRecords: endpoint('post', '/api/registers/{key}/import', 'Add up to 500 records in one transaction', {
+  importRecords: endpoint(paths.importRecords, 'Add up to 500 records in one transaction', {
     params: key,
     query: none,
     body: s.importSchema,
@@ -122,27 +118,26 @@ export const api = {
     setup: true,
     status: 201,
   }),
-  record: endpoint('get', '/api/registers/{key}/records/{id}', 'One record, with its sign-off', {
+  record: endpoint(paths.record, 'One record, with its sign-off', {
     params: record,
     query: none,
     body: none,
     answer: s.recordDetailSchema,
   }),
-  changeRecord: endpoint('patch', '/api/registers/{key}/records/{id}', 'Change fields of a record', {
+  changeRecord: endpoint(paths.changeRecord, 'Change fields of a record', {
     params: record,
     query: none,
     body: s.changeSchema,
     answer: s.recordDetailSchema,
   }),
-  linked: endpoint('get', '/api/registers/{key}/records/{id}/linked', 'What points to a record, register by register', {
+  linked: endpoint(paths.linked, 'What points to a record, register by register', {
     params: record,
     query: none,
     body: none,
     answer: s.linkedGroupsSchema,
   }),
   archiveRecord: endpoint(
-    'delete',
-    '/api/registers/{key}/records/{id}',
+    paths.archiveRecord,
     'Archive a record: it leaves lists and look-ups, keeps its links, and can be brought back',
     {
       params: record,
@@ -152,32 +147,32 @@ export const api = {
       status: 204,
     },
   ),
-  bringBackRecord: endpoint('post', '/api/registers/{key}/records/{id}/bring-back', 'Bring an archived record back', {
+  bringBackRecord: endpoint(paths.bringBackRecord, 'Bring an archived record back', {
     params: record,
     query: none,
     body: none,
     answer: nothing,
     status: 204,
   }),
-  rehearseCsv: endpoint('post', '/api/registers/{key}/csv/rehearse', 'What importing a CSV file would do', {
+  rehearseCsv: endpoint(paths.rehearseCsv, 'What importing a CSV file would do', {
     params: key,
     query: none,
     body: s.csvImportSchema,
     answer: s.csvPlanSchema,
   }),
-  importCsv: endpoint('post', '/api/registers/{key}/csv/import', 'Import a CSV file, all of it or nothing', {
+  importCsv: endpoint(paths.importCsv, 'Import a CSV file, all of it or nothing', {
     params: key,
     query: none,
     body: s.csvImportSchema,
     answer: s.csvPlanSchema,
   }),
-  history: endpoint('get', '/api/registers/{key}/records/{id}/history', 'Who changed what, newest first', {
+  history: endpoint(paths.history, 'Who changed what, newest first', {
     params: record,
     query: none,
     body: none,
     answer: s.historySchema,
   }),
-  form: endpoint('get', '/api/forms/{key}', 'A form as this person gets it', {
+  form: endpoint(paths.form, 'A form as this person gets it', {
     params: key,
     query: z.object({
       record: s.uuidSchema.optional(),
@@ -187,14 +182,14 @@ export const api = {
     body: none,
     answer: s.formAnswerSchema,
   }),
-  sendEntry: endpoint('post', '/api/forms/{key}/entries', 'Send an entry', {
+  sendEntry: endpoint(paths.sendEntry, 'Send an entry', {
     params: key,
     query: none,
     body: s.entrySchema,
     answer: s.sentSchema,
     status: 201,
   }),
-  lookUp: endpoint('get', '/api/forms/{key}/questions/{question}/look-up', 'What a look-up offers this person', {
+  lookUp: endpoint(paths.lookUp, 'What a look-up offers this person', {
     params: z.object({ key: z.string(), question: z.string() }),
     query: z.object({
       find: z.string().max(200).default(''),
@@ -211,7 +206,7 @@ export const api = {
     body: none,
     answer: s.lookUpSchema,
   }),
-  same: endpoint('get', '/api/forms/{key}/questions/{question}/same', 'Other records that hold the same', {
+  same: endpoint(paths.same, 'Other records that hold the same', {
     params: z.object({ key: z.string(), question: z.string() }),
     query: z.object({
       value: s.jsonParameter(z.unknown()),
@@ -221,46 +216,46 @@ export const api = {
     body: none,
     answer: s.sameSchema,
   }),
-  formVersions: endpoint('get', '/api/forms/{key}/versions', 'Every version of a form', {
+  formVersions: endpoint(paths.formVersions, 'Every version of a form', {
     params: key,
     query: none,
     body: none,
     answer: s.formVersionsSchema,
     setup: true,
   }),
-  keptEntries: endpoint('get', '/api/kept', 'The entries this person has not sent yet', {
+  keptEntries: endpoint(paths.keptEntries, 'The entries this person has not sent yet', {
     params: none,
     query: none,
     body: none,
     answer: s.keptEntriesSchema,
   }),
-  keptEntry: endpoint('get', '/api/kept/{id}', 'An entry that is not sent yet', {
+  keptEntry: endpoint(paths.keptEntry, 'An entry that is not sent yet', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: none,
     answer: s.keptEntrySchema,
   }),
-  keepEntry: endpoint('put', '/api/kept/{id}', 'Keep an entry that is not sent yet', {
+  keepEntry: endpoint(paths.keepEntry, 'Keep an entry that is not sent yet', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: s.keptEntrySchema,
     answer: nothing,
     status: 204,
   }),
-  dropEntry: endpoint('delete', '/api/kept/{id}', 'Throw a kept entry away', {
+  dropEntry: endpoint(paths.dropEntry, 'Throw a kept entry away', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: none,
     answer: nothing,
     status: 204,
   }),
-  inTray: endpoint('get', '/api/in-tray', 'What waits for this person', {
+  inTray: endpoint(paths.inTray, 'What waits for this person', {
     params: none,
     query: none,
     body: none,
     answer: s.inTraySchema,
   }),
-  decide: endpoint('post', '/api/sign-offs/{id}', 'Approve, send back or refuse', {
+  decide: endpoint(paths.decide, 'Approve, send back or refuse', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: s.decisionSchema,
@@ -268,15 +263,4 @@ export const api = {
   }),
 } as const;
 
-/** Server-sent events; not an endpoint of one answer. */
-export const LIVE_PATH = '/api/live';
-/** Takes a file as its bytes, with its name in the query; answers what it is. */
-export const FILES_PATH = '/api/files';
-
-/** Puts parameters into a path, each percent-encoded. */
-export const fillPath = (path: string, params: Readonly<Record<string, string>>): string =>
-  path.replace(/\{(\w+)\}/g, (_, name: string) => {
-    const value = params[name];
-    if (value === undefined) throw new RangeError(`no ${name} for ${path}`);
-    return encodeURIComponent(value);
-  });
+export type Api = typeof api;

@@ -39,8 +39,7 @@ interface Options<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType,
 
 /** Declares an endpoint; `none` stands where it takes nothing. */
 export const endpoint = <P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, A extends z.ZodType>(
-  method: Method,
-  path: string,
+  at: Pick<Endpoint, 'method' | 'path'>,
   summary: string,
   options: Options<P, Q, B, A>,
-): Endpoint<P, Q, B, A> => ({ method, path, summary, open: false, setup: false, status: 200, ...options });
+): Endpoint<P, Q, B, A> => ({ ...at, summary, open: false, setup: false, status: 200, ...options });

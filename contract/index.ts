@@ -1,6 +1,7 @@
-export { api, FILES_PATH, fillPath, LIVE_PATH } from './api.ts';
+export { type Api, api } from './api.ts';
 export type { Endpoint, Method } from './endpoint.ts';
 export { openApiDocument } from './openapi.ts';
+export { FILES_PATH, fillPath, LIVE_PATH, paths } from './paths.ts';
 export {
   type CsvPlan,
   csvImportSchema,

@@ -220,34 +220,3 @@ export const choiceListSchema = z.strictObject({
   choices: z.array(choiceSchema).min(1, 'A choice list needs at least one choice.').max(1000),
 });
 export type ChoiceList = z.infer<typeof choiceListSchema>;
-
-/** The field that names a record to people: the one chosen, else the first text, else the first field. */
-export const titleField = (register: Register): Field => {
-  const { fields, title } = register;
-  const field =
-    fields.find((each) => each.key === title) ?? fields.find((each) => each.type.kind === 'text') ?? fields[0];
-  if (!field) throw new RangeError(`register ${register.key} has no fields`);
-  return field;
-};
-
-/** The fields a link shows beside the title. */
-export const besideFields = (register: Register): Field[] =>
-  register.beside.flatMap((name) => register.fields.find((field) => field.key === name) ?? []);
-
-const MOST_LISTED = 10;
-
-/** Fields that say little in one line of a list. */
-const NOT_LISTED: ReadonlySet<string> = new Set(['long_text', 'formatted', 'address', 'position', 'files', 'rows']);
-
-/** What a list of the register shows: the title, then the fields chosen for it, else those that fit a line. */
-export const listFields = (register: Register): Field[] => {
-  const title = titleField(register);
-  if (register.listed.length > 0) {
-    const chosen = register.listed.flatMap((key) => register.fields.find((field) => field.key === key) ?? []);
-    return [title, ...chosen.filter((field) => field !== title)];
-  }
-  const others = register.fields.filter((field) => field !== title && !NOT_LISTED.has(field.type.kind));
-  // What stands under a heading of its own on the record's page can wait for it.
-  const first = others.toSorted((a, b) => Number(a.section !== undefined) - Number(b.section !== undefined));
-  return [title, ...first].slice(0, MOST_LISTED);
-};

@@ -20,7 +20,6 @@ export {
   uniqueText,
 } from './constraint.ts';
 export {
-  besideFields,
   type ChoiceList,
   type Constraint,
   choiceListSchema,
@@ -31,11 +30,9 @@ export {
   givenTypeSchema,
   keySchema,
   labelSchema,
-  listFields,
   type Register,
   registerSchema,
   rowFieldSchema,
-  titleField,
 } from './definition.ts';
 export { dependantsOf, movesWithClock } from './dependants.ts';
 export { readsItselfOnly, recordItem, rowItem, workOutRecord } from './item.ts';
@@ -60,3 +57,4 @@ export {
   recordProblems,
   retiredProblems,
 } from './record.ts';
+export { besideFields, listFields, titleField } from './shown-fields.ts';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { findDate } from '../base/index.ts';
 import { formSchema } from '../form/index.ts';
-import { type Catalogue, choiceListSchema, keySchema, labelSchema, registerSchema } from '../register/index.ts';
+import { choiceListSchema, keySchema, labelSchema, registerSchema } from '../register/index.ts';
 import { routeSchema } from '../signoff/index.ts';
 
 /** What a role gives on one register. Conditional rights (a FEEL condition) widen each of these later. */
@@ -41,23 +41,3 @@ export const workspaceSchema = z.strictObject({
   routes: z.array(routeSchema),
 });
 export type Workspace = z.infer<typeof workspaceSchema>;
-
-/** A workspace's registers and lists by key, for all that is compiled against them. */
-export const catalogueOf = (
-  workspace: Pick<Workspace, 'locale' | 'zone' | 'currency' | 'holidays' | 'people' | 'registers' | 'choice_lists'>,
-): Catalogue => ({
-  locale: workspace.locale,
-  zone: workspace.zone,
-  currency: workspace.currency,
-  holidays: workspace.holidays,
-  people: workspace.people,
-  registers: new Map(workspace.registers.map((register) => [register.key, register])),
-  choiceLists: new Map(workspace.choice_lists.map((list) => [list.key, list])),
-});
-
-/** What a person's roles give on a register, added up. */
-export const rightsOn = (roles: readonly Role[], register: string): Rights => {
-  const held = roles.map((role) => (role.setup ? { see: true, add: true, change: true } : role.registers[register]));
-  const any = (right: keyof Rights) => held.some((rights) => rights?.[right] === true);
-  return { see: any('see'), add: any('add'), change: any('change') };
-};

@@ -1,9 +1,8 @@
+export { catalogueOf, rightsOn } from './catalogue.ts';
 export { type Copied, copyIn, type NewField, withFields } from './copy.ts';
 export {
-  catalogueOf,
   type Rights,
   type Role,
-  rightsOn,
   roleSchema,
   type Workspace,
   workspaceSchema,

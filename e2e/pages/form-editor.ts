@@ -51,7 +51,8 @@ export class FormEditor {
     );
     // Where they are before anything moves: the others make room while one is dragged.
     const [from, to] = await this.#browser.driver.executeScript<{ x: number; y: number }[]>(
-      `return [...arguments].map((grip) => {
+      `arguments[1].scrollIntoView({ block: 'center' });
+       return [...arguments].map((grip) => {
          const { x, y, width, height } = grip.getBoundingClientRect();
          return { x: Math.round(x + width / 2), y: Math.round(y + height / 2) };
        })`,

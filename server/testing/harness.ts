@@ -1,9 +1,11 @@
+import assert from 'node:assert/strict';
 import { randomBytes } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { createServer, type Server } from 'node:http';
 import { join } from 'node:path';
 import pg from 'pg';
 import { inject } from 'vitest';
+import { api } from '#contract/index.ts';
 import { uuidV7 } from '#core/base/index.ts';
 import { workspaceSchema } from '#core/workspace/index.ts';
 import { type Database, openDatabase, prepareDatabase } from '../db/client.ts';
@@ -19,6 +21,19 @@ export interface Answer {
 }
 
 export const newId = (): string => uuidV7(Date.now(), randomBytes(10));
+
+const ENDPOINTS = Object.values(api).map((endpoint) => ({
+  ...endpoint,
+  at: new RegExp(`^${endpoint.path.replaceAll('.', '\\.').replace(/\{\w+\}/g, '[^/]+')}$`),
+}));
+
+/** Every answer a test gets is what the contract says, to the letter: the browser takes it without parsing it again. */
+const holdToContract = (method: string, path: string, answer: unknown): void => {
+  const [at = ''] = path.split('?');
+  const endpoint = ENDPOINTS.find((each) => each.method === method.toLowerCase() && each.at.test(at));
+  if (endpoint)
+    assert.deepEqual(answer, endpoint.answer.parse(answer), `${method} ${path} answers what is not in the contract`);
+};
 
 /** Someone with a session, calling the server as a browser would. */
 export class Caller {
@@ -45,7 +60,9 @@ export class Caller {
       ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     });
     const text = await response.text();
-    return { status: response.status, headers: response.headers, body: text === '' ? null : JSON.parse(text) };
+    const answer = text === '' ? null : JSON.parse(text);
+    if (response.ok) holdToContract(method, path, answer);
+    return { status: response.status, headers: response.headers, body: answer };
   }
 
   get = (path: string) => this.call('GET', path);

@@ -1,7 +1,6 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { Link, Navigate, NavLink, Outlet, useLocation, useMatch, useNavigate } from 'react-router';
-import { api } from '#contract/index.ts';
 import { call } from '../data/client.ts';
 import { useLiveEvents } from '../data/live.ts';
 import { queries, queryClient } from '../data/queries.ts';
@@ -70,7 +69,7 @@ const Strip = ({ className }: { className: string }) => {
   const navigate = useNavigate();
   const waiting = tray?.items.length ?? 0;
   const signOut = async () => {
-    await call(api.signOut);
+    await call('signOut');
     queryClient.clear();
     navigate('/sign-in');
   };

@@ -1,13 +1,5 @@
 import type { z } from 'zod';
-import {
-  type Endpoint,
-  FILES_PATH,
-  type FileFacts,
-  fileSchema,
-  fillPath,
-  type ProblemAnswer,
-  problemSchema,
-} from '#contract/index.ts';
+import { type Api, FILES_PATH, type FileFacts, fillPath, type ProblemAnswer, paths } from '#contract/index.ts';
 
 /** A refusal of the server, or that it could not be reached; `answer` is the RFC 9457 document. */
 export class ProblemError extends Error {
@@ -25,10 +17,14 @@ const unreachable: ProblemAnswer = {
   detail: 'The server cannot be reached just now. What you typed is kept here; try again in a moment.',
 };
 
+/** What the server says is wrong; where something else answered in its place, that it could not be reached. */
 const readProblem = async (response: Response): Promise<ProblemAnswer> => {
-  const parsed = problemSchema.safeParse(await response.json().catch(() => null));
-  return parsed.success ? parsed.data : { ...unreachable, status: response.status };
+  const said: unknown = await response.json().catch(() => null);
+  return isProblem(said) ? said : { ...unreachable, status: response.status };
 };
+
+const isProblem = (said: unknown): said is ProblemAnswer =>
+  typeof said === 'object' && said !== null && 'detail' in said && typeof said.detail === 'string' && 'status' in said;
 
 interface Input<P, Q, B> {
   readonly params?: P;
@@ -36,46 +32,46 @@ interface Input<P, Q, B> {
   readonly body?: B;
 }
 
-/** Calls the server and parses its answer; throws a ProblemError for anything but success. */
-export const call = async <
-  P extends z.ZodType<object>,
-  Q extends z.ZodType<object>,
-  B extends z.ZodType,
-  A extends z.ZodType,
->(
-  endpoint: Endpoint<P, Q, B, A>,
-  input: Input<Record<string, string>, Record<string, string>, z.input<B>> = {},
-): Promise<z.output<A>> => {
+type InputOf<K extends keyof Api> = Input<Record<string, string>, Record<string, string>, z.input<Api[K]['body']>>;
+export type AnswerOf<K extends keyof Api> = z.output<Api[K]['answer']>;
+
+/**
+ * Calls the server; throws a ProblemError for anything but success. The answer is taken as the contract types it and not
+ * parsed again: it comes from the server this page came with, whose tests hold every answer to its schema.
+ */
+export const call = async <K extends keyof Api>(name: K, input: InputOf<K> = {}): Promise<AnswerOf<K>> => {
+  const { method, path } = paths[name];
   const query = input.query ? `?${new URLSearchParams(input.query)}` : '';
+  const response = await reach(`${fillPath(path, input.params ?? {})}${query}`, {
+    method: method.toUpperCase(),
+    ...(input.body === undefined
+      ? {}
+      : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(input.body) }),
+  });
+  // What answers with nothing says null.
+  return JSON.parse((await response.text()) || 'null');
+};
+
+/** A request's answer where it succeeded; every other outcome is a ProblemError. */
+const reach = async (address: string, request: RequestInit): Promise<Response> => {
   let response: Response;
   try {
-    response = await fetch(`${fillPath(endpoint.path, input.params ?? {})}${query}`, {
-      method: endpoint.method.toUpperCase(),
-      ...(input.body === undefined
-        ? {}
-        : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(input.body) }),
-    });
+    response = await fetch(address, request);
   } catch {
     throw new ProblemError(unreachable);
   }
   if (!response.ok) throw new ProblemError(await readProblem(response));
-  return endpoint.answer.parse(response.status === 204 ? null : await response.json());
+  return response;
 };
 
 /** Sends a file to be kept; the server says what it is, or why it cannot be taken. */
 export const uploadFile = async (file: File, sort: string): Promise<FileFacts> => {
-  let response: Response;
-  try {
-    response = await fetch(`${FILES_PATH}?${new URLSearchParams({ name: file.name, sort })}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/octet-stream' },
-      body: file,
-    });
-  } catch {
-    throw new ProblemError(unreachable);
-  }
-  if (!response.ok) throw new ProblemError(await readProblem(response));
-  return fileSchema.parse(await response.json());
+  const response = await reach(`${FILES_PATH}?${new URLSearchParams({ name: file.name, sort })}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/octet-stream' },
+    body: file,
+  });
+  return response.json();
 };
 
 /** An error in words for people. */

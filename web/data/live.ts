@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { LIVE_PATH, liveEventSchema } from '#contract/index.ts';
+import { LIVE_PATH, type LiveEvent } from '#contract/index.ts';
 import { queryClient } from './queries.ts';
 
 const refresh = (...key: string[]): void => void queryClient.invalidateQueries({ queryKey: key });
@@ -7,11 +7,10 @@ const refresh = (...key: string[]): void => void queryClient.invalidateQueries({
 /** What a live event makes stale here. `again`: there was a gap, so everything open is fetched anew. */
 const react = (message: string): void => {
   if (message === 'again') return void queryClient.invalidateQueries();
-  const event = liveEventSchema.safeParse(JSON.parse(message));
-  if (!event.success) return;
-  switch (event.data.kind) {
+  const event: LiveEvent = JSON.parse(message);
+  switch (event.kind) {
     case 'records':
-      refresh('records', event.data.register);
+      refresh('records', event.register);
       refresh('look-up');
       refresh('workspace');
       break;

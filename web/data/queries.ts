@@ -1,5 +1,5 @@
 import { keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
-import { api, type Opened } from '#contract/index.ts';
+import type { Opened } from '#contract/index.ts';
 import type { FieldTypeOf, StoredValue } from '#core/values/index.ts';
 import { call, ProblemError } from './client.ts';
 
@@ -40,7 +40,7 @@ export interface Asking {
 
 /** Asks a look-up of a form. */
 export const askLookUp = (form: string, question: string, { find = '', draft, answers, only, key, limit }: Asking) =>
-  call(api.lookUp, {
+  call('lookUp', {
     params: { key: form, question },
     query: {
       find,
@@ -55,53 +55,52 @@ export const askLookUp = (form: string, question: string, { find = '', draft, an
 /** One function per resource; live events refresh by the first words of the key. */
 export const queries = {
   session: () =>
-    queryOptions({ queryKey: ['session'], queryFn: () => call(api.sessionInfo), staleTime: Number.POSITIVE_INFINITY }),
+    queryOptions({ queryKey: ['session'], queryFn: () => call('sessionInfo'), staleTime: Number.POSITIVE_INFINITY }),
   workspace: () =>
     queryOptions({
       queryKey: ['workspace'],
       queryFn: async () => {
-        const answer = await call(api.workspace);
+        const answer = await call('workspace');
         return { ...answer, clockOffsetMs: Date.parse(answer.now) - Date.now() };
       },
     }),
   list: (register: string, address: ListAddress, limit: number) =>
     queryOptions({
       queryKey: ['records', register, 'list', address, limit],
-      queryFn: () => call(api.records, { params: { key: register }, query: { ...address, limit: String(limit) } }),
+      queryFn: () => call('records', { params: { key: register }, query: { ...address, limit: String(limit) } }),
       placeholderData: keepPreviousData,
     }),
   record: (register: string, id: string) =>
     queryOptions({
       queryKey: ['records', register, 'one', id],
-      queryFn: () => call(api.record, { params: { key: register, id } }),
+      queryFn: () => call('record', { params: { key: register, id } }),
     }),
   linked: (register: string, id: string) =>
     queryOptions({
       queryKey: ['records', register, 'linked', id],
-      queryFn: () => call(api.linked, { params: { key: register, id } }),
+      queryFn: () => call('linked', { params: { key: register, id } }),
     }),
   workOut: (register: string, type: FieldTypeOf<'worked_out'>) =>
     queryOptions({
       queryKey: ['records', register, 'work-out', type],
-      queryFn: () =>
-        call(api.workOut, { params: { key: register }, body: { formula: type.formula, gives: type.gives } }),
+      queryFn: () => call('workOut', { params: { key: register }, body: { formula: type.formula, gives: type.gives } }),
     }),
   setAside: (register: string) =>
     queryOptions({
       queryKey: ['set-aside', register],
-      queryFn: () => call(api.setAside, { params: { key: register } }),
+      queryFn: () => call('setAside', { params: { key: register } }),
     }),
   history: (register: string, id: string) =>
     queryOptions({
       queryKey: ['records', register, 'history', id],
-      queryFn: () => call(api.history, { params: { key: register, id } }),
+      queryFn: () => call('history', { params: { key: register, id } }),
     }),
   form: (key: string, record: string | null, opened: Opened = {}) =>
     queryOptions({
       queryKey: ['form', key, record, opened],
       queryFn: async () => {
         const query = { ...(record ? { record } : {}), ...(hasKeys(opened) ? { opened: JSON.stringify(opened) } : {}) };
-        const answer = await call(api.form, { params: { key }, query });
+        const answer = await call('form', { params: { key }, query });
         return { ...answer, clockOffsetMs: Date.parse(answer.now) - Date.now() };
       },
     }),
@@ -116,21 +115,27 @@ export const queries = {
     queryOptions({
       queryKey: ['look-up', form, question, 'same', value, record, draft],
       queryFn: () =>
-        call(api.same, {
+        call('same', {
           params: { key: form, question },
           query: { value: JSON.stringify(value), ...(record ? { record } : {}), ...(draft ? { draft: 'yes' } : {}) },
         }),
       staleTime: 5_000,
     }),
-  keptEntries: () => queryOptions({ queryKey: ['kept'], queryFn: () => call(api.keptEntries) }),
+  keptEntries: () => queryOptions({ queryKey: ['kept'], queryFn: () => call('keptEntries') }),
   keptEntry: (id: string) =>
     queryOptions({
       queryKey: ['kept', id],
-      queryFn: () => call(api.keptEntry, { params: { id } }),
+      queryFn: async () => {
+        const [{ body }, { readKept }] = await Promise.all([
+          call('keptEntry', { params: { id } }),
+          import('../state/kept.ts'),
+        ]);
+        return readKept(body);
+      },
       gcTime: 0,
       staleTime: Number.POSITIVE_INFINITY,
     }),
   formVersions: (key: string) =>
-    queryOptions({ queryKey: ['form-versions', key], queryFn: () => call(api.formVersions, { params: { key } }) }),
-  inTray: () => queryOptions({ queryKey: ['in-tray'], queryFn: () => call(api.inTray) }),
+    queryOptions({ queryKey: ['form-versions', key], queryFn: () => call('formVersions', { params: { key } }) }),
+  inTray: () => queryOptions({ queryKey: ['in-tray'], queryFn: () => call('inTray') }),
 };

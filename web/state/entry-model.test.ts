@@ -3,6 +3,7 @@ import { expect, test, vi } from 'vitest';
 import { compileForm, formSchema, toSend } from '#core/form/index.ts';
 import { catalogue, clock } from '#core/register/example.arb.ts';
 import { createEntryStore } from './entry-store.ts';
+import { readKeptText } from './kept.ts';
 
 const form = formSchema.parse({
   key: 'report',
@@ -119,6 +120,7 @@ test('typed, cleared, switched, reloaded and sent at random, an entry is what th
           clock: () => clock,
           me: { name: 'Piet', email: 'piet@example.org', roles: [], record: null },
           keepAs: 'entry',
+          kept: readKeptText(kept.get('entry') ?? null),
         });
       let store = open();
       const byHand = new ByHand();

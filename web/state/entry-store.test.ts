@@ -4,6 +4,7 @@ import { catalogueWith } from '#core/form/orders.arb.ts';
 import { catalogue, clock } from '#core/register/example.arb.ts';
 import { rowsOf } from '#core/values/index.ts';
 import { createEntryStore, type EntryOptions } from './entry-store.ts';
+import { readKeptText } from './kept.ts';
 
 /** The part of the browser's storage that the store uses. */
 class Shelf implements Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> {
@@ -57,6 +58,7 @@ describe('an open entry', () => {
       clock: () => clock,
       me: { name: 'Piet', email: 'piet@ternquay.example', roles: [], record: null },
       keepAs: 'entry',
+      kept: readKeptText(shelf.getItem('entry')),
       ...more,
     });
   const value = (store: ReturnType<typeof open>, key: string) => store.getState().filledIn.byKey.get(key)?.value;

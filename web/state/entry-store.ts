@@ -1,13 +1,5 @@
-import { z } from 'zod';
 import { createStore, type StoreApi } from 'zustand';
-import {
-  type FileFacts,
-  type FormAnswer,
-  fileSchema,
-  type Linked,
-  linkedSchema,
-  recordValuesSchema,
-} from '#contract/index.ts';
+import type { FileFacts, FormAnswer, Linked } from '#contract/index.ts';
 import { type Clock, today, toMomentText, uuidV7 } from '#core/base/index.ts';
 import { type PersonFacts, personItem } from '#core/expression/index.ts';
 import {
@@ -30,26 +22,7 @@ import {
   textsOf,
 } from '#core/values/index.ts';
 import type { Offered } from '../ui/look-up.tsx';
-
-const values = recordValuesSchema;
-
-/** An entry as it is kept between reloads, on this device and on the server. */
-export const keptSchema = z.object({
-  entry: z.object({
-    id: z.string(),
-    typed: values,
-    unread: z.record(z.string(), z.string()),
-    snapshots: z.record(z.string(), z.object({ record: z.string(), taken: z.number(), fills: values })),
-    record: values.nullable(),
-    begun: values.default({}),
-  }),
-  links: z.record(z.string(), linkedSchema),
-  files: z.record(z.string(), fileSchema).default({}),
-  page: z.number().default(0),
-  version: z.number(),
-  at: z.string().default(''),
-});
-export type Kept = z.infer<typeof keptSchema>;
+import type { Kept } from './kept.ts';
 
 export interface EntryState {
   readonly compiled: CompiledForm;
@@ -113,31 +86,13 @@ export interface EntryOptions {
   readonly me: PersonFacts;
   /** Where it is kept on this device; null: nowhere (a trial in set-up). */
   readonly keepAs: string | null;
-  /** The entry as the server kept it, where it was begun elsewhere. */
+  /** The entry it goes on with, as this device or the server kept it. */
   readonly kept?: Kept | null;
   /** What questions start as because of where the form was opened from. */
   readonly begun?: Pick<FormAnswer['begun'], 'values' | 'snapshots'>;
 }
 
 const freshId = (clock: Clock): string => uuidV7(Date.parse(clock.now), crypto.getRandomValues(new Uint8Array(10)));
-
-/** What is kept on this device under a name. */
-export const findKept = (keepAs: string): Kept | null => {
-  const text = localStorage.getItem(keepAs);
-  if (!text) return null;
-  try {
-    return keptSchema.parse(JSON.parse(text));
-  } catch {
-    return null;
-  }
-};
-
-/** The newer of what this device and the server kept of one entry; of two entries the one that was asked for. */
-const newerKept = (options: EntryOptions): Kept | null => {
-  const [here, there] = [options.keepAs ? findKept(options.keepAs) : null, options.kept ?? null];
-  if (!here || !there) return there ?? here;
-  return here.entry.id === there.entry.id && here.at > there.at ? here : there;
-};
 
 /** What is kept by key without one of them; the same where there is no such. */
 const without = <T>(kept: Readonly<Record<string, T>>, key: string): Readonly<Record<string, T>> => {
@@ -169,7 +124,7 @@ export const toKept = ({ entry, links, files, page }: EntryState): Omit<Kept, 'v
 /** One store for one open entry. Only what the person did is stored; all else is worked out by the core. */
 export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> => {
   const { clock, keepAs } = options;
-  const kept = newerKept(options);
+  const kept = options.kept ?? null;
   const carried =
     kept && kept.version !== options.version
       ? carryOver(options.compiled, kept.entry)

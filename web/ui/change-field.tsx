@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
-import { api, type RecordDetail } from '#contract/index.ts';
+import type { RecordDetail } from '#contract/index.ts';
 import { askingOf, compileForm, plainFormKey } from '#core/form/index.ts';
 import { type Catalogue, type Field, valueContext } from '#core/register/index.ts';
 import { behaviourOf, type StoredValue } from '#core/values/index.ts';
@@ -68,7 +68,7 @@ export const ChangeField = (props: Props) => {
     if (state.problems.length > 0) return;
     setError(null);
     try {
-      const stored = await call(api.changeRecord, {
+      const stored = await call('changeRecord', {
         params: { key: record.register, id: record.id },
         body: { from: { [field.key]: base }, changes: { [field.key]: state.value } },
       });

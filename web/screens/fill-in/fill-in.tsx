@@ -2,19 +2,21 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
-import { api, type FormAnswer, type Opened, type Sent } from '#contract/index.ts';
+import type { FormAnswer, Opened, Sent } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { compileForm, type Ending, type FilledIn, pageOnWay, toSend } from '#core/form/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { clockFor, type KnownWorkspace, useFacts, useMe } from '../../data/workspace.ts';
-import { createEntryStore, type EntryOptions, type EntryState, findKept, type Kept } from '../../state/entry-store.ts';
+import { createEntryStore, type EntryOptions, type EntryState } from '../../state/entry-store.ts';
+import type { Kept } from '../../state/kept.ts';
 import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
 import { Key, TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
 import { useNarrow } from '../../ui/use-narrow.ts';
 import { useServerKeeping } from './server-keeping.ts';
+import { type TakenUp, useTakenUp } from './taken-up.ts';
 
 /** What an entry begins with. */
 export interface Beginning extends Required<Pick<EntryOptions, 'typed' | 'links' | 'files'>> {
@@ -30,9 +32,8 @@ const useEntryStore = (
   answer: FormAnswer & { clockOffsetMs: number },
   workspace: KnownWorkspace,
   beginning: Beginning,
-  kept: Kept | null,
+  takenUp: TakenUp,
 ) => {
-  const me = useMe();
   const facts = useFacts();
   return useMemo(() => {
     const catalogue = catalogueOf({
@@ -42,11 +43,6 @@ const useEntryStore = (
     });
     const compiled = compileForm(answer.form, catalogue);
     if (!compiled.ok) throw new RangeError(compiled.problems.map((each) => each.detail).join(' '));
-    // A copy or an entry opened from a record is one of its own, beside an entry begun from nothing.
-    const place = (of: string) => `iolite entry ${me.id} ${answer.form.key} ${of}`;
-    const usual = place(answer.record?.id ?? (beginning.of || 'new'));
-    // An entry taken up from the list of those not sent stands beside one that is being typed here.
-    const keepAs = kept && findKept(usual)?.entry.id !== kept.entry.id && !answer.record ? place(kept.entry.id) : usual;
     const links = Object.fromEntries(Object.values(answer.record?.links ?? {}).map((link) => [link.id, link]));
     const begunLinks = Object.fromEntries(Object.values(answer.begun.links).map((link) => [link.id, link]));
     return createEntryStore({
@@ -54,17 +50,16 @@ const useEntryStore = (
       version: answer.version,
       record: answer.record?.values ?? null,
       recordId: answer.record?.id ?? null,
-      kept,
+      ...takenUp,
       begun: answer.begun,
       links: { ...answer.record?.linked, ...links, ...begunLinks, ...beginning.links },
       files: { ...answer.record?.files, ...beginning.files },
       typed: beginning.typed,
       clock: () => clockFor(workspace, answer.clockOffsetMs),
       me: facts,
-      keepAs,
     });
     // A store is one entry's: the screen makes a new one by its key.
-  }, [answer, me.id, facts, workspace, beginning, kept]);
+  }, [answer, facts, workspace, beginning, takenUp]);
 };
 
 interface FillInProps {
@@ -108,7 +103,7 @@ export const FillIn = ({
   beginning: given,
   before,
   opened,
-  kept: takenUp,
+  kept: fromServer,
   onSent,
   onLeave,
   inPlace = false,
@@ -118,9 +113,14 @@ export const FillIn = ({
     workspace: current,
     answer: newest,
     beginning: given,
-    kept: takenUp,
+    kept: fromServer,
   });
-  const store = useEntryStore(answer, workspace, beginning, kept);
+  const me = useMe();
+  // A copy or an entry opened from a record is one of its own, beside an entry begun from nothing.
+  const placeOf = (of: string) => `iolite entry ${me.id} ${answer.form.key} ${of}`;
+  const usual = placeOf(answer.record?.id ?? (beginning.of || 'new'));
+  const takenUp = useTakenUp(usual, kept && !answer.record ? placeOf(kept.entry.id) : null, kept);
+  const store = useEntryStore(answer, workspace, beginning, takenUp);
   const keeping = useServerKeeping(store, answer.form.key, answer.version, answer.record?.id ?? null);
   const { keptAt, wrong, lost, step, touched, id } = useStore(store, useShallow(frameOf));
   const place = useRef<HTMLDivElement>(null);
@@ -146,7 +146,7 @@ export const FillIn = ({
     const values = toSend(filledIn, state.entry, state.askedOnOpening);
     await keeping.rest();
     try {
-      const sent = await call(api.sendEntry, {
+      const sent = await call('sendEntry', {
         params: { key: answer.form.key },
         body: {
           id: state.entry.id,

@@ -8,7 +8,6 @@ import { isWritable } from '#core/register/index.ts';
 import { rowsOf, type StoredValue } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { keptSchema } from '../../state/entry-store.ts';
 import { FindRecord } from '../../ui/find-record.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty } from '../../ui/message.tsx';
@@ -135,8 +134,8 @@ const OneForm = ({ formKey: key, record, begun, opened, keptId }: OneFormProps) 
   }
   if (data.form.purpose === 'change' && !data.record) return <WhichRecord answer={data} />;
   if (!beginning || (keptId && takenUp.isPending)) return <Coming />;
-  const kept = takenUp.data ? keptSchema.safeParse(takenUp.data.body) : null;
-  if (keptId && round === 0 && !kept?.success)
+  const kept = takenUp.data ?? null;
+  if (keptId && round === 0 && !kept)
     return <Empty title="This entry is not kept any more: it was sent or thrown away." />;
   return (
     <FillIn
@@ -146,7 +145,7 @@ const OneForm = ({ formKey: key, record, begun, opened, keptId }: OneFormProps) 
       beginning={round === 0 ? beginning : NO_BEGINNING}
       before={done?.sent ?? null}
       opened={opened}
-      kept={round === 0 && kept?.success ? kept.data : null}
+      kept={round === 0 ? kept : null}
       onSent={onSent}
       onLeave={() => (cameFromHere() ? navigate(-1) : navigate('/'))}
     />

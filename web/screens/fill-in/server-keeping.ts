@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
 import type { StoreApi } from 'zustand';
-import { api } from '#contract/index.ts';
 import { sayEntry } from '#core/form/index.ts';
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
@@ -22,7 +21,7 @@ export const useServerKeeping = (store: StoreApi<EntryState>, form: string, vers
       const body = { ...toKept(state), version, at: keptAt };
       const title = sayEntry(compiled, entry, (id) => links[id]?.title);
       const keepIt = () =>
-        call(api.keepEntry, { params: { id: entry.id }, body: { form, version, record, title, body } }).then(
+        call('keepEntry', { params: { id: entry.id }, body: { form, version, record, title, body } }).then(
           () => setThere(true),
           // This device has it; the next pause tries again.
           () => setThere(false),
@@ -65,7 +64,7 @@ export const useServerKeeping = (store: StoreApi<EntryState>, form: string, vers
     },
     drop: async (): Promise<void> => {
       await rest();
-      await call(api.dropEntry, { params: { id: store.getState().entry.id } }).catch(() => undefined);
+      await call('dropEntry', { params: { id: store.getState().entry.id } }).catch(() => undefined);
       void queryClient.invalidateQueries({ queryKey: ['kept'] });
     },
   };

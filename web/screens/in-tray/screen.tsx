@@ -1,7 +1,6 @@
 import { useMutation, useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api } from '#contract/index.ts';
 import { call } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
@@ -67,7 +66,7 @@ const Decide = ({ item, onDone }: { item: Item; onDone: (said: string) => void }
   const box = useRef<HTMLTextAreaElement>(null);
   const decide = useMutation({
     mutationFn: (decision: 'approve' | 'send_back' | 'refuse') =>
-      call(api.decide, { params: { id: item.sign_off }, body: { decision, comment, version: record?.version ?? 0 } }),
+      call('decide', { params: { id: item.sign_off }, body: { decision, comment, version: record?.version ?? 0 } }),
     onSuccess: async (_, decision) => {
       const said = { approve: 'was approved', send_back: `was sent back to ${item.from}`, refuse: 'was refused' }[
         decision

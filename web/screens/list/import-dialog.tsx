@@ -1,7 +1,7 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, type CsvPlan } from '#contract/index.ts';
+import type { CsvPlan } from '#contract/index.ts';
 import { foldText } from '#core/base/index.ts';
 import { type CsvTable, readCsv } from '#core/list/index.ts';
 import { isWritable, type Register } from '#core/register/index.ts';
@@ -33,9 +33,9 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
   const [match, setMatch] = useState('');
   const [written, setWritten] = useState<'plain' | 'local'>('plain');
   const body = { csv: file?.csv ?? '', columns: [...columns], match, written };
-  const rehearse = useMutation({ mutationFn: () => call(api.rehearseCsv, { params: { key: register.key }, body }) });
+  const rehearse = useMutation({ mutationFn: () => call('rehearseCsv', { params: { key: register.key }, body }) });
   const bring = useMutation({
-    mutationFn: () => call(api.importCsv, { params: { key: register.key }, body }),
+    mutationFn: () => call('importCsv', { params: { key: register.key }, body }),
     onSuccess: (plan) => {
       if (plan.refused.length === 0) void queryClient.invalidateQueries({ queryKey: ['records'] });
     },

@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { Archive } from 'lucide-react';
 import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, type Linked, type RecordDetail } from '#contract/index.ts';
+import type { Linked, RecordDetail } from '#contract/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { FindRecord } from '../../ui/find-record.tsx';
@@ -17,7 +17,7 @@ export const ArchiveRecord = ({ record }: { record: RecordDetail }) => {
   const id = useId();
   const archive = useMutation({
     mutationFn: (how: { anyway?: 'yes'; move_to?: string }) =>
-      call(api.archiveRecord, { params: { key: record.register, id: record.id }, query: { ...how } }),
+      call('archiveRecord', { params: { key: record.register, id: record.id }, query: { ...how } }),
     onSuccess: async () => {
       await queryClient.invalidateQueries({ queryKey: ['records'] });
       navigate(`/registers/${record.register}`);

@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { ArrowLeft, ArrowRight, Copy, Pencil, Printer } from 'lucide-react';
 import { Link, useLocation, useParams } from 'react-router';
 import { z } from 'zod';
-import { api, type RecordDetail } from '#contract/index.ts';
+import type { RecordDetail } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import { call } from '../../data/client.ts';
@@ -86,7 +86,7 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
 const Archived = ({ record, at }: { record: RecordDetail; at: string }) => {
   const { workspace } = useWorkspace();
   const back = useMutation({
-    mutationFn: () => call(api.bringBackRecord, { params: { key: record.register, id: record.id } }),
+    mutationFn: () => call('bringBackRecord', { params: { key: record.register, id: record.id } }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['records'] }),
   });
   return (

@@ -2,7 +2,6 @@ import { useMutation } from '@tanstack/react-query';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api } from '#contract/index.ts';
 import { toKey } from '#core/base/index.ts';
 import type { ChoiceList } from '#core/register/index.ts';
 import {
@@ -55,9 +54,9 @@ const Editor = ({ start }: { start: ChoiceList }) => {
     version: workspace.version,
     choice_lists: [withCodes(list, new Set(catalogue.choiceLists.keys()))],
   };
-  const rehearse = useMutation({ mutationFn: () => call(api.rehearse, { body: changes }) });
+  const rehearse = useMutation({ mutationFn: () => call('rehearse', { body: changes }) });
   const carryOut = useMutation({
-    mutationFn: () => call(api.carryOut, { body: changes }),
+    mutationFn: () => call('carryOut', { body: changes }),
     onSuccess: async () => {
       await queryClient.invalidateQueries({ queryKey: ['workspace'] });
       navigate('/set-up/choice-lists');

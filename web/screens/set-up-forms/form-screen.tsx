@@ -3,7 +3,7 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
-import { api, type FormSummary } from '#contract/index.ts';
+import type { FormSummary } from '#contract/index.ts';
 import type { Problem, Result } from '#core/base/index.ts';
 import { type CompiledForm, compileForm, type Form } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
@@ -52,7 +52,7 @@ const FACES: readonly { readonly key: Face; readonly label: string }[] = [
 const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form) => {
   const [kept, setKept] = useState(started);
   const keep = useMutation({
-    mutationFn: (next: Form) => call(api.keepForm, { params: { key: next.key }, body: next }),
+    mutationFn: (next: Form) => call('keepForm', { params: { key: next.key }, body: next }),
     onSuccess: (_, next) => setKept(next),
   });
   const { mutate, isPending } = keep;
@@ -77,7 +77,7 @@ const carryOutOn = async (before: Register, { register: after, lists }: Made): P
     if (JSON.stringify(now) !== JSON.stringify(before))
       throw new RangeError(`${before.plural} were changed meanwhile. Look again, and add what is still missing.`);
     try {
-      await call(api.carryOut, { body: { version, registers: [after], choice_lists: [...lists] } });
+      await call('carryOut', { body: { version, registers: [after], choice_lists: [...lists] } });
       return;
     } catch (error) {
       if (tries === 4 || !(error instanceof ProblemError && error.answer.status === 409)) throw error;

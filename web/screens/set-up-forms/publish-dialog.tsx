@@ -1,7 +1,6 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api } from '#contract/index.ts';
 import type { Form } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call } from '../../data/client.ts';
@@ -25,7 +24,7 @@ export const PublishDialog = ({ open, form, register, onClose, onPublished }: Pr
   );
   const publish = useMutation({
     mutationFn: () =>
-      call(api.publishForm, { params: { key: form.key }, body: { fill_in_by: [...fillers], seen_by: [...seers] } }),
+      call('publishForm', { params: { key: form.key }, body: { fill_in_by: [...fillers], seen_by: [...seers] } }),
     onSuccess: (summary) => onPublished(summary.version),
   });
   return (

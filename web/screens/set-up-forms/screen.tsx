@@ -2,7 +2,6 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { z } from 'zod';
-import { api } from '#contract/index.ts';
 import { toKey } from '#core/base/index.ts';
 import { type Form, type formSchema, plainForm } from '#core/form/index.ts';
 import { call } from '../../data/client.ts';
@@ -27,7 +26,7 @@ export const SetUpFormsScreen = () => {
     },
   });
   const keep = async (form: z.input<typeof formSchema>): Promise<void> => {
-    await call(api.keepForm, { params: { key: form.key }, body: form });
+    await call('keepForm', { params: { key: form.key }, body: form });
     await queryClient.invalidateQueries({ queryKey: ['workspace'] });
     navigate(`/set-up/forms/${form.key}`);
   };

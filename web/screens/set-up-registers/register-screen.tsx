@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, type WorkspaceChanges } from '#contract/index.ts';
+import type { WorkspaceChanges } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { type Catalogue, findVocabulary, type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { rowsKey } from '#core/sql/index.ts';
@@ -57,9 +57,9 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
     choice_lists: [...draft.lists],
     renames: renamesOf(draft),
   };
-  const rehearse = useMutation({ mutationFn: () => call(api.rehearse, { body: changes }) });
+  const rehearse = useMutation({ mutationFn: () => call('rehearse', { body: changes }) });
   const carryOut = useMutation({
-    mutationFn: () => call(api.carryOut, { body: changes }),
+    mutationFn: () => call('carryOut', { body: changes }),
     onSuccess: async () => {
       setSaid(`${register.plural} ${draft.key ? 'were changed' : 'was made'}.`);
       await queryClient.invalidateQueries({ queryKey: ['workspace'] });

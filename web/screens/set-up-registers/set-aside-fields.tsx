@@ -1,5 +1,4 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { api } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call } from '../../data/client.ts';
@@ -12,7 +11,7 @@ export const SetAsideFields = ({ register }: { register: Register }) => {
   const { workspace } = useWorkspace();
   const { data } = useQuery(queries.setAside(register.key));
   const back = useMutation({
-    mutationFn: (id: string) => call(api.carryOut, { body: { version: workspace.version, bring_back: [id] } }),
+    mutationFn: (id: string) => call('carryOut', { body: { version: workspace.version, bring_back: [id] } }),
     onSuccess: async () => {
       await queryClient.invalidateQueries({ queryKey: ['set-aside'] });
       await queryClient.invalidateQueries({ queryKey: ['records', register.key] });

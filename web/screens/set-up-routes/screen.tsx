@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, type RouteSummary } from '#contract/index.ts';
+import type { RouteSummary } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import type { Route } from '#core/signoff/index.ts';
@@ -36,7 +36,7 @@ const RouteEditor = ({ register, published }: { register: Register; published: R
   const { workspace, catalogue } = useWorkspace();
   const [route, setRoute] = useState<Route | null>(published?.route ?? null);
   const put = useMutation({
-    mutationFn: (next: Route) => call(api.putRoute, { params: { key: next.key }, body: next }),
+    mutationFn: (next: Route) => call('putRoute', { params: { key: next.key }, body: next }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['workspace'] }),
   });
   const signers = workspace.roles.filter((role) => !role.setup);

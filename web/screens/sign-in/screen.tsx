@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { api } from '#contract/index.ts';
 import { call } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { Coming, Problems } from '../../ui/message.tsx';
@@ -17,7 +16,7 @@ export const SignInScreen = () => {
   const navigate = useNavigate();
   const signIn = async (person: string, password?: string) => {
     try {
-      await call(api.signIn, { body: { person, ...(password === undefined ? {} : { password }) } });
+      await call('signIn', { body: { person, ...(password === undefined ? {} : { password }) } });
       queryClient.clear();
       navigate(safeTarget(search.get('to')));
     } catch (thrown) {

@@ -1,7 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { api } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { call } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
@@ -14,7 +13,7 @@ export const NotSent = () => {
   const { workspace } = useWorkspace();
   const { data } = useQuery({ ...queries.keptEntries(), staleTime: 0 });
   const drop = useMutation({
-    mutationFn: (id: string) => call(api.dropEntry, { params: { id } }),
+    mutationFn: (id: string) => call('dropEntry', { params: { id } }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['kept'] }),
   });
   if (!data || data.entries.length === 0) return null;

@@ -1,0 +1,53 @@
+import type { Method } from './endpoint.ts';
+
+/** Where each call of the HTTP interface goes; parameters stand in braces, as OpenAPI writes them. */
+export const paths = {
+  health: { method: 'get', path: '/api/health' },
+  sessionInfo: { method: 'get', path: '/api/session' },
+  signIn: { method: 'post', path: '/api/session' },
+  signOut: { method: 'delete', path: '/api/session' },
+  me: { method: 'get', path: '/api/me' },
+  workspace: { method: 'get', path: '/api/workspace' },
+  rehearse: { method: 'post', path: '/api/workspace/rehearse' },
+  carryOut: { method: 'post', path: '/api/workspace/carry-out' },
+  keepForm: { method: 'put', path: '/api/forms/{key}/draft' },
+  publishForm: { method: 'post', path: '/api/forms/{key}/publish' },
+  putRoute: { method: 'put', path: '/api/routes/{key}' },
+  workOut: { method: 'post', path: '/api/registers/{key}/work-out' },
+  setAside: { method: 'get', path: '/api/registers/{key}/set-aside' },
+  records: { method: 'get', path: '/api/registers/{key}/records' },
+  addRecord: { method: 'post', path: '/api/registers/{key}/records' },
+  importRecords: { method: 'post', path: '/api/registers/{key}/import' },
+  record: { method: 'get', path: '/api/registers/{key}/records/{id}' },
+  changeRecord: { method: 'patch', path: '/api/registers/{key}/records/{id}' },
+  linked: { method: 'get', path: '/api/registers/{key}/records/{id}/linked' },
+  archiveRecord: { method: 'delete', path: '/api/registers/{key}/records/{id}' },
+  bringBackRecord: { method: 'post', path: '/api/registers/{key}/records/{id}/bring-back' },
+  rehearseCsv: { method: 'post', path: '/api/registers/{key}/csv/rehearse' },
+  importCsv: { method: 'post', path: '/api/registers/{key}/csv/import' },
+  history: { method: 'get', path: '/api/registers/{key}/records/{id}/history' },
+  form: { method: 'get', path: '/api/forms/{key}' },
+  sendEntry: { method: 'post', path: '/api/forms/{key}/entries' },
+  lookUp: { method: 'get', path: '/api/forms/{key}/questions/{question}/look-up' },
+  same: { method: 'get', path: '/api/forms/{key}/questions/{question}/same' },
+  formVersions: { method: 'get', path: '/api/forms/{key}/versions' },
+  keptEntries: { method: 'get', path: '/api/kept' },
+  keptEntry: { method: 'get', path: '/api/kept/{id}' },
+  keepEntry: { method: 'put', path: '/api/kept/{id}' },
+  dropEntry: { method: 'delete', path: '/api/kept/{id}' },
+  inTray: { method: 'get', path: '/api/in-tray' },
+  decide: { method: 'post', path: '/api/sign-offs/{id}' },
+} as const satisfies Record<string, { readonly method: Method; readonly path: string }>;
+
+/** Server-sent events; not an endpoint of one answer. */
+export const LIVE_PATH = '/api/live';
+/** Takes a file as its bytes, with its name in the query; answers what it is. */
+export const FILES_PATH = '/api/files';
+
+/** Puts parameters into a path, each percent-encoded. */
+export const fillPath = (path: string, params: Readonly<Record<string, string>>): string =>
+  path.replace(/\{(\w+)\}/g, (_, name: string) => {
+    const value = params[name];
+    if (value === undefined) throw new RangeError(`no ${name} for ${path}`);
+    return encodeURIComponent(value);
+  });
