@@ -1,7 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { useQuery } from '@tanstack/react-query';
 import { ExternalLink } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { Linked, LookUp as LookUpAnswer } from '#contract/index.ts';
 import { foldText } from '#core/base/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
@@ -10,8 +10,12 @@ import { useMe, useWorkspace } from '../data/workspace.ts';
 import { noteChosen, recentOf } from '../state/recent.ts';
 import type { Asked, Target } from './controls/control.ts';
 import { Found } from './found.tsx';
-import { AddInPlace, BesideDialog, BrowseDialog } from './look-up-dialogs.tsx';
 import { TabMark } from './marks.tsx';
+
+// Fetched when one of them is opened.
+const BrowseDialog = lazy(async () => ({ default: (await import('./look-up-dialogs.tsx')).BrowseDialog }));
+const AddInPlace = lazy(async () => ({ default: (await import('./look-up-dialogs.tsx')).AddInPlace }));
+const BesideDialog = lazy(async () => ({ default: (await import('./look-up-dialogs.tsx')).BesideDialog }));
 
 export type Offered = LookUpAnswer['found'][number];
 
@@ -162,23 +166,25 @@ export const LookUp = ({
           )}
         </ComboboxOptions>
       </Combobox>
-      {open === 'browse' && (
-        <BrowseDialog
-          asked={asked}
-          register={register}
-          onClose={() => setOpen(null)}
-          onChoose={(offered) => {
-            setOpen(null);
-            take(offered);
-          }}
-        />
-      )}
-      {open === 'add' && addBy !== null && (
-        <AddInPlace form={addBy} onClose={() => setOpen(null)} onStored={(record) => void takeNew(record)} />
-      )}
-      {open === 'beside' && chosen && register.key !== null && (
-        <BesideDialog register={register.key} id={chosen.id} onClose={() => setOpen(null)} />
-      )}
+      <Suspense>
+        {open === 'browse' && (
+          <BrowseDialog
+            asked={asked}
+            register={register}
+            onClose={() => setOpen(null)}
+            onChoose={(offered) => {
+              setOpen(null);
+              take(offered);
+            }}
+          />
+        )}
+        {open === 'add' && addBy !== null && (
+          <AddInPlace form={addBy} onClose={() => setOpen(null)} onStored={(record) => void takeNew(record)} />
+        )}
+        {open === 'beside' && chosen && register.key !== null && (
+          <BesideDialog register={register.key} id={chosen.id} onClose={() => setOpen(null)} />
+        )}
+      </Suspense>
     </>
   );
 };
