@@ -374,7 +374,7 @@ describe('Report an incident', () => {
       expect(await (await piet.see(piet.field('Name, row 1'))).getAttribute('value')).toBe('Ansel Brine');
       await piet.press('Onward');
       await piet.seeText('Part of the body must be answered.');
-      await piet.choose('Part of the body, row 1', 'Hand or fingers');
+      await piet.choose('Part of the body, row 1', 'Hand or finger');
       expect(await piet.axe()).toEqual([]);
       await piet.press('Onward');
       await piet.see('//form//h2[. = "Damage"]');

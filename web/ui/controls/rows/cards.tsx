@@ -47,7 +47,8 @@ export const RowsCards = ({ control, ...props }: RowsProps & { readonly control:
       className="grid min-w-0 gap-2"
     >
       {rows.rows.map((row, at) => {
-        const [first = `${type.singular} ${at + 1}`, second = ''] = sayRow({ type, rows, row });
+        const unnamed = `${type.singular} ${at + 1}`;
+        const [first = unnamed, second = ''] = sayRow({ type, rows, row });
         const isOpen = open === row.id;
         return (
           <div key={row.id} data-row={row.id} className="rounded border border-rule-strong bg-paper">
@@ -55,10 +56,12 @@ export const RowsCards = ({ control, ...props }: RowsProps & { readonly control:
               type="button"
               className="flex min-h-11 w-full items-center gap-3 px-3 py-2 text-left"
               aria-expanded={isOpen}
-              aria-label={`${type.singular} ${at + 1}: ${[first, second].filter(Boolean).join(', ')}`}
               onClick={() => (isOpen ? setOpen(null) : show(row.id))}
             >
-              <span className="min-w-0 grow truncate">{first}</span>
+              <span className="min-w-0 grow truncate">
+                {first !== unnamed && <span className="sr-only">{unnamed}: </span>}
+                {first}
+              </span>{' '}
               <span className="max-w-1/2 truncate text-ink-2">{second}</span>
             </button>
             {isOpen && (
