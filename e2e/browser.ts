@@ -6,7 +6,8 @@ import { By, Key, logging, type WebDriver, type WebElement } from 'selenium-webd
 import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
 
 const require = createRequire(import.meta.url);
-const WAIT_MS = 10_000;
+/** As two journeys share the machine, a page may take its time. */
+const WAIT_MS = 20_000;
 
 interface AxeResult {
   readonly violations: readonly {
