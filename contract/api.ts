@@ -3,6 +3,7 @@ import { formSchema } from '#core/form/index.ts';
 import { givenTypeSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
 import { endpoint, none } from './endpoint.ts';
+import * as e from './entry-schemas.ts';
 import { paths } from './paths.ts';
 import * as s from './schemas.ts';
 
@@ -107,7 +108,7 @@ export const api = {
     params: key,
     query: none,
     body: s.newRecordSchema,
-    answer: s.sentSchema,
+    answer: e.sentSchema,
     status: 201,
   }),
   importRecords: endpoint(paths.importRecords, 'Add up to 500 records in one transaction', {
@@ -177,16 +178,16 @@ export const api = {
     query: z.object({
       record: s.uuidSchema.optional(),
       draft: z.enum(['yes']).optional(),
-      opened: s.jsonParameter(s.openedSchema).optional(),
+      opened: e.jsonParameter(e.openedSchema).optional(),
     }),
     body: none,
-    answer: s.formAnswerSchema,
+    answer: e.formAnswerSchema,
   }),
   sendEntry: endpoint(paths.sendEntry, 'Send an entry', {
     params: key,
     query: none,
-    body: s.entrySchema,
-    answer: s.sentSchema,
+    body: e.entrySchema,
+    answer: e.sentSchema,
     status: 201,
   }),
   lookUp: endpoint(paths.lookUp, 'What a look-up offers this person', {
@@ -195,7 +196,7 @@ export const api = {
       find: z.string().max(200).default(''),
       draft: z.enum(['yes']).optional(),
       /** The answers so far, where what is offered follows from them. */
-      answers: s.jsonParameter(z.record(z.string(), z.unknown())).optional(),
+      answers: e.jsonParameter(z.record(z.string(), z.unknown())).optional(),
       /** Only these records, by commas: one just added, or those used last. */
       only: z.string().max(1000).optional(),
       /** The key by which another question fetches a record. */
@@ -204,41 +205,41 @@ export const api = {
       limit: z.coerce.number().int().min(1).max(100).default(12),
     }),
     body: none,
-    answer: s.lookUpSchema,
+    answer: e.lookUpSchema,
   }),
   same: endpoint(paths.same, 'Other records that hold the same', {
     params: z.object({ key: z.string(), question: z.string() }),
     query: z.object({
-      value: s.jsonParameter(z.unknown()),
+      value: e.jsonParameter(z.unknown()),
       record: s.uuidSchema.optional(),
       draft: z.enum(['yes']).optional(),
     }),
     body: none,
-    answer: s.sameSchema,
+    answer: e.sameSchema,
   }),
   formVersions: endpoint(paths.formVersions, 'Every version of a form', {
     params: key,
     query: none,
     body: none,
-    answer: s.formVersionsSchema,
+    answer: e.formVersionsSchema,
     setup: true,
   }),
   keptEntries: endpoint(paths.keptEntries, 'The entries this person has not sent yet', {
     params: none,
     query: none,
     body: none,
-    answer: s.keptEntriesSchema,
+    answer: e.keptEntriesSchema,
   }),
   keptEntry: endpoint(paths.keptEntry, 'An entry that is not sent yet', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: none,
-    answer: s.keptEntrySchema,
+    answer: e.keptEntrySchema,
   }),
   keepEntry: endpoint(paths.keepEntry, 'Keep an entry that is not sent yet', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
-    body: s.keptEntrySchema,
+    body: e.keptEntrySchema,
     answer: nothing,
     status: 204,
   }),

@@ -1,27 +1,31 @@
 export { type Api, api } from './api.ts';
 export type { Endpoint, Method } from './endpoint.ts';
+export {
+  type FormAnswer,
+  formVersionsSchema,
+  type KeptEntry,
+  type LookUp,
+  type Opened,
+  type Same,
+  type Sent,
+} from './entry-schemas.ts';
 export { openApiDocument } from './openapi.ts';
 export { FILES_PATH, fillPath, LIVE_PATH, paths } from './paths.ts';
 export {
   type CsvPlan,
   csvImportSchema,
   type FileFacts,
-  type FormAnswer,
   type FormSummary,
   fileSchema,
-  formVersionsSchema,
   type HistoryAnswer,
   type InTray,
-  type KeptEntry,
   type Linked,
   type LinkedGroups,
   type LiveEvent,
-  type LookUp,
   linkedSchema,
   listQuerySchema,
   liveEventSchema,
   type Me,
-  type Opened,
   type Page,
   type PlanAnswer,
   type ProblemAnswer,
@@ -30,8 +34,6 @@ export {
   type RecordDetail,
   type RouteSummary,
   recordValuesSchema,
-  type Same,
-  type Sent,
   type SetAside,
   storedValueSchema,
   type Track,

@@ -8,7 +8,7 @@ import { roleSchema } from '#core/workspace/index.ts';
 export const uuidSchema = z
   .string()
   .regex(/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/, 'This must be a UUID.');
-const moment = z.string();
+export const momentSchema = z.string();
 
 const scalarSchema = z.union([z.string(), z.boolean(), z.null()]);
 const rowSchema = z.object({
@@ -62,7 +62,7 @@ export type RouteSummary = z.infer<typeof routeSummarySchema>;
 export const workspaceAnswerSchema = z.object({
   version: z.int(),
   /** The server's clock, by which the browser corrects its own. */
-  now: moment,
+  now: momentSchema,
   name: z.string(),
   locale: z.string(),
   zone: z.string(),
@@ -145,13 +145,13 @@ export const trackSchema = z.object({
   /** Why it waits, in words; null when the step has no condition. */
   why: z.string().nullable(),
   sender: z.string(),
-  sent_at: moment,
+  sent_at: momentSchema,
   steps: z.array(
     z.object({
       label: z.string(),
       state: z.enum(['approved', 'waiting', 'sent_back', 'refused', 'skipped', 'to_come']),
       by: z.string().nullable(),
-      at: moment.nullable(),
+      at: momentSchema.nullable(),
       comment: z.string().nullable(),
     }),
   ),
@@ -163,10 +163,10 @@ export const recordDetailSchema = recordSchema.extend({
   /** The register's definition and its lists: whoever takes part in a sign-off may see the record but not the register. */
   definition: registerSchema,
   choice_lists: z.array(choiceListSchema),
-  created_at: moment,
+  created_at: momentSchema,
   created_by: z.string(),
-  archived_at: moment.nullable(),
-  updated_at: moment,
+  archived_at: momentSchema.nullable(),
+  updated_at: momentSchema,
   may_change: z.boolean(),
   sign_off: trackSchema.nullable(),
 });
@@ -223,7 +223,7 @@ export const workedOutSchema = z.object({
 });
 
 export const setAsideSchema = z.object({
-  fields: z.array(z.object({ id: uuidSchema, label: z.string(), rows: z.string().nullable(), at: moment })),
+  fields: z.array(z.object({ id: uuidSchema, label: z.string(), rows: z.string().nullable(), at: momentSchema })),
 });
 export type SetAside = z.infer<typeof setAsideSchema>;
 
@@ -258,7 +258,7 @@ export const historySchema = z.object({
   events: z.array(
     z.object({
       id: z.string(),
-      at: moment,
+      at: momentSchema,
       by: z.string(),
       action: z.enum([
         'added',
@@ -280,122 +280,6 @@ export const historySchema = z.object({
 });
 export type HistoryAnswer = z.infer<typeof historySchema>;
 
-export const formAnswerSchema = formSummarySchema.extend({
-  /** The form every register has without being designed has a key no other form can have. */
-  form: formSchema.extend({ key: z.string() }),
-  /** What the form needs to be filled in: its register, and the lists and registers it names. */
-  register: registerSchema,
-  registers: z.array(registerSchema),
-  choice_lists: z.array(choiceListSchema),
-  now: moment,
-  /** When it changes a record: the record as it is. */
-  record: recordSchema.nullable(),
-  /** What questions start as because of where the form was opened from, and the records this links to. */
-  begun: z.object({
-    values: recordValuesSchema,
-    links: z.record(z.string(), linkedSchema),
-    /** What look-ups among these fill. */
-    snapshots: z.record(z.string(), z.object({ record: uuidSchema, taken: z.int(), fills: recordValuesSchema })),
-  }),
-  /** Why the record was sent back, if it was. */
-  sent_back: z.object({ by: z.string(), reason: z.string() }).nullable(),
-});
-export type FormAnswer = z.infer<typeof formAnswerSchema>;
-
-/** Where a form was opened from: a record, and what stood in the address besides. */
-export const openedSchema = z.strictObject({
-  from: z.strictObject({ register: keySchema, id: uuidSchema }).optional(),
-  address: z.record(z.string().max(40), z.string().max(500)).optional(),
-});
-export type Opened = z.infer<typeof openedSchema>;
-
-/** JSON in a parameter of the address. */
-export const jsonParameter = <S extends z.ZodType>(schema: S) =>
-  z
-    .string()
-    .max(20_000)
-    .transform((text, context): unknown => {
-      try {
-        return JSON.parse(text);
-      } catch {
-        context.addIssue({ code: 'custom', message: 'This must be JSON.' });
-        return z.NEVER;
-      }
-    })
-    .pipe(schema);
-
-export const entrySchema = z.strictObject({
-  id: uuidSchema,
-  version: z.int(),
-  filled_in_at: z.string().max(40),
-  values: givenValuesSchema,
-  /** To change a record instead of adding one: which, and the values the person started from. */
-  record: z.strictObject({ id: uuidSchema, from: givenValuesSchema }).optional(),
-  opened: openedSchema.optional(),
-});
-export const sentSchema = z.object({
-  id: uuidSchema,
-  number: z.string(),
-  register: z.string(),
-  title: z.string(),
-  goes_to: z.string().nullable(),
-});
-export type Sent = z.infer<typeof sentSchema>;
-
-export const lookUpSchema = z.object({
-  found: z.array(
-    linkedSchema.extend({
-      /** What choosing it fills, by question. */
-      fills: recordValuesSchema,
-      /** The records the filled links point to. */
-      links: z.record(z.string(), linkedSchema),
-    }),
-  ),
-});
-export type LookUp = z.infer<typeof lookUpSchema>;
-
-/** Other records that hold the same, as far as the person may see them; whether there are any even where not. */
-export const sameSchema = z.object({ any: z.boolean(), found: z.array(linkedSchema) });
-export type Same = z.infer<typeof sameSchema>;
-
-/** An entry that is not sent yet: what the browser keeps of it, and what it is in words. */
-export const keptEntrySchema = z.strictObject({
-  form: z.string().max(60),
-  version: z.int(),
-  record: uuidSchema.nullable(),
-  title: z.string().max(200),
-  body: z.record(z.string(), z.unknown()),
-});
-export type KeptEntry = z.infer<typeof keptEntrySchema>;
-export const keptEntriesSchema = z.object({
-  entries: z.array(
-    z.object({
-      id: uuidSchema,
-      form: z.string(),
-      label: z.string(),
-      record: uuidSchema.nullable(),
-      title: z.string(),
-      at: moment,
-    }),
-  ),
-});
-
-export const formVersionsSchema = z.object({
-  versions: z.array(
-    z.object({
-      version: z.int(),
-      status: z.enum(['draft', 'published', 'retired']),
-      at: moment,
-      by: z.string().nullable(),
-      form: formSchema,
-      /** Why it cannot be filled in now, if it cannot. */
-      problems: z.array(z.string()),
-      /** Whether it is the one that is filled in now. */
-      open: z.boolean(),
-    }),
-  ),
-});
-
 export const inTraySchema = z.object({
   items: z.array(
     z.object({
@@ -406,7 +290,7 @@ export const inTraySchema = z.object({
       number: z.string(),
       title: z.string(),
       from: z.string(),
-      at: moment,
+      at: momentSchema,
       /** Why it is here, in words. */
       why: z.string(),
       /** Opens the record again when it was sent back; the form it came by. */
