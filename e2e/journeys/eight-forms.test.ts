@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, beforeEach, describe, expect, test, vi } from 'vitest';
@@ -6,6 +6,7 @@ import { z } from 'zod';
 import { Browser, literal } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { signInAs } from '../pages/sign-in.ts';
+import { makePicture } from '../picture.ts';
 
 const pageSchema = z.object({ records: z.array(z.object({ id: z.string() })) });
 const RUNA = 'runa.oakes@example.org';
@@ -24,14 +25,11 @@ interface Filling {
 /** The forms of the demonstration as people fill them in: a reload in the middle of each loses nothing. */
 describe('eight forms, each reloaded in the middle', () => {
   const folder = mkdtempSync(join(tmpdir(), 'iolite-files-'));
-  const photo = join(folder, 'hull.png');
+  const photo = makePicture(folder, 'hull.png');
   let iolite: Iolite;
   let runa: Browser;
 
   beforeAll(async () => {
-    // A picture of one point.
-    const point = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
-    writeFileSync(photo, Buffer.from(point, 'base64'));
     iolite = await Iolite.make();
     await iolite.start();
     runa = await Browser.open();

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
@@ -8,6 +8,7 @@ import { Iolite } from '../iolite.ts';
 import { Formula } from '../pages/formula.ts';
 import { RegisterEditor } from '../pages/register-editor.ts';
 import { signInAs } from '../pages/sign-in.ts';
+import { makePicture } from '../picture.ts';
 
 const samples = registerSchema.parse({
   key: 'samples',
@@ -34,15 +35,7 @@ interface Way {
 /** Every kind of field is added, entered, checked, shown, filtered, sorted, changed, set aside and brought back. */
 describe('every kind of field, in the running application', () => {
   const folder = mkdtempSync(join(tmpdir(), 'iolite-files-'));
-  const photo = join(folder, 'hull.png');
-  // A picture of one point.
-  writeFileSync(
-    photo,
-    Buffer.from(
-      'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
-      'base64',
-    ),
-  );
+  const photo = makePicture(folder, 'hull.png');
   let iolite: Iolite;
   let runa: Browser;
   let editor: RegisterEditor;

@@ -1,15 +1,14 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import { Browser, Key, literal } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { FormEditor } from '../pages/form-editor.ts';
-import { type Hands, Keyboard, Mouse, questionsOf } from '../pages/hands.ts';
+import { type Hands, Keyboard, Mouse, questionsOf, takeWords } from '../pages/hands.ts';
 import { signInAs } from '../pages/sign-in.ts';
+import { makePicture } from '../picture.ts';
 
-/** A picture of one point. */
-const POINT = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
 const KEPT = ['Title', 'Kind', 'Happened', 'Boat', 'Owner', 'Owner’s phone', 'What happened', 'People hurt', 'Cost'];
 const outline = '//section[@aria-label = "Outline"]';
 const live = '//section[@aria-label = "Live form"]';
@@ -24,14 +23,13 @@ const place = (words: string) => `//*[@data-outline][.//button[@data-handle][nor
 /** Report an incident, made from nothing until people fill it in: by the keyboard alone, and once more with the mouse. */
 describe('Report an incident', () => {
   const folder = mkdtempSync(join(tmpdir(), 'iolite-files-'));
-  const picture = join(folder, 'quay.png');
+  const picture = makePicture(folder, 'quay.png');
   let iolite: Iolite;
   let runa: Browser;
   let piet: Browser;
   let phone: Browser;
 
   beforeAll(async () => {
-    writeFileSync(picture, Buffer.from(POINT, 'base64'));
     iolite = await Iolite.make();
     await iolite.start();
     [runa, piet, phone] = await Promise.all([
@@ -77,15 +75,7 @@ describe('Report an incident', () => {
     /** Writes a sentence word by word after opening its box. */
     const write = async (opener: string, ...words: readonly string[]): Promise<void> => {
       await hands.press(opener);
-      for (const word of words) {
-        const box = '//span[@data-writer]//input';
-        const before = await (await runa.see(box)).getAttribute('aria-label');
-        await hands.take(box, word);
-        await runa.waitUntil(`“${word}” was taken`, async () => {
-          const [now] = await runa.driver.findElements({ xpath: box });
-          return !now || (await now.getAttribute('aria-label')) !== before;
-        });
-      }
+      await takeWords(runa, hands, words);
     };
     const rule = (of: string, ...words: readonly string[]) => write(button(`Add a rule to ${of}`), ...words);
     const newQuestions = async (...lines: readonly string[]): Promise<void> => {
@@ -234,15 +224,7 @@ describe('Report an incident', () => {
       await reads('Part of the body of each must be answered');
       await hands.press(part('rules of the rows of People hurt'));
       await hands.press(slipRow('Days lost is asked when …'));
-      const box = '//span[@data-writer]//input';
-      for (const word of ['Employed here', 'is …', 'yes', 'that is all']) {
-        const before = await (await runa.see(box)).getAttribute('aria-label');
-        await hands.take(box, word);
-        await runa.waitUntil(`“${word}” was taken`, async () => {
-          const [now] = await runa.driver.findElements({ xpath: box });
-          return !now || (await now.getAttribute('aria-label')) !== before;
-        });
-      }
+      await takeWords(runa, hands, ['Employed here', 'is …', 'yes', 'that is all']);
       await reads('Days lost of each is asked when Employed here is yes');
       await rule('People hurt', 'must be answered');
       await kept();

@@ -29,6 +29,20 @@ export const questionsOf = (browser: Browser): Promise<string[]> =>
     `return [...document.querySelectorAll('section[aria-label=Outline] [data-handle]')].map((each) => each.textContent.trim())`,
   );
 
+const BOX = '//span[@data-writer]//input';
+
+/** Takes words one after the other in the box in which a sentence is written. */
+export const takeWords = async (browser: Browser, hands: Hands, words: readonly string[]): Promise<void> => {
+  for (const word of words) {
+    const before = await (await browser.see(BOX)).getAttribute('aria-label');
+    await hands.take(BOX, word);
+    await browser.waitUntil(`“${word}” was taken`, async () => {
+      const [now] = await browser.driver.findElements({ xpath: BOX });
+      return !now || (await now.getAttribute('aria-label')) !== before;
+    });
+  }
+};
+
 export class Keyboard implements Hands {
   readonly name = 'by the keyboard alone';
   readonly #browser: Browser;

@@ -1,8 +1,8 @@
-import { ArrowDown, ArrowUp, Check, Plus, Trash2 } from 'lucide-react';
+import { Check, Plus } from 'lucide-react';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import type { RowValue } from '#core/values/index.ts';
 import { type AnyControl, Cell } from './cell.tsx';
-import { RowButton } from './row-button.tsx';
+import { RowActions } from './row-actions.tsx';
 import { isWorkedOut, type Rows, type RowsProps, useRows } from './use-rows.ts';
 
 /** A row in one line: its first answer, and at the end the next one that there is. */
@@ -94,19 +94,7 @@ export const RowsCards = ({ control, ...props }: RowsProps & { readonly control:
                     <Check size={15} aria-hidden="true" /> Done
                   </button>
                   <span className="grow" />
-                  <RowButton label={`Move row ${at + 1} up`} off={at === 0} onPress={() => rows.move(at, -1)}>
-                    <ArrowUp size={18} aria-hidden="true" />
-                  </RowButton>
-                  <RowButton
-                    label={`Move row ${at + 1} down`}
-                    off={at === rows.rows.length - 1}
-                    onPress={() => rows.move(at, 1)}
-                  >
-                    <ArrowDown size={18} aria-hidden="true" />
-                  </RowButton>
-                  <RowButton label={`Take row ${at + 1} away`} off={false} onPress={() => rows.takeAway(at)}>
-                    <Trash2 size={18} aria-hidden="true" />
-                  </RowButton>
+                  <RowActions rows={rows} at={at} size={18} />
                 </div>
               </div>
             )}

@@ -1,8 +1,8 @@
-import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { type KeyboardEvent, useRef } from 'react';
 import type { RowField, RowValue } from '#core/values/index.ts';
 import { type AnyControl, Cell } from './cell.tsx';
-import { RowButton } from './row-button.tsx';
+import { RowActions } from './row-actions.tsx';
 import { isNumeric, isWorkedOut, type Rows, type RowsProps, useRows } from './use-rows.ts';
 
 /** How wide a column is, by what stands in it. */
@@ -85,19 +85,7 @@ export const RowsGrid = ({ control, ...props }: RowsProps & { readonly control: 
                     </td>
                   ))}
                   <td className="whitespace-nowrap">
-                    <RowButton label={`Move row ${at + 1} up`} off={at === 0} onPress={() => rows.move(at, -1)}>
-                      <ArrowUp size={14} aria-hidden="true" />
-                    </RowButton>
-                    <RowButton
-                      label={`Move row ${at + 1} down`}
-                      off={at === rows.rows.length - 1}
-                      onPress={() => rows.move(at, 1)}
-                    >
-                      <ArrowDown size={14} aria-hidden="true" />
-                    </RowButton>
-                    <RowButton label={`Take row ${at + 1} away`} off={false} onPress={() => rows.takeAway(at)}>
-                      <Trash2 size={14} aria-hidden="true" />
-                    </RowButton>
+                    <RowActions rows={rows} at={at} size={14} />
                   </td>
                 </tr>
               ))}
