@@ -4,10 +4,13 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { By, Key, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
+import { z } from 'zod';
 
 const require = createRequire(import.meta.url);
 /** As two journeys share the machine, a page may take its time. */
 const WAIT_MS = 20_000;
+
+const printedSchema = z.object({ data: z.string() });
 
 interface AxeResult {
   readonly violations: readonly {
@@ -24,10 +27,12 @@ export class Browser {
   readonly driver: WebDriver;
   readonly #profile: string;
   readonly #devTools: (command: string, parameters: object) => Promise<void>;
+  readonly #print: () => Promise<unknown>;
 
   private constructor(driver: Driver, profile: string) {
     this.driver = driver;
     this.#devTools = (command, parameters) => driver.sendDevToolsCommand(command, parameters);
+    this.#print = () => driver.sendAndGetDevToolsCommand('Page.printToPDF', {});
     this.#profile = profile;
   }
 
@@ -204,6 +209,11 @@ export class Browser {
   async consoleErrors(): Promise<string[]> {
     const entries = await this.driver.manage().logs().get(logging.Type.BROWSER);
     return entries.filter((entry) => entry.level.value >= logging.Level.SEVERE.value).map((entry) => entry.message);
+  }
+
+  /** The page as its print would be kept: the bytes of a PDF. */
+  async printed(): Promise<Buffer> {
+    return Buffer.from(printedSchema.parse(await this.#print()).data, 'base64');
   }
 
   /** As the system would: prefers light or dark. */

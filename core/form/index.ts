@@ -36,7 +36,7 @@ export {
 } from './edit.ts';
 export { cellKey, type Entry, newEntry, type Snapshot } from './entry.ts';
 export { type FilledIn, fillIn, pageOnWay, type QuestionState, toSend, type ValueSource } from './fill-in.ts';
-export { askingOf, plainForm, plainFormKey, plainFormOf } from './plain.ts';
+export { askingOf, isOpenedFromRecord, plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { type ReadByServer, receiveEntry } from './receive.ts';
 export type { CellFilled } from './rows.ts';
 export { fillTargets, type Written, writeRule } from './rule-writer.ts';

@@ -10,6 +10,12 @@ export const plainFormKey = (register: string): string => `${PLAIN}${register}`;
 /** The register whose plain form a key names, or null. */
 export const plainFormOf = (key: string): string | null => (key.startsWith(PLAIN) ? key.slice(PLAIN.length) : null);
 
+/** Whether a form can only be filled in where it is opened from a record, which a question takes without being shown. */
+export const isOpenedFromRecord = ({ questions }: Form): boolean =>
+  questions.some(({ rules }) =>
+    ['starts_as_opened', 'hidden'].every((kind) => rules.some((rule) => rule.kind === kind)),
+  );
+
 /** A form of one page that asks some fields, without rules of its own. */
 export const askingOf = (key: string, label: string, register: Register, fields: readonly string[]): Form => ({
   key,

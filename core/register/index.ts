@@ -57,4 +57,5 @@ export {
   recordProblems,
   retiredProblems,
 } from './record.ts';
+export { sayKind } from './say-kind.ts';
 export { besideFields, listFields, titleField } from './shown-fields.ts';

@@ -150,6 +150,9 @@ describe('forms with pages, sections, ways and endings', () => {
       await runa.see(`${sheet}//li[. = "Done by is not asked any more."]`);
       expect(await runa.axe()).toEqual([]);
       await runa.picture('rule-sheet');
+      // Printed, it is the sheet alone, on few pages.
+      const pdf = (await runa.printed()).toString('latin1');
+      expect([pdf.slice(0, 5), (pdf.match(/\/Type\s*\/Page\b/g) ?? []).length]).toEqual(['%PDF-', 2]);
       await runa.press('Undo');
       await runa.see(`${sheet}//p[. = "Nothing changed."]`);
     });

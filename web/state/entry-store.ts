@@ -63,6 +63,8 @@ export interface EntryState {
   /** Takes what a look-up of the row says instead of what was typed in a cell. */
   readonly takeInsteadInCell: (key: string, row: string, field: string) => void;
   readonly leave: (key: string) => void;
+  /** A box was left, its question not: what was typed shows as it is kept. */
+  readonly stopTyping: () => void;
   readonly trySending: () => FilledIn;
   readonly goTo: (page: number) => void;
   /** Tells what is wrong on a page, before one goes on; gives the questions. */
@@ -272,6 +274,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         const next = changeRow(key, row, ({ [field]: _, ...cells }) => cells);
         update({ ...next, unread: without(next.unread, cellKey(key, row, field)) });
       },
+      stopTyping: () => set({ typing: null }),
       leave: (key) => {
         if (get().typing?.key === key || get().typing?.key.startsWith(`${key}/`)) set({ typing: null });
         if (!get().left.has(key)) set({ left: new Set([...get().left, key]) });

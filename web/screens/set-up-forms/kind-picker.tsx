@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import { toKey } from '#core/base/index.ts';
 import { FUNCTION_NAMES } from '#core/expression/index.ts';
-import type { Catalogue, ChoiceList } from '#core/register/index.ts';
+import { type Catalogue, type ChoiceList, sayKind } from '#core/register/index.ts';
 import { type FieldType, KIND_WORDS, type RowField } from '#core/values/index.ts';
 import { readLabels, suggestType } from '#core/workspace/index.ts';
 import { typeOfKind } from '../../state/register-draft.ts';
@@ -13,25 +13,6 @@ export interface NewKind {
   readonly type: FieldType;
   readonly list: ChoiceList | null;
 }
-
-/** A field's kind as it reads in a sentence. */
-export const sayKind = ({ type, list }: NewKind, catalogue: Catalogue): string => {
-  const called = (key: string) => (list?.key === key ? list.label : (catalogue.choiceLists.get(key)?.label ?? key));
-  switch (type.kind) {
-    case 'link':
-      return `looks up one of ${catalogue.registers.get(type.register)?.plural ?? type.register}`;
-    case 'links':
-      return `looks up any of ${catalogue.registers.get(type.register)?.plural ?? type.register}`;
-    case 'choice':
-      return `choose one from ${called(type.list)}`;
-    case 'choices':
-      return `choose many from ${called(type.list)}`;
-    case 'rows':
-      return `rows of ${type.fields.map((field) => field.label.toLowerCase()).join(', ')}`;
-    default:
-      return KIND_WORDS[type.kind];
-  }
-};
 
 /** Kinds in the order in which they are offered; those with more to say ask for it in the next step. */
 const OFFERED = [
@@ -168,7 +149,7 @@ const RowsMaker = ({ label, catalogue, onMake }: RowsProps) => {
       <ul id={`${id}-kinds`} className="text-[13px] text-ink-2">
         {fields.map(({ key, label: called, type }) => (
           <li key={key}>
-            {called}: {sayKind({ type, list: null }, catalogue)}
+            {called}: {sayKind(type, catalogue)}
           </li>
         ))}
       </ul>

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { foldText } from '#core/base/index.ts';
-import type { Catalogue, ChoiceList, Register } from '#core/register/index.ts';
+import { type Catalogue, type ChoiceList, type Register, sayKind } from '#core/register/index.ts';
 import { type NewField, readLabels, suggestType } from '#core/workspace/index.ts';
 import { Part } from '../../ui/part.tsx';
-import { KindPicker, type NewKind, sayKind } from './kind-picker.tsx';
+import { KindPicker, type NewKind } from './kind-picker.tsx';
 
 interface Props {
   readonly label: string;
@@ -60,10 +60,10 @@ export const NewQuestions = ({ label, register, catalogue, asked, onMake }: Prop
                   asked.includes(field.key) ? (
                     'is asked already'
                   ) : (
-                    `asks ${register.plural}’ ${sayKind({ type: field.type, list: null }, catalogue)}`
+                    `asks ${register.plural}’ ${sayKind(field.type, catalogue)}`
                   )
                 ) : (
-                  <Part text={sayKind(kind, catalogue)} what={`kind of ${line}`}>
+                  <Part text={sayKind(kind.type, catalogue, kind.list ? [kind.list] : [])} what={`kind of ${line}`}>
                     {(close) => (
                       <KindPicker
                         label={line}

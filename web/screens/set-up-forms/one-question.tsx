@@ -14,8 +14,7 @@ import {
   type Question,
   type Rule,
 } from '#core/form/index.ts';
-import type { Catalogue, Field } from '#core/register/index.ts';
-import { KIND_WORDS } from '#core/values/index.ts';
+import { type Catalogue, type Field, sayKind } from '#core/register/index.ts';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { Part } from '../../ui/part.tsx';
 import { Wrong } from '../../ui/wrong.tsx';
@@ -103,7 +102,7 @@ export const OneQuestion = ({
             </button>
           )}
           <span className="text-ink-2">
-            {sayKind(field, catalogue)}, <Wording question={question} field={field} onQuestion={put} />
+            {sayKind(field.type, catalogue)}, <Wording question={question} field={field} onQuestion={put} />
           </span>
         </p>
         <Rules
@@ -220,17 +219,6 @@ const Wording = ({
     )}
   </Part>
 );
-
-const sayKind = (field: Field, catalogue: Catalogue): string => {
-  switch (field.type.kind) {
-    case 'link':
-      return `looks up one of ${catalogue.registers.get(field.type.register)?.plural ?? field.type.register}`;
-    case 'choice':
-      return `choose one from ${catalogue.choiceLists.get(field.type.list)?.label ?? field.type.list}`;
-    default:
-      return KIND_WORDS[field.type.kind];
-  }
-};
 
 interface RulesProps {
   readonly question: Question;

@@ -10,8 +10,7 @@ import {
   sayColumns,
   sayRule,
 } from '#core/form/index.ts';
-import { type Catalogue, type Register, valueContext } from '#core/register/index.ts';
-import { KIND_WORDS } from '#core/values/index.ts';
+import { type Catalogue, type Register, sayKind, valueContext } from '#core/register/index.ts';
 import { sayOpening } from './opening.tsx';
 
 interface Props {
@@ -86,7 +85,7 @@ export const RuleSheet = ({ form, published, register, catalogue }: Props) => {
                   )}
                   {i + 1}. <span className="font-semibold">{question.label ?? field.label}</span>{' '}
                   <span className="text-ink-2">
-                    {KIND_WORDS[field.type.kind]}
+                    {sayKind(field.type, catalogue)}
                     {field.required && ', always needed'}
                   </span>
                   <Lines>

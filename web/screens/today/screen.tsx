@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { showDate, today } from '#core/base/index.ts';
+import { isOpenedFromRecord } from '#core/form/index.ts';
 import { queries } from '../../data/queries.ts';
 import { clockFor, useMe, useWorkspace } from '../../data/workspace.ts';
 import { TabMark } from '../../ui/marks.tsx';
@@ -13,7 +14,9 @@ export const TodayScreen = () => {
   const me = useMe();
   const { workspace, catalogue } = useWorkspace();
   const { data: tray } = useQuery(queries.inTray());
-  const forms = workspace.forms.filter((each) => each.status === 'published' && each.may_fill);
+  const forms = workspace.forms.filter(
+    ({ status, may_fill, form }) => status === 'published' && may_fill && !isOpenedFromRecord(form),
+  );
   const day = showDate(today(clockFor(workspace)), workspace.locale);
   return (
     <div className="grid gap-x-10 gap-y-8 overflow-auto p-6 lg:grid-cols-2">

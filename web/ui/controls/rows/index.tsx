@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import { useNarrow } from '../../use-narrow.ts';
 import { RowsCards } from './cards.tsx';
 import type { AnyControl } from './cell.tsx';
@@ -5,5 +6,19 @@ import { RowsGrid } from './grid.tsx';
 import type { RowsProps } from './use-rows.ts';
 
 /** Rows, as wide as the window allows: a grid on a desk, cards on a phone. */
-export const RowsControl = (props: RowsProps & { readonly control: AnyControl }) =>
-  useNarrow() ? <RowsCards {...props} /> : <RowsGrid {...props} />;
+export const RowsControl = (props: RowsProps & { readonly control: AnyControl }) => {
+  const place = useRef<HTMLDivElement>(null);
+  const Shown = useNarrow() ? RowsCards : RowsGrid;
+  // From one cell to the next the question is not left: what is wrong with it is told when it is.
+  const onLeave = (): void => {
+    props.entry.stopTyping();
+    requestAnimationFrame(() => {
+      if (place.current?.contains(document.activeElement) === false) props.onLeave();
+    });
+  };
+  return (
+    <div ref={place}>
+      <Shown {...props} onLeave={onLeave} />
+    </div>
+  );
+};
