@@ -30,7 +30,10 @@ interface QuestionProps {
   readonly catalogue: Catalogue;
   readonly problems: readonly Problem[];
   readonly onKeyDown: (event: KeyboardEvent) => void;
-  readonly onForm: (form: Form) => void;
+  /** The form with the question elsewhere, or without it. */
+  readonly onMove: (form: Form) => void;
+  /** The question changed where it stands; whoever types in it goes on typing. */
+  readonly onQuestion: (question: Question) => void;
   readonly onCopy: () => void;
 }
 
@@ -44,7 +47,8 @@ export const OneQuestion = ({
   catalogue,
   problems,
   onKeyDown,
-  onForm,
+  onMove,
+  onQuestion,
   onCopy,
 }: QuestionProps) => {
   const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
@@ -52,12 +56,16 @@ export const OneQuestion = ({
   });
   const [wording, setWording] = useState(false);
   const handle = useRef<HTMLButtonElement>(null);
+  const focusHandle = (): void => void requestAnimationFrame(() => handle.current?.focus());
   const endWording = (): void => {
     setWording(false);
-    requestAnimationFrame(() => handle.current?.focus());
+    focusHandle();
+  };
+  const putAndReturn = (next: Question): void => {
+    onQuestion(next);
+    focusHandle();
   };
   const label = question.label ?? field.label;
-  const put = (next: Question): void => onForm({ ...form, questions: form.questions.with(at, next) });
   const isIn = question.section !== undefined;
   return (
     <div
@@ -83,7 +91,7 @@ export const OneQuestion = ({
               label={label}
               onLabel={(text) => {
                 const { label: _, ...plain } = question;
-                put(text === field.label || text === '' ? plain : { ...question, label: text });
+                onQuestion(text === field.label || text === '' ? plain : { ...question, label: text });
                 endWording();
               }}
               onCancel={endWording}
@@ -102,7 +110,7 @@ export const OneQuestion = ({
             </button>
           )}
           <span className="text-ink-2">
-            {sayKind(field.type, catalogue)}, <Wording question={question} field={field} onQuestion={put} />
+            {sayKind(field.type, catalogue)}, <Wording question={question} field={field} onQuestion={onQuestion} />
           </span>
         </p>
         <Rules
@@ -110,15 +118,26 @@ export const OneQuestion = ({
           form={form}
           context={context}
           problems={problems}
-          onChange={(rules) => put({ ...question, rules: [...rules] })}
+          onChange={(rules) => {
+            const next = { ...question, rules: [...rules] };
+            // A rule changed in its place keeps the focus there; one that came or went leaves it to the question.
+            if (rules.length === question.rules.length) onQuestion(next);
+            else putAndReturn(next);
+          }}
         />
-        <ColumnRules question={question} field={field} context={context} problems={problems} onQuestion={put} />
+        <ColumnRules
+          question={question}
+          field={field}
+          context={context}
+          problems={problems}
+          onQuestion={putAndReturn}
+        />
       </div>
       <span className="flex items-start">
         <IconButton
           label={`Move ${field.label} up`}
           disabled={at === 0 && pageOf(form, question.page) === 0}
-          onClick={() => onForm(moveQuestion(form, at, -1))}
+          onClick={() => onMove(moveQuestion(form, at, -1))}
           icon={ArrowUp}
         />
         <IconButton
@@ -126,19 +145,19 @@ export const OneQuestion = ({
           disabled={
             at === form.questions.length - 1 && pageOf(form, question.page) >= Math.max(0, form.pages.length - 1)
           }
-          onClick={() => onForm(moveQuestion(form, at, 1))}
+          onClick={() => onMove(moveQuestion(form, at, 1))}
           icon={ArrowDown}
         />
         <IconButton
           label={isIn ? `Take ${field.label} out of its section` : `Put ${field.label} in a section`}
-          onClick={() => onForm(isIn ? outdentQuestion(form, at) : indentQuestion(form, at, 'New section'))}
+          onClick={() => onMove(isIn ? outdentQuestion(form, at) : indentQuestion(form, at, 'New section'))}
           icon={isIn ? IndentDecrease : IndentIncrease}
         />
         <IconButton label={`Copy ${field.label}`} onClick={onCopy} icon={Copy} />
         <IconButton
           label={`Drop ${field.label}`}
           disabled={form.questions.length === 1}
-          onClick={() => onForm(dropQuestion(form, at))}
+          onClick={() => onMove(dropQuestion(form, at))}
           icon={Trash2}
         />
       </span>

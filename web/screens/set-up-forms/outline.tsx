@@ -77,7 +77,7 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
       place.current?.querySelector<HTMLElement>(`[data-outline="${field}"] [data-handle]`)?.focus(),
     );
   };
-  /** Does something to a question; the focus goes along with it. */
+  /** Moves a question, or takes it away; the focus goes along with it. */
   const change = (at: number, next: Form): void => {
     const field = form.questions[at]?.field;
     if (next === form) return;
@@ -157,7 +157,8 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
                         catalogue={catalogue}
                         problems={problems.filter((each) => each.path[0] === 'questions' && each.path[1] === at)}
                         onKeyDown={(event) => onKeyDown(event, at)}
-                        onForm={(next) => change(at, next)}
+                        onMove={(next) => change(at, next)}
+                        onQuestion={(next) => onChange({ ...form, questions: form.questions.with(at, next) })}
                         onCopy={() => copy({ kind: 'question', field: question.field })}
                       />
                     </li>
