@@ -125,13 +125,20 @@ export class Browser {
           return true;
         } catch (error) {
           const name = error instanceof Error ? error.name : '';
-          if (name === 'StaleElementReferenceError' || name === 'ElementClickInterceptedError') return false;
-          throw error;
+          if (name === 'ElementClickInterceptedError') await this.#scrollTo(xpath);
+          else if (name !== 'StaleElementReferenceError') throw error;
+          return false;
         }
       },
       WAIT_MS,
       `could not click ${xpath}`,
     );
+  }
+
+  /** As a person scrolls to what lies under something that stays where it is. */
+  async #scrollTo(xpath: string): Promise<void> {
+    const [element] = await this.driver.findElements(By.xpath(xpath));
+    if (element) await this.driver.executeScript('arguments[0]?.scrollIntoView({ block: "center" })', element);
   }
 
   async press(name: string): Promise<void> {
