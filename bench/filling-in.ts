@@ -8,6 +8,7 @@ import { resolve } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
 import { gzipSync } from 'node:zlib';
 import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
+import { z } from 'zod';
 import { uuidV7 } from '#core/base/index.ts';
 import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
 import { readTernQuay } from './flat.ts';
@@ -73,6 +74,7 @@ const watch = () => {
 await driver.get(base);
 const [name = '', value = ''] = cookie.split('=');
 await driver.manage().addCookie({ name, value });
+await tell('Performance.enable', {});
 await tell('Page.addScriptToEvaluateOnNewDocument', { source: `(${watch})()` });
 await tell('Emulation.setCPUThrottlingRate', { rate: SLOWER });
 await tell('Emulation.setDeviceMetricsOverride', { width: 1280, height: 800, deviceScaleFactor: 1, mobile: false });
@@ -98,6 +100,13 @@ for (const key of ['new_client', 'report_incident', 'raise_invoice']) {
   );
 }
 
+const metricsSchema = z.object({ metrics: z.array(z.object({ name: z.string(), value: z.number() })) });
+/** Milliseconds of JavaScript the page has run so far, as the browser counts them. */
+const scriptMs = async (): Promise<number> => {
+  const { metrics } = metricsSchema.parse(await driver.sendAndGetDevToolsCommand('Performance.getMetrics', {}));
+  return (metrics.find((each) => each.name === 'ScriptDuration')?.value ?? 0) * 1000;
+};
+
 /** Types into the box that has the focus, and gives what each key took. */
 const typeKeys = async (): Promise<{ work: number; screen: number }[]> => {
   await ask('told.keys.length = 0');
@@ -122,10 +131,13 @@ const bareBox = async () => {
 const bare = await bareBox();
 const opened = await usable(`/forms/${wideForm.key}?record=${id}`);
 const boxes = await ask<number>("return document.querySelectorAll('[data-question]').length");
-const places: { at: number; work: number; screen: number }[] = [];
+const places: { at: number; script: number; work: number; screen: number }[] = [];
 for (let at = 0; at < QUESTIONS; at += QUESTIONS / 3) {
   await ask(`document.querySelector('[data-question="${wideKey(at)}"] input').focus()`);
-  places.push(...(await typeKeys()).map((key) => ({ at, ...key })));
+  const before = await scriptMs();
+  const keys = await typeKeys();
+  const script = ((await scriptMs()) - before) / keys.length;
+  places.push(...keys.map((key) => ({ at, script, ...key })));
 }
 bare.push(...(await bareBox()));
 const late = (times: readonly number[]) => times.toSorted((a, b) => a - b)[Math.floor(times.length * 0.95)] ?? 0;
@@ -139,7 +151,7 @@ for (const at of new Set(places.map((key) => key.at))) {
   // Every second rule of the form reads its first question.
   const what = at === 0 ? 'a key in the question that all others follow from' : `a key in question ${at + 1}`;
   console.log(
-    `${what}: ${median(work).toFixed(1)} ms median, ${late(work).toFixed(1)} ms in the slowest twentieth; ${(median(work) / bareWork).toFixed(2)} times the bare box; with waiting for the screen's next beat ${median(here.map((key) => key.screen)).toFixed(1)} ms`,
+    `${what}: ${median(work).toFixed(1)} ms median, ${late(work).toFixed(1)} ms in the slowest twentieth; ${(median(work) / bareWork).toFixed(2)} times the bare box; ${(here[0]?.script ?? 0).toFixed(1)} ms of it JavaScript; with waiting for the screen's next beat ${median(here.map((key) => key.screen)).toFixed(1)} ms`,
   );
 }
 await driver.quit();

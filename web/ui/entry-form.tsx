@@ -122,6 +122,8 @@ export const EntryForm = ({
   const step = way.indexOf(page);
   const isLast = step === way.length - 1;
   const shown = compiled.pages[page]?.page;
+  // Also while few of them are asked, so that none is made anew when more are.
+  const isLong = compiled.questions.length > LONG;
   const visible = wordsOf(outline.shown).flatMap((key) => compiled.byKey.get(key) ?? []);
   const turn = (to: number | undefined): void => {
     if (to === undefined) return;
@@ -188,7 +190,7 @@ export const EntryForm = ({
         <span className="text-brick">*</span> must be answered
       </p>
       {grouped(visible).map(({ section, questions }) => {
-        const each = questions.map((question) => (
+        const row = (question: CompiledQuestion) => (
           <QuestionRow
             key={question.key}
             store={store}
@@ -197,8 +199,8 @@ export const EntryForm = ({
             draft={draft}
             refused={refused.get(question.key)}
           />
-        ));
-        const rows = visible.length > LONG ? inParts(each) : each;
+        );
+        const rows = isLong ? inParts(compiled.questions, questions, row) : questions.map(row);
         const held = compiled.sections.get(section ?? '')?.section;
         return held ? (
           <fieldset key={held.key} className="mb-4 border-t border-rule-strong pt-2">
@@ -230,16 +232,26 @@ export const EntryForm = ({
   );
 };
 
-/** Some questions at a time in a part that is left undrawn while it is scrolled away. */
-const inParts = (rows: readonly ReactElement[]): ReactElement[] =>
-  Array.from({ length: Math.ceil(rows.length / AT_A_TIME) }, (_, n) => {
-    const part = rows.slice(n * AT_A_TIME, (n + 1) * AT_A_TIME);
-    return (
-      <div key={part[0]?.key} className="drawn-when-seen">
-        {part}
-      </div>
-    );
-  });
+/**
+ * Some questions at a time in a part that is left undrawn while it is scrolled away. Which part a question stands in follows
+ * from its place in the form, not from what is asked: in another one it would be made anew, and what has the focus lose it.
+ */
+const inParts = (
+  all: readonly CompiledQuestion[],
+  questions: readonly CompiledQuestion[],
+  row: (question: CompiledQuestion) => ReactElement,
+): ReactElement[] => {
+  const parts = new Map<number, CompiledQuestion[]>();
+  for (const question of questions) {
+    const part = Math.floor(all.indexOf(question) / AT_A_TIME);
+    parts.set(part, [...(parts.get(part) ?? []), question]);
+  }
+  return [...parts].map(([part, held]) => (
+    <div key={part} className="drawn-when-seen">
+      {held.map(row)}
+    </div>
+  ));
+};
 
 /** A picture or video beside an introduction. */
 const Shown = ({ form, media }: { form: string; media: Media }) => {
