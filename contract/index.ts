@@ -10,7 +10,7 @@ export {
   type Sent,
 } from './entry-schemas.ts';
 export { openApiDocument } from './openapi.ts';
-export { FILES_PATH, fillPath, LIVE_PATH, paths } from './paths.ts';
+export { FILES_PATH, fillPath, LIVE_PATH, paths, problemType } from './paths.ts';
 export {
   type CsvPlan,
   csvImportSchema,

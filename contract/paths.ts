@@ -51,3 +51,6 @@ export const fillPath = (path: string, params: Readonly<Record<string, string>>)
     if (value === undefined) throw new RangeError(`no ${name} for ${path}`);
     return encodeURIComponent(value);
   });
+
+/** The type of a problem, as RFC 9457 wants it: what sort of refusal it is, for a program to tell them apart. */
+export const problemType = (kind: string): string => `urn:iolite:problem:${kind.replaceAll('_', '-')}`;

@@ -209,4 +209,39 @@ describe('eight forms, each reloaded in the middle', () => {
     await runa.see(`//*[self::h1 or @role = "status"][contains(., ${literal(thanks)})]`);
     expect(await runa.consoleErrors()).toEqual([]);
   });
+
+  test('in two windows an entry is one record; with other answers it is another only when one says so', async () => {
+    const name = async () => (await runa.see(runa.field('Name'))).getAttribute('value');
+    const first = await runa.driver.getWindowHandle();
+    await runa.visit(`${iolite.address}/forms/new_client`);
+    await runa.write('Name', 'Tabitha Twice');
+    await runa.driver.switchTo().newWindow('tab');
+    const second = await runa.driver.getWindowHandle();
+    await runa.visit(`${iolite.address}/forms/new_client`);
+    await runa.waitUntil('it stands here too', async () => (await name()) === 'Tabitha Twice');
+    const numberAfterSending = async (window: string): Promise<string> => {
+      await runa.driver.switchTo().window(window);
+      await runa.press('Send');
+      return (await runa.see('//h1[contains(., "was stored")]')).getText();
+    };
+    expect(await numberAfterSending(second)).toBe(await numberAfterSending(first));
+    // Begun as one in both windows, and gone on with differently.
+    for (const window of [first, second]) {
+      await runa.driver.switchTo().window(window);
+      await runa.visit(`${iolite.address}/forms/new_client`);
+      await runa.see(question('name'));
+      if (window === first) await runa.write('Name', 'Lowri');
+      else await runa.waitUntil('it stands here too', async () => (await name()) === 'Lowri');
+    }
+    await runa.write('Name', 'Lowri Teague');
+    const one = await numberAfterSending(first);
+    await runa.driver.switchTo().window(second);
+    await runa.press('Send');
+    await runa.seeText('This entry was sent before, with other answers.');
+    expect(await name()).toBe('Lowri Teague');
+    await runa.press('Send these answers as a new entry');
+    expect(await (await runa.see('//h1[contains(., "was stored")]')).getText()).not.toBe(one);
+    await runa.driver.close();
+    await runa.driver.switchTo().window(first);
+  });
 });

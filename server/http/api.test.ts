@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { problemType } from '#contract/index.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 import { entry, makeBoat, makeNearMisses, nearMissForm, story } from '../testing/near-misses.ts';
 
@@ -145,7 +146,7 @@ describe('the HTTP interface', () => {
       expect(second.body.number).toBe(first.body.number);
       expect((await runa.get(`${LIST}?find=sent+twice`)).body.count).toBe(1);
       const other = await piet.post(FORM, { ...sent, values: { ...sent.values, title: 'Other' } });
-      expect(other.status).toBe(409);
+      expect([other.status, other.body.type]).toEqual([409, problemType('sent_before')]);
       expect(JSON.stringify(other.body)).not.toContain('Sent twice');
     });
 

@@ -1,4 +1,4 @@
-import type { ProblemAnswer } from '#contract/index.ts';
+import { type ProblemAnswer, problemType } from '#contract/index.ts';
 import { type Problem, toPointer, within } from '#core/base/index.ts';
 import type { Conflict } from '#core/register/index.ts';
 import { findDatabaseFailure } from '../db/errors.ts';
@@ -10,6 +10,7 @@ const KINDS = {
   not_allowed: [403, 'This is not allowed'],
   not_found: [404, 'There is nothing here'],
   conflict: [409, 'Someone else changed this'],
+  sent_before: [409, 'This was sent before'],
   too_large: [413, 'This is too large'],
   too_many: [429, 'Too many tries'],
   internal: [500, 'Something went wrong here'],
@@ -83,7 +84,7 @@ export const toRefusal = (error: unknown): Refusal => {
 export const toProblemAnswer = (refusal: Refusal, instance: string): ProblemAnswer => {
   const [status, title] = KINDS[refusal.kind];
   return {
-    type: `urn:iolite:problem:${refusal.kind.replaceAll('_', '-')}`,
+    type: problemType(refusal.kind),
     title,
     status,
     detail: refusal.message,

@@ -107,7 +107,7 @@ const findReceived = async (
     const mine = prepared.find((each) => each.id === row.recordId);
     const record = row.register === register.key ? await findOwnValues(tx, register, catalogue, row.recordId) : null;
     if (row.sender !== author.person || mine?.hash !== row.contentHash || !record || record.archived) {
-      throw new Refusal('conflict', 'An entry with this id was stored before, with other content.');
+      throw new Refusal('sent_before', 'This entry was sent before, with other answers.');
     }
     found.set(row.recordId, { id: row.recordId, number: record.number, values: record.values, fresh: false });
   }

@@ -1,5 +1,13 @@
 import type { z } from 'zod';
-import { type Api, FILES_PATH, type FileFacts, fillPath, type ProblemAnswer, paths } from '#contract/index.ts';
+import {
+  type Api,
+  FILES_PATH,
+  type FileFacts,
+  fillPath,
+  type ProblemAnswer,
+  paths,
+  problemType,
+} from '#contract/index.ts';
 
 /** A refusal of the server, or that it could not be reached; `answer` is the RFC 9457 document. */
 export class ProblemError extends Error {
@@ -11,7 +19,7 @@ export class ProblemError extends Error {
 }
 
 const unreachable: ProblemAnswer = {
-  type: 'urn:iolite:problem:no-signal',
+  type: problemType('no_signal'),
   title: 'The server cannot be reached',
   status: 0,
   detail: 'The server cannot be reached just now. What you typed is kept here; try again in a moment.',

@@ -72,6 +72,8 @@ export interface EntryState {
   /** The form was changed while it is being tried: what was typed stays. */
   readonly setForm: (compiled: CompiledForm) => void;
   readonly forget: () => void;
+  /** The same answers as another entry, where this one was sent before with others. */
+  readonly renew: () => void;
 }
 
 export interface EntryOptions {
@@ -287,6 +289,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         return filledIn;
       },
       setForm: (compiled) => set({ compiled, filledIn: work(compiled, get().entry) }),
+      renew: () => update({ ...get().entry, id: freshId(clock()) }),
       forget: () => {
         if (keepAs) localStorage.removeItem(keepAs);
       },

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
-import type { FormAnswer, Opened, Sent } from '#contract/index.ts';
+import { type FormAnswer, type Opened, problemType, type Sent } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { compileForm, type Ending, type FilledIn, pageOnWay, toSend } from '#core/form/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
@@ -95,6 +95,9 @@ const byQuestion = (error: unknown): Map<string, string[]> => {
   }
   return found;
 };
+
+const wasSentBefore = (error: unknown): boolean =>
+  error instanceof ProblemError && error.answer.type === problemType('sent_before');
 
 /** One entry, from its first question until it is sent, kept or thrown away. */
 export const FillIn = ({
@@ -269,6 +272,21 @@ export const FillIn = ({
             above={
               <>
                 <Problems error={error} />
+                {wasSentBefore(error) && (
+                  <p className="mb-3 text-ink-2">
+                    Another window sent it with what stood there.{' '}
+                    <button
+                      type="button"
+                      className="part"
+                      onClick={() => {
+                        store.getState().renew();
+                        void send(false);
+                      }}
+                    >
+                      Send these answers as a new entry
+                    </button>
+                  </p>
+                )}
                 <ToSend count={wrong} />
               </>
             }
