@@ -1,6 +1,6 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
-import { Link, Navigate, NavLink, Outlet, useLocation, useMatch, useNavigate } from 'react-router';
+import { Link, Navigate, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { call } from '../data/client.ts';
 import { useLiveEvents } from '../data/live.ts';
 import { queries, queryClient } from '../data/queries.ts';
@@ -12,6 +12,9 @@ import { BrokenBoundary } from './broken.tsx';
 
 const FillInPlace = lazy(() => import('../screens/fill-in/in-place.tsx'));
 
+/** On a phone a form that is being filled in has the whole screen: its own head leads back. */
+const ASIDE = 'max-sm:[html:has(.entry-screen)_&]:hidden';
+
 /** The frame of every screen: the strip above, the index of registers at the side. */
 export const Shell = () => (
   <Suspense fallback={<Coming />}>
@@ -22,8 +25,6 @@ export const Shell = () => (
 const SignedIn = () => {
   const { data } = useSuspenseQuery(queries.session());
   const location = useLocation();
-  // On a phone a form has the whole screen: its own head leads back.
-  const aside = useMatch('/forms/:key') ? 'max-sm:hidden' : '';
   useLiveEvents(data.me !== null);
   if (!data.me)
     return <Navigate to={`/sign-in?to=${encodeURIComponent(`${location.pathname}${location.search}`)}`} replace />;
@@ -33,9 +34,9 @@ const SignedIn = () => {
         <a href="#main" className="btn absolute -top-20 left-4 z-40 focus:top-2">
           Skip to the content
         </a>
-        <Strip className={aside} />
+        <Strip />
         <div className="flex min-h-0 grow flex-col sm:flex-row print:block">
-          <Index className={aside} />
+          <Index />
           <main
             id="main"
             className="relative flex min-h-0 min-w-0 grow flex-col bg-sheet sm:overflow-hidden print:block print:overflow-visible!"
@@ -62,7 +63,7 @@ const initials = (name: string): string =>
     .join('')
     .slice(0, 2);
 
-const Strip = ({ className }: { className: string }) => {
+const Strip = () => {
   const me = useMe();
   const { workspace } = useWorkspace();
   const { data: tray } = useQuery(queries.inTray());
@@ -75,7 +76,7 @@ const Strip = ({ className }: { className: string }) => {
   };
   return (
     <header
-      className={`${className} print:hidden flex min-h-12 items-center gap-x-4 border-b-2 max-sm:gap-x-2 border-iolite-deep bg-sheet px-4 py-1`}
+      className={`${ASIDE} print:hidden flex min-h-12 items-center gap-x-4 border-b-2 max-sm:gap-x-2 border-iolite-deep bg-sheet px-4 py-1`}
     >
       <Link to="/" className="flex min-w-0 items-center gap-2 text-base font-bold">
         <img src="/mark.svg" alt="" width={20} height={18} />
@@ -102,13 +103,13 @@ const Strip = ({ className }: { className: string }) => {
   );
 };
 
-const Index = ({ className }: { className: string }) => {
+const Index = () => {
   const { workspace } = useWorkspace();
   const me = useMe();
   return (
     <nav
       aria-label="Index"
-      className={`${className} print:hidden flex shrink-0 overflow-x-auto border-rule py-2 max-sm:border-b sm:w-48 sm:flex-col sm:overflow-x-hidden sm:overflow-y-auto sm:border-r sm:py-3`}
+      className={`${ASIDE} print:hidden flex shrink-0 overflow-x-auto border-rule py-2 max-sm:border-b sm:w-48 sm:flex-col sm:overflow-x-hidden sm:overflow-y-auto sm:border-r sm:py-3`}
     >
       <NavLink to="/" end className="index-link">
         Today
