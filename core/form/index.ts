@@ -34,7 +34,7 @@ export {
   putSection,
   removePage,
 } from './edit.ts';
-export { cellKey, type Entry, newEntry, type Snapshot } from './entry.ts';
+export { CELL, cellKey, type Entry, newEntry, type Snapshot } from './entry.ts';
 export { type FilledIn, fillIn, pageOnWay, type QuestionState, toSend, type ValueSource } from './fill-in.ts';
 export { askingOf, isOpenedFromRecord, plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { type ReadByServer, receiveEntry } from './receive.ts';

@@ -1,4 +1,5 @@
 import { useRef } from 'react';
+import { CELL } from '#core/form/index.ts';
 import { useNarrow } from '../../use-narrow.ts';
 import { RowsCards } from './cards.tsx';
 import type { AnyControl } from './cell.tsx';
@@ -9,9 +10,12 @@ import type { RowsProps } from './use-rows.ts';
 export const RowsControl = (props: RowsProps & { readonly control: AnyControl }) => {
   const place = useRef<HTMLDivElement>(null);
   const Shown = useNarrow() ? RowsCards : RowsGrid;
-  // From one cell to the next the question is not left: what is wrong with it is told when it is.
+  // From one cell to the next the question is not left: what is missing in it is told when it is. A cell that cannot be
+  // read is told at once.
   const onLeave = (): void => {
-    props.entry.stopTyping();
+    const { entry, field } = props;
+    if (Object.keys(entry.entry.unread).some((name) => name.startsWith(`${field.key}${CELL}`))) return props.onLeave();
+    entry.stopTyping();
     requestAnimationFrame(() => {
       if (place.current?.contains(document.activeElement) === false) props.onLeave();
     });
