@@ -14,7 +14,10 @@ export const RowsControl = (props: RowsProps & { readonly control: AnyControl })
   // read is told at once.
   const onLeave = (): void => {
     const { entry, field } = props;
-    if (Object.keys(entry.entry.unread).some((name) => name.startsWith(`${field.key}${CELL}`))) return props.onLeave();
+    if (Object.keys(entry.entry.unread).some((name) => name.startsWith(`${field.key}${CELL}`))) {
+      props.onLeave();
+      return;
+    }
     entry.stopTyping();
     requestAnimationFrame(() => {
       if (place.current?.contains(document.activeElement) === false) props.onLeave();
