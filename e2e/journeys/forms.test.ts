@@ -128,13 +128,13 @@ describe('forms with pages, sections, ways and endings', () => {
       await runa.see('//tr[contains(., "Kind is Near miss")][contains(., "1, 4")]');
       expect(await runa.axe()).toEqual([]);
       await runa.press('Way B, show it');
+      await runa.picture('form-ways');
       await runa.press('Fill in way B for me');
       const live = '//section[@aria-label = "Live form"]';
       await runa.see(`${live}//p[contains(., "Page 1 of 3")]`);
       await runa.see(
         `${live}${question('kind')}//label[. = "Damage to property"]//input[@checked or @value = "damage"]`,
       );
-      await runa.picture('form-ways');
     });
 
     test('the rule sheet says the whole form, and what changed since it was published', async () => {
