@@ -70,6 +70,26 @@ const rowProblems = (
   });
 };
 
+/** Of so many cells that cannot be read it is said why. */
+const MOST_CELLS = 3;
+
+/** Why a cell cannot be read, with its row and column: "Line 2, Quantity: This must be a number." */
+const whyUnread = (
+  { catalogue }: CompiledForm,
+  { unread }: Entry,
+  { field: { type }, columns }: CompiledQuestion,
+  name: string,
+  value: StoredValue,
+): string => {
+  const [, row = '', cell = ''] = name.split(CELL);
+  const held = type.kind === 'rows' ? type.fields.find((each) => each.key === cell) : undefined;
+  if (type.kind !== 'rows' || !held) return '';
+  const read = behaviourOf(held.type).parse(unread[name] ?? '', valueContext(catalogue));
+  const why = read.ok ? '' : read.problems.map((each) => each.detail).join(' ');
+  const at = rowsOf(value).findIndex((each) => each.id === row) + 1;
+  return `${type.singular} ${at}, ${columns.get(cell)?.label ?? held.label}: ${why}`;
+};
+
 /** What is wrong with the answer of a question that is asked. */
 export const problemsOf = (
   compiled: CompiledForm,
@@ -88,7 +108,10 @@ export const problemsOf = (
       problem(
         'unread_cell',
         [key],
-        `${label}: ${cells.length === 1 ? 'one cell' : `${cells.length} cells`} cannot be read.`,
+        [
+          `${label}: ${cells.length === 1 ? 'one cell' : `${cells.length} cells`} cannot be read.`,
+          ...cells.slice(0, MOST_CELLS).map((name) => whyUnread(compiled, entry, question, name, settled.value)),
+        ].join(' '),
       ),
     ];
   const unread = question.workedOut || locked ? undefined : entry.unread[key];

@@ -102,6 +102,18 @@ describe('each row is a small form', () => {
     ]);
   });
 
+  test('a cell that cannot be read is told with its row, its column and why', () => {
+    const entry = {
+      ...newEntry(''),
+      typed: { lines: [1, 2].map((n) => ({ id: ID(n), values: {} })) },
+      unread: { [cellKey('lines', ID(2), 'count')]: 'many' },
+    };
+    const told = fillIn(compiled(), entry, clock)
+      .byKey.get('lines')
+      ?.problems.map((each) => each.detail);
+    expect(told).toEqual(['Lines: one cell cannot be read. Line 2, Count: This must be a number, such as 12 or 12.50.']);
+  });
+
   test('an answer to a cell that is not asked is refused', () => {
     const form = compiled(column('note', { kind: 'asked_when', condition: 'count > 5' }));
     const send = (note: string | null) =>
