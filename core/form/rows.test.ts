@@ -111,7 +111,9 @@ describe('each row is a small form', () => {
     const told = fillIn(compiled(), entry, clock)
       .byKey.get('lines')
       ?.problems.map((each) => each.detail);
-    expect(told).toEqual(['Lines: one cell cannot be read. Line 2, Count: This must be a number, such as 12 or 12.50.']);
+    expect(told).toEqual([
+      'Lines: one cell cannot be read. Line 2, Count: This must be a number, such as 12 or 12.50.',
+    ]);
   });
 
   test('an answer to a cell that is not asked is refused', () => {

@@ -70,11 +70,7 @@ describe('what a form is for', () => {
 
   beforeAll(async () => {
     server = await TestServer.start();
-    [runa, bea, piet] = (await Promise.all(['Runa', 'Bea', 'Piet'].map((name) => server.as(name)))) as [
-      Caller,
-      Caller,
-      Caller,
-    ];
+    [runa, bea, piet] = await Promise.all([server.as('Runa'), server.as('Bea'), server.as('Piet')]);
     const made = await runa.post('/api/workspace/carry-out', {
       version: 1,
       registers: [tools, lendings],
