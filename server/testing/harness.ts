@@ -85,16 +85,13 @@ export class TestServer {
     this.#live = live;
   }
 
-  static async start(options: { demonstration?: boolean; url?: string } = {}): Promise<TestServer> {
+  /** `dump` is the SQL of a database that stood already; without it the demonstration's set-up is made. */
+  static async start(options: { demonstration?: boolean; url?: string; dump?: string } = {}): Promise<TestServer> {
     const url = options.url ?? (await makeDatabase());
+    if (options.dump !== undefined) await runSql(url, options.dump);
     const database = openDatabase(url);
     await prepareDatabase(database.db, join(process.cwd(), 'server/db/migrations'));
-    const read = async (name: string) => JSON.parse(await readFile(`demo/tern-quay/${name}.json`, 'utf8'));
-    const people: { email: string; name: string; roles: string[]; password?: string }[] = await read('people');
-    const withPassword = people.map((person) =>
-      person.email.startsWith('runa') ? { ...person, password: 'salt marsh otter' } : person,
-    );
-    await applyWorkspace(database.db, workspaceSchema.parse(await read('workspace')), withPassword);
+    if (options.dump === undefined) await TestServer.#fill(database);
     const live = new LiveEvents(url);
     await live.start();
     const app = makeApp({ database, live, demonstration: options.demonstration ?? true, note: () => undefined });
@@ -103,6 +100,15 @@ export class TestServer {
     const address = server.address();
     if (typeof address !== 'object' || !address) throw new Error('no address');
     return new TestServer(`http://127.0.0.1:${address.port}`, database, server, live);
+  }
+
+  static async #fill(database: Database): Promise<void> {
+    const read = async (name: string) => JSON.parse(await readFile(`demo/tern-quay/${name}.json`, 'utf8'));
+    const people: { email: string; name: string; roles: string[]; password?: string }[] = await read('people');
+    const withPassword = people.map((person) =>
+      person.email.startsWith('runa') ? { ...person, password: 'salt marsh otter' } : person,
+    );
+    await applyWorkspace(database.db, workspaceSchema.parse(await read('workspace')), withPassword);
   }
 
   stranger(): Caller {
@@ -124,6 +130,17 @@ export class TestServer {
     await this.database.close();
   }
 }
+
+/** Runs the SQL of a dump in a database. */
+const runSql = async (url: string, text: string): Promise<void> => {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  try {
+    await client.query(text);
+  } finally {
+    await client.end();
+  }
+};
 
 /** A new, empty database in the throw-away PostgreSQL of this run. */
 export const makeDatabase = async (): Promise<string> => {
