@@ -1,3 +1,3 @@
 import { defineConfig } from 'drizzle-kit';
 
-export default defineConfig({ dialect: 'postgresql', schema: './server/db/schema.ts', out: './server/db/migrations' });
+export default defineConfig({ dialect: 'postgresql', schema: './server/platform/schema.ts', out: './server/platform/migrations' });

@@ -9,7 +9,7 @@ import { uuidV7 } from '#core/base/index.ts';
 import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
 import { DefinitionsReader } from '#server/definitions/store.ts';
 import { inWriting } from '#server/definitions/writing.ts';
-import { addRecords } from '#server/records/write.ts';
+import { addRecords } from '#server/records/commands/add.ts';
 import { readTernQuay } from './flat.ts';
 import { median } from './measure.ts';
 import { benchDatabase, RUNA, serve, timed } from './serve.ts';

@@ -1,13 +1,13 @@
 import { createServer } from 'node:http';
-import { type Database, openDatabase, prepareDatabase } from '#server/db/client.ts';
+import { type Database, openDatabase, prepareDatabase } from '#server/platform/database.ts';
 import { makeApp } from '#server/http/app.ts';
-import { LiveEvents } from '#server/live/live.ts';
+import { LiveEvents } from '#server/http/live.ts';
 
 /** The database that a benchmark was given, with the product's own tables. */
 export const benchDatabase = async (): Promise<{ database: Database; url: string }> => {
   const url = process.env.DATABASE_URL ?? '';
   const database = openDatabase(url);
-  await prepareDatabase(database.db, 'server/db/migrations');
+  await prepareDatabase(database.db, 'server/platform/migrations');
   return { database, url };
 };
 

@@ -1,10 +1,10 @@
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { z } from 'zod';
-import { openDatabase, prepareDatabase } from './db/client.ts';
+import { openDatabase, prepareDatabase } from './platform/database.ts';
 import { applyOnce } from './definitions/apply-workspace.ts';
 import { makeApp } from './http/app.ts';
-import { LiveEvents } from './live/live.ts';
+import { LiveEvents } from './http/live.ts';
 
 /** The fifth door where Zod stands: the environment. */
 const environment = z
@@ -28,7 +28,7 @@ const note = (where: string, error: unknown): void => {
 };
 
 const database = openDatabase(environment.DATABASE_URL);
-await prepareDatabase(database.db, join(process.cwd(), 'server/db/migrations'));
+await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
 await applyOnce(database.db, environment.IOLITE_WORKSPACE, environment.IOLITE_PEOPLE);
 const live = new LiveEvents(environment.DATABASE_URL);
 await live.start();

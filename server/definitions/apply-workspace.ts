@@ -7,10 +7,10 @@ import { compileForm } from '#core/form/index.ts';
 import { planChange } from '#core/register/index.ts';
 import { compileRoute } from '#core/signoff/index.ts';
 import { catalogueOf, type Workspace, workspaceSchema } from '#core/workspace/index.ts';
-import type { Db } from '../db/client.ts';
-import { people, workspace } from '../db/schema.ts';
+import type { Db } from '../platform/database.ts';
+import { people, workspace } from '../platform/schema.ts';
 import { valueOrRefuse } from '../http/problem.ts';
-import { hashPassword } from '../session/service.ts';
+import { hashPassword } from '../access/session.ts';
 import { carryOutPlan } from './ddl.ts';
 import { publishDefinition } from './store.ts';
 

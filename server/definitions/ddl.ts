@@ -14,9 +14,9 @@ import {
 } from '#core/register/index.ts';
 import { identifier, join, parameter, rowsKey, type SqlFragment, tableOf, sql as text } from '#core/sql/index.ts';
 import { behaviourOf, type FieldType, isListKind, PEOPLE, type RowField, type Scalar } from '#core/values/index.ts';
-import type { Tx } from '../db/client.ts';
-import { toDrizzle } from '../db/fragment.ts';
-import { setAside } from '../db/schema.ts';
+import type { Tx } from '../platform/database.ts';
+import { toDrizzle } from '../platform/fragment.ts';
+import { setAside } from '../platform/schema.ts';
 import { dropDerived, makeDerived } from './derived.ts';
 import { dropViews, makeViews } from './views.ts';
 

@@ -23,8 +23,8 @@ import {
   sql as text,
 } from '#core/sql/index.ts';
 import { behaviourOf, isListKind, PEOPLE, type RowField } from '#core/values/index.ts';
-import type { Tx } from '../db/client.ts';
-import { toDrizzle, toPlainSql } from '../db/fragment.ts';
+import type { Tx } from '../platform/database.ts';
+import { toDrizzle, toPlainSql } from '../platform/fragment.ts';
 import { Refusal } from '../http/problem.ts';
 
 /** A table of records or of rows, with the fields that stand in it. */

@@ -20,9 +20,9 @@ import {
 import { compileRoute, type Route } from '#core/signoff/index.ts';
 import type { RowField } from '#core/values/index.ts';
 import { type Role, renameInCatalogue, renameInForm, renameInRoute, renamingProblem } from '#core/workspace/index.ts';
-import type { Db, Queryable, Tx } from '../db/client.ts';
-import { inTransaction, lockDefinitions, notify } from '../db/locks.ts';
-import { counters, setAside, workspace } from '../db/schema.ts';
+import type { Db, Queryable, Tx } from '../platform/database.ts';
+import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
+import { counters, setAside, workspace } from '../platform/schema.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../http/problem.ts';
 import { carryOutPlan } from './ddl.ts';
 import { countBreaking } from './derived.ts';

@@ -12,11 +12,11 @@ import {
 import { type CompiledRoute, compileRoute, type Route, routeSchema } from '#core/signoff/index.ts';
 import { sql } from '#core/sql/index.ts';
 import { catalogueOf, type Rights, type Role, rightsOn, roleSchema } from '#core/workspace/index.ts';
-import type { Queryable } from '../db/client.ts';
-import { executeKept } from '../db/fragment.ts';
-import { definitions, workspace } from '../db/schema.ts';
+import type { Queryable } from '../platform/database.ts';
+import { executeKept } from '../platform/fragment.ts';
+import { definitions, workspace } from '../platform/schema.ts';
 import { notFound } from '../http/problem.ts';
-import type { Person } from '../session/service.ts';
+import type { Person } from '../access/session.ts';
 import { readStored } from './derived.ts';
 
 export interface Versioned<T> {

@@ -11,8 +11,8 @@ import {
 } from '#core/register/index.ts';
 import { identifier, join, rowsKey, type SqlFragment, tableOf, sql as text } from '#core/sql/index.ts';
 import { PEOPLE, type RowField } from '#core/values/index.ts';
-import type { Tx } from '../db/client.ts';
-import { toPlainSql } from '../db/fragment.ts';
+import type { Tx } from '../platform/database.ts';
+import { toPlainSql } from '../platform/fragment.ts';
 
 /*
  * The readable views: one per register and per rows field, for outside tools with a login of their own. Choices stand

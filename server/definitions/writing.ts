@@ -1,5 +1,5 @@
-import type { Db, Tx } from '../db/client.ts';
-import { holdDefinitions, inTransaction } from '../db/locks.ts';
+import type { Db, Tx } from '../platform/database.ts';
+import { holdDefinitions, inTransaction } from '../platform/locks.ts';
 import type { Definitions, DefinitionsReader } from './store.ts';
 
 /** One command that writes records: in one transaction, with definitions that stand still until it commits. */

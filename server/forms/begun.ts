@@ -2,11 +2,11 @@ import type { Opened } from '#contract/index.ts';
 import type { Beginning, CompiledForm } from '#core/form/index.ts';
 import { type RecordValues, valueContext } from '#core/register/index.ts';
 import { behaviourOf, isNothing, type StoredValue } from '#core/values/index.ts';
-import type { Queryable } from '../db/client.ts';
+import type { Queryable } from '../platform/database.ts';
 import { type Definitions, visibleCatalogue } from '../definitions/store.ts';
-import { findNumbered } from '../records/find.ts';
-import { findRecord, readPaths } from '../records/read.ts';
-import type { Person } from '../session/service.ts';
+import { findNumbered } from '../records/reader/find.ts';
+import { findRecord, readPaths } from '../records/reader/page.ts';
+import type { Person } from '../access/session.ts';
 
 /** A value of the record a form was opened from, as far as the person may see that record and what lies behind it. */
 const ofOpened = async (

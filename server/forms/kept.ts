@@ -1,11 +1,11 @@
 import { and, count, desc, eq, ne } from 'drizzle-orm';
 import { z } from 'zod';
 import type { KeptEntry } from '#contract/index.ts';
-import type { Queryable } from '../db/client.ts';
-import { keptEntries } from '../db/schema.ts';
+import type { Queryable } from '../platform/database.ts';
+import { keptEntries } from '../platform/schema.ts';
 import type { Definitions } from '../definitions/store.ts';
 import { notFound, Refusal } from '../http/problem.ts';
-import type { Person } from '../session/service.ts';
+import type { Person } from '../access/session.ts';
 
 const keptBody = z.record(z.string(), z.unknown());
 const MOST_KEPT = 200;

@@ -5,16 +5,16 @@ import { type CompiledForm, type CompiledQuestion, compileForm, type Fill } from
 import { type Catalogue, checkValues, type RecordValues, type Register, titleField } from '#core/register/index.ts';
 import { all, identifier, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
 import { PEOPLE, type RowField, rowsOf, type StoredValue, sameValue, textsOf } from '#core/values/index.ts';
-import type { Queryable } from '../db/client.ts';
-import { toDrizzle } from '../db/fragment.ts';
-import { people } from '../db/schema.ts';
+import type { Queryable } from '../platform/database.ts';
+import { toDrizzle } from '../platform/fragment.ts';
+import { people } from '../platform/schema.ts';
 import { type Definitions, visibleCatalogue } from '../definitions/store.ts';
 import { notFound, valueOrRefuse } from '../http/problem.ts';
-import { findByKey, findByTitle } from '../records/find.ts';
-import { readLinked } from '../records/linked.ts';
-import { readPaths } from '../records/read.ts';
-import { readFacts } from '../session/facts.ts';
-import type { Person } from '../session/service.ts';
+import { findByKey, findByTitle } from '../records/reader/find.ts';
+import { readLinked } from '../records/reader/linked.ts';
+import { readPaths } from '../records/reader/page.ts';
+import { readFacts } from '../access/facts.ts';
+import type { Person } from '../access/session.ts';
 import { openForm } from './open.ts';
 
 /** What filled links are called: nothing beside, which is for those who see their register. */

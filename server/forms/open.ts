@@ -3,11 +3,11 @@ import { type Clock, today } from '#core/base/index.ts';
 import { type Form, plainForm, plainFormOf } from '#core/form/index.ts';
 import { valueContext } from '#core/register/index.ts';
 import { behaviourOf } from '#core/values/index.ts';
-import type { Queryable } from '../db/client.ts';
-import { history } from '../db/schema.ts';
+import type { Queryable } from '../platform/database.ts';
+import { history } from '../platform/schema.ts';
 import { type Definitions, isSetup, mayFill, personRights, type Versioned } from '../definitions/store.ts';
 import { notAllowed, notFound } from '../http/problem.ts';
-import type { Person } from '../session/service.ts';
+import type { Person } from '../access/session.ts';
 
 /** The form every register has without being designed, for whoever may add or change its records. */
 const openPlain = (found: Definitions, person: Person, key: string): (Versioned<Form> & { draft: boolean }) | null => {

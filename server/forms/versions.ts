@@ -2,8 +2,8 @@ import { and, desc, eq } from 'drizzle-orm';
 import type { z } from 'zod';
 import type { formVersionsSchema } from '#contract/index.ts';
 import { compileForm, formSchema } from '#core/form/index.ts';
-import type { Queryable } from '../db/client.ts';
-import { definitions, people } from '../db/schema.ts';
+import type { Queryable } from '../platform/database.ts';
+import { definitions, people } from '../platform/schema.ts';
 import type { Definitions } from '../definitions/store.ts';
 import { notFound } from '../http/problem.ts';
 

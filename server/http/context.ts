@@ -1,9 +1,9 @@
 import type { Clock } from '#core/base/index.ts';
 import { toMomentText } from '#core/base/index.ts';
-import type { Db } from '../db/client.ts';
+import type { Db } from '../platform/database.ts';
 import type { DefinitionsService } from '../definitions/service.ts';
 import type { Definitions, DefinitionsReader } from '../definitions/store.ts';
-import type { Person } from '../session/service.ts';
+import type { Person } from '../access/session.ts';
 import { Refusal } from './problem.ts';
 
 /** Who asks, with the definitions at the version their request met. */

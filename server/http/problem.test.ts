@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { problemSchema } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
-import { findDatabaseFailure } from '../db/errors.ts';
+import { findDatabaseFailure } from '../platform/database-failure.ts';
 import { invalid, notFound, Refusal, toProblemAnswer, toRefusal } from './problem.ts';
 
 const driverError = (code: string, message = 'secret detail'): Error =>

@@ -1,7 +1,7 @@
 import { type ProblemAnswer, problemType } from '#contract/index.ts';
 import { type Problem, toPointer, within } from '#core/base/index.ts';
 import type { Conflict } from '#core/register/index.ts';
-import { findDatabaseFailure } from '../db/errors.ts';
+import { findDatabaseFailure } from '../platform/database-failure.ts';
 
 const KINDS = {
   invalid: [422, 'Something is wrong with what was sent'],

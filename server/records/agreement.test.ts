@@ -15,8 +15,8 @@ import { itemOf, RECORDS } from '#core/expression/records.arb.ts';
 import { catalogue, clock, nearMisses } from '#core/register/example.arb.ts';
 import { vocabularyOf } from '#core/register/index.ts';
 import { sql as fragment, type SqlFragment } from '#core/sql/index.ts';
-import { type Database, openDatabase, prepareDatabase } from '../db/client.ts';
-import { toDrizzle } from '../db/fragment.ts';
+import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
+import { toDrizzle } from '../platform/fragment.ts';
 import { makeDatabase } from '../testing/harness.ts';
 
 const vocabulary = vocabularyOf(nearMisses, catalogue);
@@ -98,7 +98,7 @@ describe('an expression gives the same answer in the core and in PostgreSQL', ()
 
   beforeAll(async () => {
     database = openDatabase(await makeDatabase());
-    await prepareDatabase(database.db, 'server/db/migrations');
+    await prepareDatabase(database.db, 'server/platform/migrations');
     const { db } = database;
     await db.execute(sql`create schema if not exists records`);
     await db.execute(

@@ -4,7 +4,7 @@ import { compileList } from '#core/list/index.ts';
 import { sql } from '#core/sql/index.ts';
 import { DefinitionsReader } from '../definitions/store.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
-import { refuseTooSlow } from './read.ts';
+import { refuseTooSlow } from './reader/page.ts';
 
 /** Filters as they come over HTTP: what the language can ask of a list, and what the server does not let itself be asked. */
 describe('filters of a list', () => {

@@ -14,14 +14,14 @@ import {
   sayStepReason,
   signersOf,
 } from '#core/signoff/index.ts';
-import type { Queryable, Tx } from '../db/client.ts';
-import { notify } from '../db/locks.ts';
-import { decisions, history, people, signOffs } from '../db/schema.ts';
+import type { Queryable, Tx } from '../platform/database.ts';
+import { notify } from '../platform/locks.ts';
+import { decisions, history, people, signOffs } from '../platform/schema.ts';
 import { type Definitions, readRouteVersion } from '../definitions/store.ts';
 import { notAllowed, notFound, Refusal } from '../http/problem.ts';
-import type { Author } from '../records/author.ts';
-import { findRecord, readPaths } from '../records/read.ts';
-import type { Person } from '../session/service.ts';
+import type { Author } from '../records/commands/author.ts';
+import { findRecord, readPaths } from '../records/reader/page.ts';
+import type { Person } from '../access/session.ts';
 
 type SignOff = typeof signOffs.$inferSelect;
 

@@ -8,10 +8,10 @@ import { inject } from 'vitest';
 import { api } from '#contract/index.ts';
 import { uuidV7 } from '#core/base/index.ts';
 import { workspaceSchema } from '#core/workspace/index.ts';
-import { type Database, openDatabase, prepareDatabase } from '../db/client.ts';
+import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
 import { applyWorkspace } from '../definitions/apply-workspace.ts';
 import { makeApp } from '../http/app.ts';
-import { LiveEvents } from '../live/live.ts';
+import { LiveEvents } from '../http/live.ts';
 
 export interface Answer {
   readonly status: number;
@@ -90,7 +90,7 @@ export class TestServer {
     const url = options.url ?? (await makeDatabase());
     if (options.dump !== undefined) await runSql(url, options.dump);
     const database = openDatabase(url);
-    await prepareDatabase(database.db, join(process.cwd(), 'server/db/migrations'));
+    await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
     if (options.dump === undefined) await TestServer.#fill(database);
     const live = new LiveEvents(url);
     await live.start();

@@ -1,0 +1,104 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { hash, verify } from '@node-rs/argon2';
+import { and, count, eq, gt, lt } from 'drizzle-orm';
+import type { Request, Response } from 'express';
+import type { Db } from '../platform/database.ts';
+import { people, sessions, signInFailures, workspace } from '../platform/schema.ts';
+import { Refusal } from '../http/problem.ts';
+
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+  readonly email: string;
+  readonly roles: readonly string[];
+}
+
+/** A request's person, with the workspace version read in the same query. */
+export interface Signed {
+  readonly person: Person;
+  readonly workspaceVersion: number;
+}
+
+const COOKIE = 'iolite_session';
+const DAYS = 14;
+const MOST_FAILURES = 10;
+
+const tokenHash = (token: string): string => createHash('sha256').update(token).digest('hex');
+
+const readCookie = (request: Request): string | null => {
+  for (const pair of (request.headers.cookie ?? '').split(';')) {
+    const [name, value] = pair.trim().split('=');
+    if (name === COOKIE && value) return value;
+  }
+  return null;
+};
+
+/** Who sent this request, or null. */
+export const findSigned = async (db: Db, request: Request): Promise<Signed | null> => {
+  const token = readCookie(request);
+  if (!token) return null;
+  const [row] = await db
+    .select({
+      id: people.id,
+      name: people.name,
+      email: people.email,
+      roles: people.roles,
+      workspaceVersion: workspace.version,
+    })
+    .from(sessions)
+    .innerJoin(people, eq(people.id, sessions.personId))
+    .innerJoin(workspace, eq(workspace.id, 1))
+    .where(and(eq(sessions.tokenHash, tokenHash(token)), gt(sessions.expiresAt, new Date())));
+  if (!row) return null;
+  const { workspaceVersion, ...person } = row;
+  return { person, workspaceVersion };
+};
+
+/** argon2id with the library's parameters (RFC 9106 leaves them to the site: 19 MiB, 2 passes). */
+export const hashPassword = (password: string): Promise<string> => hash(password);
+
+const wrongPassword = (): Refusal => new Refusal('sign_in', 'The e-mail address or the password is not right.');
+
+const checkPassword = async (
+  db: Db,
+  email: string,
+  password: string,
+  stored: string | null | undefined,
+): Promise<void> => {
+  const since = new Date(Date.now() - 15 * 60_000);
+  await db.delete(signInFailures).where(lt(signInFailures.at, since));
+  const [failures] = await db.select({ n: count() }).from(signInFailures).where(eq(signInFailures.email, email));
+  if ((failures?.n ?? 0) >= MOST_FAILURES)
+    throw new Refusal('too_many', 'Too many wrong passwords. Try again in 15 minutes.');
+  if (stored && (await verify(stored, password))) return;
+  await db.insert(signInFailures).values({ email });
+  // An unknown address costs as much time as a known one, so that it cannot be told apart.
+  if (!stored) await hash(password);
+  throw wrongPassword();
+};
+
+/** Signs in; in the demonstration the e-mail address alone is enough. Sets the cookie. */
+export const signIn = async (
+  db: Db,
+  response: Response,
+  email: string,
+  password: string | undefined,
+  demonstration: boolean,
+): Promise<Person> => {
+  const address = email.trim().toLowerCase();
+  const [row] = await db.select().from(people).where(eq(people.email, address));
+  if (!demonstration || password !== undefined) await checkPassword(db, address, password ?? '', row?.passwordHash);
+  if (!row) throw wrongPassword();
+  const token = randomBytes(32).toString('base64url');
+  const expiresAt = new Date(Date.now() + DAYS * 86_400_000);
+  await db.delete(sessions).where(lt(sessions.expiresAt, new Date()));
+  await db.insert(sessions).values({ tokenHash: tokenHash(token), personId: row.id, expiresAt });
+  response.cookie(COOKIE, token, { httpOnly: true, sameSite: 'lax', path: '/', expires: expiresAt });
+  return { id: row.id, name: row.name, email: row.email, roles: row.roles };
+};
+
+export const signOut = async (db: Db, request: Request, response: Response): Promise<void> => {
+  const token = readCookie(request);
+  if (token) await db.delete(sessions).where(eq(sessions.tokenHash, tokenHash(token)));
+  response.clearCookie(COOKIE, { path: '/' });
+};

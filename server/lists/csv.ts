@@ -1,0 +1,328 @@
+import { randomBytes } from 'node:crypto';
+import type { z } from 'zod';
+import type { CsvPlan, csvImportSchema, RecordAnswer } from '#contract/index.ts';
+import { foldText, type Problem, problem, uuidV7 } from '#core/base/index.ts';
+import { type Cell, readCsv, writeCsv } from '#core/list/index.ts';
+import {
+  type Catalogue,
+  type Field,
+  isWritable,
+  linkedRegister,
+  type RecordValues,
+  type Register,
+  titleField,
+  valueContext,
+} from '#core/register/index.ts';
+import { identifier, parameter, sql, tableOf } from '#core/sql/index.ts';
+import { behaviourOf, PEOPLE, type StoredValue, sameValue, textsOf, type ValueContext } from '#core/values/index.ts';
+import type { Queryable, Tx } from '../platform/database.ts';
+import { toDrizzle } from '../platform/fragment.ts';
+import { people } from '../platform/schema.ts';
+import type { Definitions } from '../definitions/store.ts';
+import { invalid, Refusal, valueOrRefuse } from '../http/problem.ts';
+import type { Author } from '../records/commands/author.ts';
+import { findOwnValues } from '../records/reader/page.ts';
+import { addRecords, changeRecord } from '../records/commands/add.ts';
+
+/** Kinds whose values stand in a CSV file as the core stores them: no comma, no locale, nothing to guess. */
+const PLAIN: ReadonlySet<string> = new Set(['number', 'money', 'date', 'time', 'moment', 'position']);
+
+/** Fields that have a column in a CSV file; rows and files have none. */
+export const csvFields = (register: Register): Field[] =>
+  register.fields.filter(({ type }) => type.kind !== 'rows' && type.kind !== 'files');
+
+const cellOf = (field: Field, record: RecordAnswer, context: ValueContext): Cell => {
+  const value = record.values[field.key] ?? null;
+  const { type } = field;
+  const kind = type.kind === 'worked_out' ? type.gives.kind : type.kind;
+  if (kind === 'link') return { text: record.links[field.key]?.number ?? '', isText: true };
+  if (kind === 'person') return { text: record.links[field.key]?.title ?? '', isText: true };
+  if (kind === 'links') {
+    const numbers = textsOf(value).flatMap((id) => record.linked[id]?.number ?? []);
+    return { text: numbers.join('; '), isText: true };
+  }
+  if (kind === 'percent' && typeof value === 'string')
+    return { text: `${behaviourOf(type).edit(value, { ...context, locale: 'en' })}%`, isText: false };
+  if (PLAIN.has(kind)) return { text: typeof value === 'string' ? value : '', isText: kind === 'position' };
+  return { text: behaviourOf(type).edit(value, context), isText: kind !== 'yes_no' };
+};
+
+/** The head of a register's CSV file: the record's number, then its fields by their labels. */
+export const csvHead = (register: Register): string =>
+  writeCsv(
+    [[{ text: 'Number', isText: true }, ...csvFields(register).map((field) => ({ text: field.label, isText: true }))]],
+    true,
+  );
+
+/** Records as lines of a CSV file. */
+export const csvLines = (register: Register, records: readonly RecordAnswer[], catalogue: Catalogue): string => {
+  const context = valueContext(catalogue);
+  const fields = csvFields(register);
+  return writeCsv(
+    records.map((record) => [
+      { text: record.number, isText: true },
+      ...fields.map((field) => cellOf(field, record, context)),
+    ]),
+    false,
+  );
+};
+
+type Given = z.output<typeof csvImportSchema>;
+
+/** Records of other registers by their numbers and titles, as cells name them. */
+type Names = ReadonlyMap<string, ReadonlyMap<string, string | null>>;
+
+/** The records that cells of link columns name: by number, or by a title that only one of them has. */
+const readNames = async (
+  tx: Queryable,
+  catalogue: Catalogue,
+  wanted: ReadonlyMap<string, ReadonlySet<string>>,
+): Promise<Names> => {
+  const names = new Map<string, Map<string, string | null>>();
+  for (const [to, words] of wanted) {
+    const known = new Map<string, string | null>();
+    names.set(to, known);
+    const put = (name: string, id: string): void => {
+      const folded = foldText(name);
+      known.set(folded, known.has(folded) && known.get(folded) !== id ? null : id);
+    };
+    if (to === PEOPLE) {
+      for (const row of await tx.select({ id: people.id, name: people.name }).from(people)) put(row.name, row.id);
+      continue;
+    }
+    const register = catalogue.registers.get(to);
+    if (!register) continue;
+    const title = titleField(register);
+    const shown = title.type.kind === 'worked_out' ? sql`null` : sql`${identifier('t', title.key)}::text`;
+    const given = parameter([...words], 'text[]');
+    const { rows } = await tx.execute(
+      toDrizzle(
+        sql`select t.id, t.number, ${shown} as title from ${tableOf(to)} t where t.archived_at is null and (t.number = any(${given}) or ${shown} = any(${given}))`,
+      ),
+    );
+    for (const row of rows) {
+      put(String(row.number), String(row.id));
+      if (row.title !== null) put(String(row.title), String(row.id));
+    }
+  }
+  return names;
+};
+
+const leadsTo = ({ type }: Field, catalogue: Catalogue): string | null =>
+  type.kind === 'person' ? PEOPLE : (linkedRegister(type, catalogue)?.key ?? null);
+
+const wordsOf = (field: Field, cell: string): string[] =>
+  field.type.kind === 'links'
+    ? cell
+        .split(/[;,]/)
+        .map((word) => word.trim())
+        .filter(Boolean)
+    : [cell];
+
+const toLink = (field: Field, cell: string, to: string, names: Names): StoredValue | Problem => {
+  const ids: string[] = [];
+  for (const word of wordsOf(field, cell)) {
+    const id = names.get(to)?.get(foldText(word));
+    if (!id) {
+      const why = id === null ? 'names more than one record: give its number' : 'names no record there is';
+      return problem('unknown_record', [field.key], `${field.label}: “${word.slice(0, 60)}” ${why}.`);
+    }
+    ids.push(id);
+  }
+  return field.type.kind === 'links' ? ids : (ids[0] ?? null);
+};
+
+const isProblem = (value: StoredValue | Problem): value is Problem =>
+  typeof value === 'object' && value !== null && 'code' in value;
+
+/** A cell as the field's value; '' is nothing. */
+const readCell = (
+  field: Field,
+  cell: string,
+  given: Given,
+  catalogue: Catalogue,
+  names: Names,
+): StoredValue | Problem => {
+  const to = leadsTo(field, catalogue);
+  if (to !== null) return cell === '' ? (field.type.kind === 'links' ? [] : null) : toLink(field, cell, to, names);
+  const context = valueContext(catalogue);
+  const behaviour = behaviourOf(field.type);
+  const plain = given.written === 'plain' && PLAIN.has(field.type.kind) && cell !== '';
+  const english = given.written === 'plain' && field.type.kind === 'percent' ? { ...context, locale: 'en' } : context;
+  const read = plain ? behaviour.check(cell, context) : behaviour.parse(cell, english);
+  if (read.ok) return read.value;
+  const [first] = read.problems;
+  return problem(first?.code ?? 'wrong', [field.key], `${field.label}: ${first?.detail ?? ''}`);
+};
+
+interface Line {
+  /** Of the file, the head being 1. */
+  readonly line: number;
+  readonly values: RecordValues;
+  readonly problems: readonly Problem[];
+  /** The record it is matched to, if one is. */
+  readonly matched: string | null;
+}
+
+const columnFields = (register: Register, given: Given, width: number): (Field | null)[] => {
+  const used = new Set<string>();
+  return Array.from({ length: width }, (_, i) => {
+    const key = given.columns[i] ?? null;
+    if (key === null || key === 'number') return null;
+    const field = register.fields.find((each) => each.key === key);
+    if (!field || !isWritable(field) || field.type.kind === 'rows' || field.type.kind === 'files')
+      throw invalid([
+        problem('unknown_field', ['columns', i], `A column of a CSV file cannot fill “${key.slice(0, 60)}”.`),
+      ]);
+    if (used.has(key))
+      throw invalid([problem('field_twice', ['columns', i], `${field.label} is filled by two columns.`)]);
+    used.add(key);
+    return field;
+  });
+};
+
+/** The records that rows are matched to, by what stands in the matching column. */
+const readMatches = async (
+  tx: Queryable,
+  register: Register,
+  match: string,
+  cells: readonly string[],
+): Promise<Map<string, string[]>> => {
+  const found = new Map<string, string[]>();
+  const field = match === 'number' ? null : register.fields.find((each) => each.key === match);
+  if (field === undefined)
+    throw invalid([problem('unknown_field', ['match'], 'Rows can be matched only by a column that is mapped.')]);
+  const column = field ? sql`${identifier('t', field.key)}::text` : identifier('t', 'number');
+  const { rows } = await tx.execute(
+    toDrizzle(
+      sql`select t.id, ${column} as name from ${tableOf(register.key)} t where t.archived_at is null and ${column} = any(${parameter([...new Set(cells)], 'text[]')})`,
+    ),
+  );
+  for (const row of rows) found.set(String(row.name), [...(found.get(String(row.name)) ?? []), String(row.id)]);
+  return found;
+};
+
+const readLines = async (tx: Queryable, register: Register, catalogue: Catalogue, given: Given): Promise<Line[]> => {
+  const { head, rows } = valueOrRefuse(readCsv(given.csv));
+  const fields = columnFields(register, given, head.length);
+  const matchAt = given.match === '' ? -1 : given.columns.indexOf(given.match);
+  if (given.match !== '' && matchAt < 0)
+    throw invalid([problem('unknown_field', ['match'], 'Rows can be matched only by a column that is mapped.')]);
+  const wanted = new Map<string, Set<string>>();
+  fields.forEach((field, i) => {
+    const to = field ? leadsTo(field, catalogue) : null;
+    if (!field || to === null) return;
+    const words = wanted.get(to) ?? new Set<string>();
+    wanted.set(to, words);
+    for (const row of rows) for (const word of wordsOf(field, row[i] ?? '')) words.add(word);
+  });
+  const names = await readNames(tx, catalogue, wanted);
+  const parsed = rows.map((row, at): Line => {
+    const values: Record<string, StoredValue> = {};
+    const problems: Problem[] = [];
+    fields.forEach((field, i) => {
+      if (!field) return;
+      const value = readCell(field, row[i] ?? '', given, catalogue, names);
+      if (isProblem(value)) problems.push(value);
+      else values[field.key] = value;
+    });
+    if (row.length > head.length)
+      problems.push(problem('too_wide', [], `This row has ${row.length} cells, the head has ${head.length}.`));
+    return { line: at + 2, values, problems, matched: null };
+  });
+  if (matchAt < 0) return parsed;
+  const keyOf = (line: Line, i: number): string => {
+    const value = given.match === 'number' ? (rows[i]?.[matchAt] ?? '') : (line.values[given.match] ?? '');
+    return typeof value === 'string' ? value : '';
+  };
+  const matches = await readMatches(tx, register, given.match, parsed.map(keyOf).filter(Boolean));
+  return parsed.map((line, i) => {
+    const key = keyOf(line, i);
+    const ids = matches.get(key) ?? [];
+    if (ids.length > 1)
+      return {
+        ...line,
+        problems: [...line.problems, problem('matches_many', [], `“${key}” stands in ${ids.length} records.`)],
+      };
+    if (given.match === 'number' && key !== '' && ids.length === 0)
+      return { ...line, problems: [...line.problems, problem('unknown_record', [], `There is no ${key}.`)] };
+    return { ...line, matched: ids[0] ?? null };
+  });
+};
+
+const SAMPLE = 20;
+
+const say = (values: RecordValues, register: Register, catalogue: Catalogue): string[] =>
+  csvFields(register)
+    .filter((field) => Object.hasOwn(values, field.key))
+    .map((field) => behaviourOf(field.type).show(values[field.key] ?? null, valueContext(catalogue)));
+
+/**
+ * Imports a CSV file line by line inside the caller's transaction, each by the one way records are written, and tells
+ * what became of it. The caller keeps the transaction when every line was taken, and gives it up otherwise.
+ */
+export const importLines = async (
+  tx: Tx,
+  found: Definitions,
+  register: Register,
+  given: Given,
+  author: Author,
+  rights: { readonly add: boolean; readonly change: boolean },
+): Promise<CsvPlan> => {
+  const { catalogue } = found;
+  const lines = await readLines(tx, register, catalogue, given);
+  const plan: CsvPlan = { added: 0, changed: 0, unchanged: 0, refused: [], sample: [] };
+  for (const line of lines) {
+    let outcome: CsvPlan['sample'][number]['outcome'] = 'refused';
+    if (line.problems.length > 0)
+      plan.refused.push({ line: line.line, detail: line.problems.map((each) => each.detail).join(' ') });
+    else if (!(line.matched ? rights.change : rights.add))
+      plan.refused.push({
+        line: line.line,
+        detail: line.matched ? 'You may not change records here.' : 'You may not add records here.',
+      });
+    else
+      try {
+        // A savepoint of its own: what one line breaks, the others are still judged.
+        outcome = await tx.transaction((inner) => takeLine(inner, found, register, line, author));
+        plan[outcome === 'added' ? 'added' : outcome === 'changed' ? 'changed' : 'unchanged']++;
+      } catch (error) {
+        if (!(error instanceof Refusal)) throw error;
+        plan.refused.push({
+          line: line.line,
+          detail: error.problems.map((each) => each.detail).join(' ') || error.message,
+        });
+      }
+    if (plan.sample.length < SAMPLE)
+      plan.sample.push({ line: line.line, outcome, cells: say(line.values, register, catalogue) });
+  }
+  return plan;
+};
+
+const takeLine = async (
+  tx: Tx,
+  found: Definitions,
+  register: Register,
+  line: Line,
+  author: Author,
+): Promise<'added' | 'changed' | 'unchanged'> => {
+  if (line.matched === null) {
+    const id = uuidV7(Date.now(), randomBytes(10));
+    await addRecords(tx, found, register, [{ id, values: line.values }], 'imported', author);
+    return 'added';
+  }
+  const current = await findOwnValues(tx, register, found.catalogue, line.matched);
+  const differs = Object.entries(line.values).filter(([key, value]) => !sameValue(current?.values[key] ?? null, value));
+  if (!current || differs.length === 0) return 'unchanged';
+  const from = Object.fromEntries(differs.map(([key]) => [key, current.values[key] ?? null]));
+  await changeRecord(
+    tx,
+    found,
+    register,
+    line.matched,
+    { from, changes: Object.fromEntries(differs) },
+    'imported',
+    author,
+  );
+  return 'changed';
+};

@@ -1,0 +1,232 @@
+import { type Clock, type Problem, problem } from '#core/base/index.ts';
+import { toSql } from '#core/expression/index.ts';
+import {
+  answersItself,
+  type Catalogue,
+  checkMust,
+  mustProblem,
+  type RecordValues,
+  type Register,
+  sayConstraint,
+  uniqueText,
+} from '#core/register/index.ts';
+import { all, any, identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
+import { behaviourOf, PEOPLE, type RowField, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
+import type { Tx } from '../../platform/database.ts';
+import { executeKept, toDrizzle } from '../../platform/fragment.ts';
+import { uniqueName, uniquesOf } from '../../definitions/derived.ts';
+
+/*
+ * What only the database can say of a record that is about to be written: whether what it points to is there, and
+ * whether another record stands in its way.
+ */
+
+/** A record before it is written. `id` tells it from the others that may hold the same. */
+export interface Prepared {
+  readonly id: string;
+  readonly values: RecordValues;
+}
+
+/** A problem of the i-th of several records. */
+export interface Placed {
+  readonly at: number;
+  readonly problem: Problem;
+}
+
+/** One use of an id: which record, at which place of it, called what. */
+export interface Pointing {
+  readonly at: number;
+  readonly path: readonly (string | number)[];
+  readonly label: string;
+  readonly id: string;
+}
+
+const FILES = '$files';
+/** Entries that were stored before, by their ids: a target of its own for `readPresent`. */
+export const RECEIPTS = '$receipts';
+
+const leadsTo = ({ type }: RowField): string | null => {
+  switch (type.kind) {
+    case 'link':
+    case 'links':
+      return type.register;
+    case 'person':
+      return PEOPLE;
+    case 'files':
+      return FILES;
+    default:
+      return null;
+  }
+};
+
+const idsOf = (value: StoredValue): readonly string[] => (typeof value === 'string' ? [value] : textsOf(value));
+
+const collect = (
+  fields: readonly RowField[],
+  values: RecordValues,
+  at: number,
+  path: readonly (string | number)[],
+  into: Map<string, Pointing[]>,
+): void => {
+  for (const field of fields) {
+    const value = values[field.key] ?? null;
+    const to = leadsTo(field);
+    if (to !== null)
+      for (const id of idsOf(value)) {
+        const known = into.get(to) ?? [];
+        into.set(to, known);
+        known.push({ at, path: [...path, field.key], label: field.label, id });
+      }
+    if (field.type.kind !== 'rows') continue;
+    const { fields: own } = field.type;
+    rowsOf(value).forEach((row, i) => {
+      collect(own, row.values, at, [...path, field.key, i, 'values'], into);
+    });
+  }
+};
+
+/** The table that ids of a target stand in, what narrows it to what may be pointed to, and the id's column. */
+const tableOfTarget = (to: string, catalogue: Catalogue): SqlFragment | null => {
+  if (to === PEOPLE) return sql`iolite.people`;
+  if (to === FILES) return sql`iolite.files`;
+  if (to === RECEIPTS) return sql`(select record_id as id from iolite.receipts) received`;
+  return catalogue.registers.has(to)
+    ? sql`(select id from ${identifier('records', to)} where archived_at is null) present`
+    : null;
+};
+
+/** Which of some ids are there, by what they lead to: one query, however many registers, records and fields. */
+export const readPresent = async (
+  tx: Tx,
+  catalogue: Catalogue,
+  wanted: ReadonlyMap<string, readonly string[]>,
+): Promise<ReadonlyMap<string, ReadonlySet<string>>> => {
+  const present = new Map<string, Set<string>>();
+  const parts = [...wanted].flatMap(([to, ids]) => {
+    const table = tableOfTarget(to, catalogue);
+    const distinct = [...new Set(ids)];
+    return table === null || distinct.length === 0
+      ? []
+      : [
+          sql`select ${parameter(to, 'text')} as target, id from ${table} where id = any(${parameter(distinct, 'uuid[]')})`,
+        ];
+  });
+  if (parts.length === 0) return present;
+  const rows = await executeKept(tx, join(parts, ' union all '));
+  for (const row of rows) {
+    const to = String(row.target);
+    present.set(to, (present.get(to) ?? new Set()).add(String(row.id)));
+  }
+  return present;
+};
+
+/** The ids that some records hold, by what they lead to, each with the place it stands in. */
+export const pointingsOf = (register: Register, records: readonly RecordValues[]): ReadonlyMap<string, Pointing[]> => {
+  const pointings = new Map<string, Pointing[]>();
+  records.forEach((values, at) => {
+    collect(register.fields, values, at, [], pointings);
+  });
+  return pointings;
+};
+
+/** The ids alone, as `readPresent` takes them. */
+export const idsByTarget = (pointings: ReadonlyMap<string, readonly Pointing[]>): Map<string, readonly string[]> =>
+  new Map([...pointings].map(([to, uses]) => [to, uses.map((use) => use.id)]));
+
+/** Links must point to what is there. */
+export const missingProblems = (
+  pointings: ReadonlyMap<string, readonly Pointing[]>,
+  present: ReadonlyMap<string, ReadonlySet<string>>,
+): Placed[] =>
+  [...pointings].flatMap(([to, uses]) => {
+    const what = to === FILES ? 'a file' : to === PEOPLE ? 'someone' : 'a record';
+    return uses
+      .filter(({ id }) => !present.get(to)?.has(id))
+      .map(({ at, path, label }) => ({
+        at,
+        problem: problem('unknown_record', path, `${label} points to ${what} that is not there.`),
+      }));
+  });
+
+/** Records that hold what no two may hold, among the stored ones and among those about to be. */
+export const uniqueProblems = async (
+  tx: Tx,
+  register: Register,
+  catalogue: Catalogue,
+  records: readonly Prepared[],
+): Promise<Placed[]> => {
+  const problems: Placed[] = [];
+  const own = new Set(records.map((record) => record.id));
+  for (const unique of uniquesOf(register)) {
+    const texts = records.map((record) => uniqueText(register, unique, record.values));
+    const told = (at: number, by: string): void => {
+      const says = sayConstraint(register, unique, catalogue);
+      problems.push({ at, problem: problem('unique', unique.fields.slice(0, 1), `${says} ${by} has this already.`) });
+    };
+    const first = new Map<string, number>();
+    texts.forEach((text, at) => {
+      if (text === null) return;
+      const earlier = first.get(text);
+      if (earlier !== undefined) told(at, `Record ${earlier + 1} of these`);
+      else first.set(text, at);
+    });
+    if (first.size === 0) continue;
+    const columns = unique.fields.map((key) => {
+      const field = register.fields.find((each) => each.key === key);
+      return { key, type: field ? behaviourOf(field.type).sql : ('text' as const) };
+    });
+    const same = unique.folded
+      ? sql`${identifier(uniqueName(register, unique))} = any(${parameter([...first.keys()], 'text[]')})`
+      : any(
+          [...first.values()].map((at) =>
+            all(
+              columns.map(({ key, type }) => {
+                const value = records[at]?.values[key] ?? null;
+                return sql`${identifier(key)} = ${parameter(typeof value === 'object' ? null : value, type)}`;
+              }),
+            ),
+          ),
+        );
+    const shown = columns.map(({ key }) => sql`, ${identifier(key)}::text as ${identifier(`f_${key}`)}`);
+    const { rows } = await tx.execute(
+      toDrizzle(
+        sql`select id, number${{ segments: shown.flatMap((each) => each.segments) }} from ${identifier('records', register.key)} where archived_at is null and ${same}`,
+      ),
+    );
+    for (const row of rows) {
+      if (own.has(String(row.id))) continue;
+      const held = Object.fromEntries(unique.fields.map((key) => [key, String(row[`f_${key}`])]));
+      const at =
+        first.get(uniqueText(register, unique, held) ?? '') ?? (first.size === 1 ? [...first.values()][0] : undefined);
+      if (at !== undefined) told(at, String(row.number));
+    }
+  }
+  return problems;
+};
+
+/** The *must* constraints that look beyond the record, asked of the database once it is written there. */
+export const mustsBeyond = async (
+  tx: Tx,
+  register: Register,
+  catalogue: Catalogue,
+  ids: readonly string[],
+  clock: Clock,
+): Promise<Placed[]> => {
+  const problems: Placed[] = [];
+  for (const constraint of register.constraints) {
+    if (constraint.kind !== 'must') continue;
+    const read = checkMust(register, constraint, catalogue);
+    if (!read.ok || answersItself(read.value)) continue;
+    const { rows } = await tx.execute(
+      toDrizzle(
+        sql`select t.id from ${identifier('records', register.key)} t where t.id = any(${parameter(ids, 'uuid[]')}) and (${toSql(read.value, { alias: 't', clock })}) is false`,
+      ),
+    );
+    for (const row of rows)
+      problems.push({
+        at: ids.indexOf(String(row.id)),
+        problem: mustProblem(register, constraint, read.value, catalogue),
+      });
+  }
+  return problems;
+};
