@@ -70,15 +70,50 @@ const layers = order.slice(0, -1).map((layer, i) => ({
   to: { path: `^core/(${order.slice(i + 1).join('|')})/` },
 }));
 
+/** Each layer of the server knows only those to its left; the program's own entry and the tests know all. */
+const serverOrder = [
+  'platform',
+  'definitions',
+  'people',
+  'records',
+  'signoff',
+  'forms',
+  'lists',
+  'files',
+  'access',
+  'http',
+];
+const serverLayers = serverOrder.slice(0, -1).map((layer, i) => ({
+  name: `server-${layer}-does-not-reach-up`,
+  severity: 'error',
+  from: { path: `^server/${layer}/`, pathNot: TESTS },
+  to: { path: `^server/(${serverOrder.slice(i + 1).join('|')})/` },
+}));
+const serverFolders = {
+  name: 'server-has-no-other-folders',
+  severity: 'error',
+  from: { path: '^server/', pathNot: TESTS },
+  to: { path: '^server/[^/]+/', pathNot: `^server/(${serverOrder.join('|')})/` },
+};
+const serviceRules = {
+  name: 'server-services-know-nothing-of-express',
+  severity: 'error',
+  from: { path: '^server/', pathNot: ['^server/http/', '^server/testing/', TESTS] },
+  to: { path: 'node_modules/(express|@types/express|helmet)/' },
+};
+
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
     ...forbidden,
     ...layers,
+    ...serverLayers,
+    serverFolders,
+    serviceRules,
     {
       name: 'no-circles',
       severity: 'error',
-      from: { path: '^(core|contract|web)/' },
+      from: { path: '^(core|contract|server|web)/' },
       to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
     },
     {

@@ -4,7 +4,7 @@ export default defineConfig({
   test: {
     include: ['{core,contract,server,web,demo,scripts}/**/*.test.ts'],
     globalSetup: ['server/testing/cluster.ts'],
-    testTimeout: 30_000,
+    testTimeout: 90_000,
     hookTimeout: 60_000,
     reporters: ['default', ['json', { outputFile: '.tmp/unit.json' }]],
   },

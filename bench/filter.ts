@@ -4,9 +4,8 @@
  */
 import pg from 'pg';
 import { compileList } from '#core/list/index.ts';
-import { sql as fragment } from '#core/sql/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
-import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
+import { applyWorkspace } from '#server/access/first-start.ts';
 import { flatWorkspace } from './flat.ts';
 import { median } from './measure.ts';
 import { printed } from './print.ts';
@@ -81,7 +80,7 @@ const planOf = async (text: string, values: readonly unknown[]): Promise<string>
 };
 
 const compiled = (filter: string) => {
-  const list = compileList(quotes, catalogue, { filter, find: '', sort: '', descending: false }, fragment`true`, clock);
+  const list = compileList(quotes, { filter, find: '', sort: '', descending: false }, { catalogue, clock });
   if (!list.ok) throw new Error(`${filter}: ${list.problems[0]?.detail}`);
   return printed(list.value.where);
 };

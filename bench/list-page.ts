@@ -6,7 +6,7 @@ import pg from 'pg';
 import { z } from 'zod';
 import { addDays, today } from '#core/base/index.ts';
 import { makeTernQuay } from '#demo/tern-quay/generate.ts';
-import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
+import { applyWorkspace } from '#server/access/first-start.ts';
 import { flatWorkspace } from './flat.ts';
 import { median } from './measure.ts';
 import { benchDatabase, RUNA, serve } from './serve.ts';

@@ -3,7 +3,7 @@
  * be, two of sixty each, with a number; the clients they link to are found by name as well.
  */
 import pg from 'pg';
-import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
+import { applyWorkspace } from '#server/access/first-start.ts';
 import { readTernQuay } from './flat.ts';
 import { median } from './measure.ts';
 import { benchDatabase, RUNA, serve, timed } from './serve.ts';

@@ -6,10 +6,11 @@
 import { randomBytes } from 'node:crypto';
 import pg from 'pg';
 import { uuidV7 } from '#core/base/index.ts';
-import { applyWorkspace } from '#server/definitions/apply-workspace.ts';
-import { DefinitionsReader } from '#server/definitions/store.ts';
-import { inWriting } from '#server/definitions/writing.ts';
-import { addRecords } from '#server/records/commands/add.ts';
+import { applyWorkspace } from '#server/access/first-start.ts';
+import { inWriting } from '#server/access/work.ts';
+import { DefinitionsReader } from '#server/definitions/reader.ts';
+import { FOLLOWERS } from '#server/http/composition.ts';
+import { addRecords } from '#server/records/commands/index.ts';
 import { readTernQuay } from './flat.ts';
 import { median } from './measure.ts';
 import { benchDatabase, RUNA, serve, timed } from './serve.ts';
@@ -63,6 +64,7 @@ const reader = new DefinitionsReader();
 const found = await reader.read(database.db);
 const invoices = found.catalogue.registers.get('invoices');
 if (!invoices) throw new Error('there are no invoices');
+const runa = { id: person, ...RUNA };
 const newId = () => uuidV7(Date.now(), randomBytes(10));
 const { rows: anyClient } = await pool.query('select id from records.clients limit 1');
 const lines = () =>
@@ -79,12 +81,8 @@ const values = () => ({
   lines: lines(),
 });
 const saveOurs = (): Promise<unknown> =>
-  inWriting({ db: database.db, reader }, (tx, held) =>
-    addRecords(tx, held, invoices, [{ id: newId(), values: values() }], 'added', {
-      person,
-      at: new Date(),
-      form: null,
-    }),
+  inWriting({ db: database.db, reader, followers: FOLLOWERS }, runa, (work) =>
+    addRecords(work, invoices, [{ id: newId(), values: values() }], { action: 'added', form: null }),
   );
 let seq = SIZE * 2;
 /** The same by hand: one record, its ten lines in one statement, its history, in one transaction. */

@@ -1,7 +1,7 @@
 import { createServer } from 'node:http';
-import { type Database, openDatabase, prepareDatabase } from '#server/platform/database.ts';
 import { makeApp } from '#server/http/app.ts';
 import { LiveEvents } from '#server/http/live.ts';
+import { type Database, openDatabase, prepareDatabase } from '#server/platform/database.ts';
 
 /** The database that a benchmark was given, with the product's own tables. */
 export const benchDatabase = async (): Promise<{ database: Database; url: string }> => {

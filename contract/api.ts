@@ -49,6 +49,12 @@ export const api = {
     body: none,
     answer: s.workspaceAnswerSchema,
   }),
+  counts: endpoint(paths.counts, 'How many records of each register this person may see', {
+    params: none,
+    query: none,
+    body: none,
+    answer: s.countsSchema,
+  }),
   rehearse: endpoint(paths.rehearse, 'What a change to registers, choice lists and roles would do', {
     params: none,
     query: none,
@@ -63,11 +69,25 @@ export const api = {
     answer: s.planSchema,
     setup: true,
   }),
+  drafts: endpoint(paths.drafts, 'The forms somebody is making', {
+    params: none,
+    query: none,
+    body: none,
+    answer: s.draftsSchema,
+    setup: true,
+  }),
+  draft: endpoint(paths.draft, 'A form as somebody is making it', {
+    params: key,
+    query: none,
+    body: none,
+    answer: s.draftSchema,
+    setup: true,
+  }),
   keepForm: endpoint(paths.keepForm, 'Keep a draft of a form', {
     params: key,
     query: none,
     body: formSchema,
-    answer: s.formSummarySchema,
+    answer: s.draftSchema,
     setup: true,
   }),
   publishForm: endpoint(paths.publishForm, 'Publish the draft: who may fill it in, and who may see the register', {
@@ -207,7 +227,7 @@ export const api = {
     body: none,
     answer: e.lookUpSchema,
   }),
-  same: endpoint(paths.same, 'Other records that hold the same', {
+  duplicates: endpoint(paths.duplicates, 'Other records that hold the same', {
     params: z.object({ key: z.string(), question: z.string() }),
     query: z.object({
       value: e.jsonParameter(z.unknown()),
@@ -215,7 +235,7 @@ export const api = {
       draft: z.enum(['yes']).optional(),
     }),
     body: none,
-    answer: e.sameSchema,
+    answer: e.duplicatesSchema,
   }),
   formVersions: endpoint(paths.formVersions, 'Every version of a form', {
     params: key,

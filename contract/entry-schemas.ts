@@ -14,6 +14,7 @@ import {
 /* Forms as people get them, and entries on their way. */
 
 export const formAnswerSchema = formSummarySchema.extend({
+  status: z.enum(['draft', 'published']),
   /** The form every register has without being designed has a key no other form can have. */
   form: formSchema.extend({ key: z.string() }),
   /** What the form needs to be filled in: its register, and the lists and registers it names. */
@@ -88,8 +89,8 @@ export const lookUpSchema = z.object({
 export type LookUp = z.infer<typeof lookUpSchema>;
 
 /** Other records that hold the same, as far as the person may see them; whether there are any even where not. */
-export const sameSchema = z.object({ any: z.boolean(), found: z.array(linkedSchema) });
-export type Same = z.infer<typeof sameSchema>;
+export const duplicatesSchema = z.object({ any: z.boolean(), found: z.array(linkedSchema) });
+export type Duplicates = z.infer<typeof duplicatesSchema>;
 
 /** An entry that is not sent yet: what the browser keeps of it, and what it is in words. */
 export const keptEntrySchema = z.strictObject({
@@ -117,7 +118,7 @@ export const formVersionsSchema = z.object({
   versions: z.array(
     z.object({
       version: z.int(),
-      status: z.enum(['draft', 'published', 'retired']),
+      status: z.enum(['published', 'retired']),
       at: momentSchema,
       by: z.string().nullable(),
       form: formSchema,

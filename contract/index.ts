@@ -1,19 +1,22 @@
 export { type Api, api } from './api.ts';
 export type { Endpoint, Method } from './endpoint.ts';
 export {
+  type Duplicates,
   type FormAnswer,
   formVersionsSchema,
   type KeptEntry,
   type LookUp,
   type Opened,
-  type Same,
   type Sent,
 } from './entry-schemas.ts';
 export { openApiDocument } from './openapi.ts';
 export { FILES_PATH, fillPath, LIVE_PATH, paths, problemType } from './paths.ts';
 export {
+  type Counts,
   type CsvPlan,
   csvImportSchema,
+  type DraftAnswer,
+  type Drafts,
   type FileFacts,
   type FormSummary,
   fileSchema,

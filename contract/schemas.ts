@@ -46,17 +46,31 @@ export const sessionInfoSchema = z.object({
   me: meSchema.nullable(),
 });
 
-export const definitionStatusSchema = z.enum(['draft', 'published', 'retired']);
-
-export const formSummarySchema = z.object({
-  form: formSchema,
-  version: z.int(),
-  status: definitionStatusSchema,
-  may_fill: z.boolean(),
-});
+/** A form as it is published. */
+export const formSummarySchema = z.object({ form: formSchema, version: z.int(), may_fill: z.boolean() });
 export type FormSummary = z.infer<typeof formSummarySchema>;
 
-export const routeSummarySchema = z.object({ route: routeSchema, version: z.int(), status: definitionStatusSchema });
+/** A form as somebody is making it: how often it was kept, and the version it would become. */
+export const draftSchema = z.object({ form: formSchema, revision: z.int(), version: z.int() });
+export type DraftAnswer = z.infer<typeof draftSchema>;
+
+/** What there is of drafts, without the drafts. */
+export const draftsSchema = z.object({
+  drafts: z.array(
+    z.object({
+      key: keySchema,
+      label: z.string(),
+      register: keySchema,
+      purpose: z.enum(['add', 'change', 'both']),
+      questions: z.int(),
+      version: z.int(),
+      revision: z.int(),
+    }),
+  ),
+});
+export type Drafts = z.infer<typeof draftsSchema>;
+
+export const routeSummarySchema = z.object({ route: routeSchema, version: z.int() });
 export type RouteSummary = z.infer<typeof routeSummarySchema>;
 
 export const workspaceAnswerSchema = z.object({
@@ -71,14 +85,18 @@ export const workspaceAnswerSchema = z.object({
   people: z.object({ register: z.string(), email: z.string() }).nullable(),
   choice_lists: z.array(choiceListSchema),
   registers: z.array(registerSchema),
-  /** By register key: what this person may do, and how many records there are for them. */
-  rights: z.record(z.string(), z.object({ see: z.boolean(), add: z.boolean(), change: z.boolean(), count: z.int() })),
+  /** By register key: what this person may do. */
+  rights: z.record(z.string(), z.object({ see: z.boolean(), add: z.boolean(), change: z.boolean() })),
   roles: z.array(z.object({ key: z.string(), label: z.string(), setup: z.boolean(), sees: z.array(z.string()) })),
-  /** Published forms this person may fill in; for set-up people also all drafts. */
+  /** Published forms this person may fill in; for set-up people all that are published. */
   forms: z.array(formSummarySchema),
   routes: z.array(routeSummarySchema),
 });
 export type WorkspaceAnswer = z.infer<typeof workspaceAnswerSchema>;
+
+/** How many records of each register this person may see. */
+export const countsSchema = z.object({ counts: z.record(z.string(), z.int()) });
+export type Counts = z.infer<typeof countsSchema>;
 
 export const changesSchema = z.strictObject({
   /** The workspace version the change was made on. */
@@ -339,5 +357,9 @@ export const liveEventSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('records'), register: z.string() }),
   z.object({ kind: z.literal('in_tray') }),
   z.object({ kind: z.literal('workspace') }),
+  /** How many records some registers hold now: told a few seconds after they changed at the latest. */
+  z.object({ kind: z.literal('counts'), counts: z.record(z.string(), z.int()) }),
+  /** Somebody has kept a draft of a form, or published it. */
+  z.object({ kind: z.literal('draft'), form: z.string() }),
 ]);
 export type LiveEvent = z.infer<typeof liveEventSchema>;

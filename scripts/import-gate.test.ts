@@ -6,24 +6,28 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 
 const FOLDERS = ['core', 'contract', 'server', 'web', 'demo', 'e2e'];
 
+const LAYERS = ['server/signoff', 'server/lists', 'server/helpers'];
+
 /** A small copy of the tree with one file more, through the real gate. */
 describe('the import gate', () => {
   let root: string;
   beforeAll(() => {
     root = mkdtempSync(join(tmpdir(), 'iolite-gate-'));
-    for (const folder of FOLDERS) mkdirSync(join(root, folder));
     cpSync('package.json', join(root, 'package.json'));
     symlinkSync(resolve('node_modules'), join(root, 'node_modules'));
     spawnSync('git', ['init', '-q'], { cwd: root });
-    for (const folder of FOLDERS) writeFileSync(join(root, folder, 'own.ts'), 'export const own = 1;\n');
+    for (const folder of [...FOLDERS, ...LAYERS]) {
+      mkdirSync(join(root, folder), { recursive: true });
+      writeFileSync(join(root, folder, 'own.ts'), 'export const own = 1;\n');
+    }
   });
   afterAll(() => rmSync(root, { recursive: true, force: true }));
 
-  const gateWith = (file: string, text: string) => {
+  const gateWith = (file: string, text: string, gate = 'scripts/import-gate.mjs') => {
     const path = join(root, file);
     mkdirSync(dirname(path), { recursive: true });
     writeFileSync(path, text);
-    const result = spawnSync(process.execPath, [resolve('scripts/import-gate.mjs'), root], { encoding: 'utf8' });
+    const result = spawnSync(process.execPath, [resolve(gate), root], { encoding: 'utf8' });
     rmSync(path);
     return { status: result.status, told: result.stderr };
   };
@@ -64,11 +68,47 @@ describe('the import gate', () => {
       "import { own } from '../web/own.ts';\nexport const bad = own;\n",
       'server-reaches-only-server-contract-core',
     ],
+    [
+      'server/records/bad.ts',
+      "import { own } from '../signoff/own.ts';\nexport const bad = own;\n",
+      'server-records-does-not-reach-up',
+    ],
+    [
+      'server/forms/bad.ts',
+      "import type { own } from '../lists/own.ts';\nexport type Bad = typeof own;\n",
+      'server-forms-does-not-reach-up',
+    ],
+    [
+      'server/helpers/bad.ts',
+      "import { own } from './own.ts';\nexport const bad = own;\n",
+      'server-has-no-other-folders',
+    ],
+    [
+      'server/forms/bad.ts',
+      "import type { Request } from 'express';\nexport type Bad = Request;\n",
+      'server-services-know-nothing-of-express',
+    ],
   ])('stops %s that says %s', (file, text, rule) => {
     const { status, told } = gateWith(file, text);
     expect(status).toBe(1);
     expect(told).toContain(rule);
   });
+
+  test.each([
+    ['server/forms/bad.ts', "export const bad = tableOf('clients');\n"],
+    ['server/http/bad.ts', "export const bad = identifier('records', 'clients');\n"],
+    ['server/signoff/bad.ts', 'export const bad = sql`select id from records.clients`;\n'],
+  ])('no table of records is named in %s', (file, text) => {
+    const { status, told } = gateWith(file, text, 'scripts/text-gate.mjs');
+    expect([status, told]).toEqual([
+      1,
+      expect.stringContaining(`record-tables-are-named-by-reader-commands-and-definitions: ${file}:1`),
+    ]);
+  });
+
+  test.each(['server/records/reader/fine.ts', 'server/definitions/fine.ts'])('%s may', (file) =>
+    expect(gateWith(file, "export const fine = tableOf('clients');\n", 'scripts/text-gate.mjs').status).toBe(0),
+  );
 });
 
 test('the core does not compile with the DOM or Node in it', () => {

@@ -41,6 +41,7 @@ const suite = (title, report, ...args) => {
 check('lint', 'node_modules/@biomejs/biome/bin/biome', 'check', '--error-on-warnings', '.');
 check('types', 'node_modules/typescript/bin/tsc', '-b');
 check('import gate', 'scripts/import-gate.mjs');
+check('text gate', 'scripts/text-gate.mjs');
 suite('unit and interface tests', '.tmp/unit.json');
 try {
   build();

@@ -1,10 +1,10 @@
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { z } from 'zod';
-import { openDatabase, prepareDatabase } from './platform/database.ts';
-import { applyOnce } from './definitions/apply-workspace.ts';
+import { applyOnce } from './access/first-start.ts';
 import { makeApp } from './http/app.ts';
 import { LiveEvents } from './http/live.ts';
+import { openDatabase, prepareDatabase } from './platform/database.ts';
 
 /** The fifth door where Zod stands: the environment. */
 const environment = z

@@ -35,7 +35,7 @@ export {
 } from './sentence.ts';
 export { isStorable } from './storable.ts';
 export { everyTerm, type Term } from './term.ts';
-export { toSql, toSqlFilter, toSqlFormula } from './to-sql.ts';
+export { type SqlTarget, toSql, toSqlFilter, toSqlFormula } from './to-sql.ts';
 export { type CompareOp, children, type Expr } from './tree.ts';
 export { fromValueType, type Type } from './type.ts';
 export { type Given, type Item, type NoteCode, toGiven, type Value } from './value.ts';

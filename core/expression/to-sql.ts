@@ -33,6 +33,8 @@ export interface SqlTarget {
   readonly me?: PersonFacts;
   /** The answers around what is looked for: what stands behind `entry`, by question. */
   readonly entry?: (question: string) => StoredValue;
+  /** Where the records of a register are read, as far as whoever asks sees them; without it all of them. */
+  readonly from?: (register: string) => SqlFragment;
   /** Work out also what stands in columns of its own: where those columns cannot be read, as in one of them. */
   readonly anew?: boolean;
 }
@@ -46,6 +48,7 @@ type Place = { readonly alias: string } | { readonly item: SqlFragment };
 class Writer {
   readonly #target: SqlTarget;
   readonly #tools: SqlTools;
+  readonly #from: (register: string) => SqlFragment;
   readonly #places = new Map<number, Place>();
   /** Counted over a whole statement: a formula inside another takes its aliases from the same row. */
   readonly #aliases: { count: number };
@@ -53,6 +56,7 @@ class Writer {
   constructor(target: SqlTarget, aliases = { count: 0 }) {
     const { clock } = target;
     this.#target = target;
+    this.#from = target.from ?? tableOf;
     this.#aliases = aliases;
     this.#tools = {
       now: parameter(clock.now, 'timestamptz'),
@@ -89,7 +93,8 @@ class Writer {
     if (!formula || (formula.stored && !this.#target.anew)) return identifier(alias, name);
     const term = formula.term();
     if (!term) return sql`null`;
-    return rounded(new Writer({ ...this.#target, alias }, this.#aliases).value(term), formula);
+    // What is worked out never depends on who reads it.
+    return rounded(new Writer({ ...this.#target, alias, from: tableOf }, this.#aliases).value(term), formula);
   }
 
   me(name: string): SqlFragment {
@@ -111,7 +116,7 @@ class Writer {
     let { value, rest, from } = this.begin(base, steps);
     for (const step of rest) {
       const alias = this.alias('l');
-      value = sql`(select ${this.fieldOf(alias, step)} from ${tableOf(from?.to ?? '')} ${identifier(alias)} where ${identifier(alias, 'id')} = ${value})`;
+      value = sql`(select ${this.fieldOf(alias, step)} from ${this.#from(from?.to ?? '')} ${identifier(alias)} where ${identifier(alias, 'id')} = ${value})`;
       from = step;
     }
     return value;
@@ -127,7 +132,7 @@ class Writer {
       const alias = this.alias('r');
       const id = identifier(alias, 'id');
       const list: SqlList = {
-        from: sql`${tableOf(to)} ${identifier(alias)}`,
+        from: sql`${this.#from(to)} ${identifier(alias)}`,
         where: [sql`${id} = any(${ids})`],
         item: id,
         order: sql`array_position(${ids}, ${id})`,
@@ -144,7 +149,7 @@ class Writer {
     return {
       alias,
       list: {
-        from: sql`${tableOf(to)} ${identifier(alias)}`,
+        from: sql`${this.#from(to)} ${identifier(alias)}`,
         where: [points, ...there],
         item: identifier(alias, 'id'),
         order: identifier(alias, 'seq'),
@@ -385,7 +390,7 @@ const rounded = (value: SqlFragment, { decimals }: Formula): SqlFragment =>
 /** What a worked-out field holds, over its register's table; nothing while its formula is wrong. */
 export const toSqlFormula = (formula: Formula, target: SqlTarget): SqlFragment => {
   const term = formula.term();
-  return term ? rounded(new Writer(target).value(term), formula) : sql`null`;
+  return term ? rounded(new Writer({ ...target, from: tableOf }).value(term), formula) : sql`null`;
 };
 
 /** The same where only true counts, as in a filter: nothing may stand for false there, so that indexes can answer. */

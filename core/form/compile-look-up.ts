@@ -3,7 +3,7 @@ import { type Checked, checkExpression, type Named, readsOf, type Vocabulary } f
 import { type Catalogue, type Field, findVocabulary, type Register } from '../register/index.ts';
 import { rowsKey } from '../sql/index.ts';
 import { behaviourOf, type RowField } from '../values/index.ts';
-import type { Beginning, CellFill, Fetching } from './compiled.ts';
+import type { CellFill, Fetching, StartsFrom } from './compiled.ts';
 import type { Form, Rule } from './definition.ts';
 
 /** What a question's rules are compiled among, and where their problems are told. */
@@ -85,8 +85,8 @@ export const compileOpened = (
   field: Field,
   { register: key, from }: RuleOf<'starts_as_opened'>,
   place: Place,
-): Beginning[] => {
-  const told = (code: string, detail: string): Beginning[] => {
+): StartsFrom[] => {
+  const told = (code: string, detail: string): StartsFrom[] => {
     around.tell(problem(code, [...place, 'register'], detail));
     return [];
   };

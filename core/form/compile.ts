@@ -28,7 +28,6 @@ import {
 } from './compile-look-up.ts';
 import { compilePages, pageOf } from './compile-pages.ts';
 import type {
-  Beginning,
   CellFill,
   CompiledForm,
   CompiledMust,
@@ -36,6 +35,7 @@ import type {
   Fetching,
   Fill,
   Offering,
+  StartsFrom,
 } from './compiled.ts';
 import type { Form, Question } from './definition.ts';
 import {
@@ -111,7 +111,7 @@ class Compiler {
     const cellFills: CellFill[] = [];
     const lockedWhen: Checked[] = [];
     const offers: Offering[] = [];
-    const begins: Beginning[] = [];
+    const startsFrom: StartsFrom[] = [];
     const offersWhere: Checked[] = [];
     const fetches: Fetching[] = [];
     let unique: CompiledQuestion['unique'] = null;
@@ -130,10 +130,10 @@ class Compiler {
           });
           break;
         case 'starts_as_opened':
-          begins.push(...compileOpened(this.#around, field, rule, here));
+          startsFrom.push(...compileOpened(this.#around, field, rule, here));
           break;
         case 'starts_as_addressed':
-          begins.push({ kind: 'addressed', name: rule.name });
+          startsFrom.push({ kind: 'addressed', name: rule.name });
           break;
         case 'hidden':
           hidden = true;
@@ -199,7 +199,7 @@ class Compiler {
       section: question.section,
       required,
       startsAs,
-      begins,
+      startsFrom,
       workedOut,
       hidden,
       unique,

@@ -30,7 +30,7 @@ export interface Fetching {
 }
 
 /** Where a question's first value comes from: a path of the record the form was opened from, or the address. */
-export type Beginning =
+export type StartsFrom =
   | { readonly kind: 'opened'; readonly register: string; readonly path: readonly string[] }
   | { readonly kind: 'addressed'; readonly name: string };
 
@@ -63,7 +63,7 @@ export interface CompiledQuestion {
   readonly section: string | undefined;
   readonly startsAs: Checked | null;
   /** What it starts as where the form was opened from a record, or by an address that says so. */
-  readonly begins: readonly Beginning[];
+  readonly startsFrom: readonly StartsFrom[];
   /** Its value follows from others, and nobody answers it. */
   readonly workedOut: Checked | null;
   /** Not shown. */

@@ -136,7 +136,7 @@ const settle = (
   }
   if (fill) return fill;
   if (entry.record) return { ...NOTHING, value: entry.record[key] ?? null, source: 'record' };
-  if (question.begins.length > 0 && Object.hasOwn(entry.begun, key))
+  if (question.startsFrom.length > 0 && Object.hasOwn(entry.begun, key))
     return { ...NOTHING, value: entry.begun[key] ?? null, source: 'started' };
   if (question.startsAs) return { ...NOTHING, value: evaluateStored(question.startsAs, values), source: 'started' };
   return NOTHING;

@@ -3,7 +3,7 @@ export { compareForms } from './compare.ts';
 export { compileForm, formVocabulary } from './compile.ts';
 export { answersRead, offeringVocabulary } from './compile-look-up.ts';
 export { type CompiledEnding, type CompiledPage, type CompiledSection, pageOf } from './compile-pages.ts';
-export type { Beginning, CompiledColumn, CompiledForm, CompiledQuestion, Fetching, Fill } from './compiled.ts';
+export type { CompiledColumn, CompiledForm, CompiledQuestion, Fetching, Fill, StartsFrom } from './compiled.ts';
 export {
   type Column,
   type ColumnRule,

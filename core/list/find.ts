@@ -1,6 +1,6 @@
 import { foldText } from '../base/index.ts';
 import type { Catalogue, Register } from '../register/index.ts';
-import { any, identifier, parameter, type SqlFragment, sql } from '../sql/index.ts';
+import { any, identifier, parameter, type SqlFragment, sql, tableOf } from '../sql/index.ts';
 
 /** By register, then by word: the ids of the records whose title holds the word. */
 export type LinkedFound = ReadonlyMap<string, ReadonlyMap<string, readonly string[]>>;
@@ -26,10 +26,10 @@ export const findText = (parts: readonly string[]): string =>
     .filter((part) => part !== '')
     .join(' ')}`;
 
-/** The ids of a register's records whose title holds a word, as a query. */
-export const titledLike = (register: string, word: string): SqlFragment => {
+/** The ids of the records whose title holds a word, as a query over where a register's records are read. */
+export const titledLike = (from: SqlFragment, word: string): SqlFragment => {
   const f = (name: string) => identifier('f', name);
-  return sql`select ${f('id')} from ${identifier('records', register)} ${identifier('f')} where ${f('find_title')} like ${parameter(pattern(word), 'text')}`;
+  return sql`select ${f('id')} from ${from} ${identifier('f')} where ${f('find_title')} like ${parameter(pattern(word), 'text')}`;
 };
 
 /** The links whose titles a register's records are found by, besides their own words. */
@@ -41,20 +41,21 @@ export const foundThrough = (register: Register, catalogue: Catalogue): { key: s
   );
 
 /** One condition a word, over the register's table as `alias`: it stands in the record, or in a title it links to. */
-export const findCondition = (
+export const whereFound = (
   alias: string,
   register: Register,
-  catalogue: Catalogue,
   find: string,
+  around: { readonly catalogue: Catalogue; readonly from?: (register: string) => SqlFragment },
   linked?: LinkedFound,
 ): SqlFragment[] => {
-  const links = foundThrough(register, catalogue);
+  const links = foundThrough(register, around.catalogue);
+  const from = around.from ?? tableOf;
   return findWords(find).map((word) => {
     const inLinked = links.map(({ key, to }) => {
       const ids = linked?.get(to)?.get(word);
       return ids
         ? sql`${identifier(alias, key)} = any(${parameter(ids, 'uuid[]')})`
-        : sql`${identifier(alias, key)} in (${titledLike(to, word)})`;
+        : sql`${identifier(alias, key)} in (${titledLike(from(to), word)})`;
     });
     return any([sql`${identifier(alias, 'find_text')} like ${parameter(pattern(word), 'text')}`, ...inLinked]);
   });

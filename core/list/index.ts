@@ -1,3 +1,12 @@
 export { type Cell, type CsvTable, MOST_CSV_ROWS, readCsv, writeCsv } from './csv.ts';
 export { beginsWith, findText, findWords, foundThrough, type LinkedFound, titleBeginning, titledLike } from './find.ts';
-export { afterCursor, type CompiledList, type Cursor, compileList, type ListQuery, orderBy } from './query.ts';
+export {
+  afterCursor,
+  type CompiledList,
+  type Cursor,
+  compileList,
+  type ListAround,
+  type ListQuery,
+  orderBy,
+  readsPerson,
+} from './query.ts';

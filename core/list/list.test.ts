@@ -1,10 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { catalogue, clock, nearMisses } from '../register/example.arb.ts';
-import { sql } from '../sql/index.ts';
 import { compileList, findText, findWords } from './index.ts';
 
 const compile = (filter: string, find = '', sort = '') =>
-  compileList(nearMisses, catalogue, { filter, find, sort, descending: false }, sql`true`, clock);
+  compileList(nearMisses, { filter, find, sort, descending: false }, { catalogue, clock });
 
 describe('lists', () => {
   test('words are folded; an amount loses its separators', () =>

@@ -1,9 +1,9 @@
 import { type Clock, ok, problem, type Result } from '../base/index.ts';
 import { type Checked, checkExpression, type PersonFacts, toSqlFilter, toSqlFormula } from '../expression/index.ts';
-import { type Catalogue, type Field, type Register, titleField, vocabularyOf } from '../register/index.ts';
+import { type Catalogue, type Field, type Register, titleOf, vocabularyOf } from '../register/index.ts';
 import { all, identifier, parameter, rowsKey, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
 import { behaviourOf, isListKind, PEOPLE } from '../values/index.ts';
-import { findCondition, type LinkedFound } from './find.ts';
+import { type LinkedFound, whereFound } from './find.ts';
 
 /** What a list asks: a FEEL filter ('' for none), words to find, one sort key, where the page begins. */
 export interface ListQuery {
@@ -30,13 +30,27 @@ export interface CompiledList {
 const ALIAS = 't';
 const column = (name: string): SqlFragment => identifier(ALIAS, name);
 
-const sortable = (register: Register, field: Field, catalogue: Catalogue, clock: Clock): CompiledList['sortKey'] => {
+/** For whom and when a list is compiled. */
+export interface ListAround {
+  /** Only what the person may see: the rest does not exist for the filter. */
+  readonly catalogue: Catalogue;
+  readonly clock: Clock;
+  readonly me?: PersonFacts;
+  /** Where records that a filter, a sort key or a find box leads to are read. */
+  readonly from?: (register: string) => SqlFragment;
+  /** What must hold besides, over the register's table as `t`. */
+  readonly also?: readonly SqlFragment[];
+}
+
+const sortable = (register: Register, field: Field, around: ListAround): CompiledList['sortKey'] => {
   const behaviour = behaviourOf(field.type);
   const { type } = field;
+  const { catalogue } = around;
+  const target = { alias: ALIAS, clock: around.clock, ...(around.from ? { from: around.from } : {}) };
   if (type.kind === 'worked_out') {
     const formula = vocabularyOf(register, catalogue).names.get(field.key)?.formula;
     if (!formula) return null;
-    const value = formula.stored ? column(field.key) : toSqlFormula(formula, { alias: ALIAS, clock });
+    const value = formula.stored ? column(field.key) : toSqlFormula(formula, target);
     return { value: behaviour.sql === 'text' ? collated(value) : value, type: behaviour.sql };
   }
   if (type.kind === 'person') {
@@ -55,12 +69,12 @@ const sortable = (register: Register, field: Field, catalogue: Catalogue, clock:
     return { value: position, type: 'integer' };
   }
   if (type.kind === 'link') {
-    const target = catalogue.registers.get(type.register);
-    if (!target) return null;
-    const title = titleField(target);
-    if (title.type.kind === 'worked_out') return null;
-    const named = sql`(select ${identifier('s', title.key)}::text from ${identifier('records', target.key)} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
-    return { value: collated(named), type: 'text' };
+    const linked = catalogue.registers.get(type.register);
+    if (!linked) return null;
+    const title = titleOf(linked, catalogue);
+    const from = (around.from ?? tableOf)(linked.key);
+    const named = sql`(select ${title.value({ ...target, alias: 's' })} from ${from} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
+    return title.type === 'text' ? { value: collated(named), type: 'text' } : { value: named, type: title.type };
   }
   return {
     value: behaviour.sql === 'text' ? collated(column(field.key)) : column(field.key),
@@ -71,42 +85,44 @@ const sortable = (register: Register, field: Field, catalogue: Catalogue, clock:
 /** A deterministic ICU collation: letters sort as people expect, and equal only when they are. */
 const collated = (value: SqlFragment): SqlFragment => sql`(${value} collate "und-x-icu")`;
 
-/**
- * A list made ready for SQL, or what is wrong with its filter (path ['filter'], with the place in the text) or its
- * sort. `catalogue` holds only what the person may see, so that the rest does not exist for the filter.
- */
-export const compileList = (
-  register: Register,
-  catalogue: Catalogue,
-  query: ListQuery,
-  scope: SqlFragment,
-  clock: Clock,
-  me?: PersonFacts,
-): Result<CompiledList> => {
-  let filter: Checked | null = null;
+/** A filter's text checked over a register, or what is wrong with it, at its place in the text. */
+const checkFilter = (text: string, register: Register, catalogue: Catalogue): Result<Checked | null> => {
+  if (text.trim() === '') return ok(null);
+  const checked = checkExpression(text, vocabularyOf(register, catalogue), { kind: 'condition' });
+  if (!checked.ok) return { ok: false, problems: checked.problems.map((each) => ({ ...each, path: ['filter'] })) };
+  const { notInSql } = checked.value;
+  return notInSql === null
+    ? checked
+    : {
+        ok: false,
+        problems: [problem('not_in_sql', ['filter'], `A list cannot be filtered by this, as ${notInSql}.`)],
+      };
+};
+
+/** Whether a filter asks about the person who looks, so that their own record must be known. */
+export const readsPerson = (filter: string, register: Register, catalogue: Catalogue): boolean => {
+  if (!filter.includes('me')) return false;
+  const checked = checkFilter(filter, register, catalogue);
+  return checked.ok && checked.value?.reach.me === true;
+};
+
+/** A list made ready for SQL, or what is wrong with its filter (path ['filter']) or its sort. */
+export const compileList = (register: Register, query: ListQuery, around: ListAround): Result<CompiledList> => {
+  const { catalogue, clock, me, from } = around;
+  const checked = checkFilter(query.filter, register, catalogue);
+  if (!checked.ok) return checked;
+  const filter = checked.value;
+  const target = { alias: ALIAS, clock, ...(me ? { me } : {}), ...(from ? { from } : {}) };
   const where: SqlFragment[] = [
     query.archived ? sql`${column('archived_at')} is not null` : sql`${column('archived_at')} is null`,
-    scope,
+    ...(around.also ?? []),
+    ...(filter ? [toSqlFilter(filter, target)] : []),
+    ...whereFound(ALIAS, register, query.find, around, query.linked),
   ];
-  if (query.filter.trim() !== '') {
-    const checked = checkExpression(query.filter, vocabularyOf(register, catalogue), { kind: 'condition' });
-    if (!checked.ok) return { ok: false, problems: checked.problems.map((each) => ({ ...each, path: ['filter'] })) };
-    if (checked.value.notInSql !== null) {
-      return {
-        ok: false,
-        problems: [
-          problem('not_in_sql', ['filter'], `A list cannot be filtered by this, as ${checked.value.notInSql}.`),
-        ],
-      };
-    }
-    filter = checked.value;
-    where.push(toSqlFilter(filter, { alias: ALIAS, clock, ...(me ? { me } : {}) }));
-  }
-  where.push(...findCondition(ALIAS, register, catalogue, query.find, query.linked));
   let sortKey: CompiledList['sortKey'] = null;
   if (query.sort !== '' && query.sort !== 'number') {
     const field = register.fields.find((each) => each.key === query.sort);
-    sortKey = field ? sortable(register, field, catalogue, clock) : null;
+    sortKey = field ? sortable(register, field, around) : null;
     if (!field)
       return {
         ok: false,

@@ -59,3 +59,4 @@ export {
 } from './record.ts';
 export { sayKind } from './say-kind.ts';
 export { besideFields, listFields, titleField } from './shown-fields.ts';
+export { type Title, titleOf } from './title.ts';

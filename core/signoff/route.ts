@@ -5,10 +5,12 @@ import {
   checkExpression,
   evaluate,
   findCondition,
+  readsOf,
   type SayContext,
   sayCondition,
   toGiven,
   type Values,
+  type Vocabulary,
 } from '../expression/index.ts';
 import {
   type Catalogue,
@@ -49,7 +51,7 @@ export interface CompiledRoute {
   readonly steps: readonly { readonly step: Step; readonly condition: Checked | null }[];
   /** Every path the conditions read. */
   readonly reads: readonly (readonly string[])[];
-  /** The record's own fields among them: a change of one of them starts a new round. */
+  /** The record's own fields they follow from: a change of one of them starts a new round. */
   readonly watched: ReadonlySet<string>;
 }
 
@@ -78,8 +80,21 @@ export const compileRoute = (route: Route, catalogue: Catalogue, roles: Readonly
   });
   if (problems.length > 0) return { ok: false, problems };
   const reads = steps.flatMap(({ condition }) => condition?.reads ?? []);
-  const watched = new Set(reads.map(([name = '']) => name));
+  const watched = fieldsBehind(reads, vocabulary);
   return { ok: true, value: { route, register, catalogue, steps, reads, watched } };
+};
+
+/** The record's own fields that some paths read, and those that what is worked out among them follows from. */
+const fieldsBehind = (reads: readonly (readonly string[])[], vocabulary: Vocabulary): ReadonlySet<string> => {
+  const found = new Set<string>();
+  const follow = (name: string): void => {
+    if (found.has(name)) return;
+    found.add(name);
+    const term = vocabulary.names.get(name)?.formula?.term();
+    for (const [first = ''] of term ? readsOf(term, 'record') : []) follow(first);
+  };
+  for (const [name = ''] of reads) follow(name);
+  return found;
 };
 
 /** Why a route cannot use a condition: it is worked out from the stored record and what that links to alone. */

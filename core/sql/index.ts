@@ -9,4 +9,5 @@ export {
   type SqlType,
   sql,
 } from './fragment.ts';
+export { storedText } from './stored-text.ts';
 export { rowsKey, rowsTableName, tableOf } from './tables.ts';

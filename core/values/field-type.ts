@@ -2,7 +2,7 @@ import { choice, choices } from './choice.ts';
 import { type CodeScheme, code } from './code.ts';
 import { address, email, phone, web } from './contact.ts';
 import { type FileSort, files } from './files.ts';
-import type { FieldBehaviour } from './kind.ts';
+import { type FieldBehaviour, PEOPLE } from './kind.ts';
 import { link, links, person } from './link.ts';
 import { type Limits, money, number, percent } from './number.ts';
 import { position } from './position.ts';
@@ -154,3 +154,20 @@ export const isNumeric = (type: FieldType): boolean => behaviourOf(type).value.k
 
 /** Kinds nobody writes: the program works them out or gives them. */
 export const isGivenKind = (kind: FieldKindName): boolean => kind === 'worked_out' || kind === 'running_number';
+
+/** Fields that stand in columns of the record's own, written by the program. */
+export const isColumn = ({ type }: Pick<RowField, 'type'>): boolean =>
+  type.kind !== 'worked_out' && type.kind !== 'rows';
+
+/** The register a field's ids lead to, or people; null where it holds no such ids. */
+export const leadsTo = (type: FieldType): string | null => {
+  switch (type.kind) {
+    case 'link':
+    case 'links':
+      return type.register;
+    case 'person':
+      return PEOPLE;
+    default:
+      return null;
+  }
+};

@@ -7,10 +7,12 @@ export {
   type FieldType,
   type FieldTypeOf,
   type GivenType,
+  isColumn,
   isGivenKind,
   isListKind,
   isNumeric,
   KIND_WORDS,
+  leadsTo,
   type RowField,
 } from './field-type.ts';
 export { FILE_SORTS, type FileSort, LARGEST_FILE, MOST_FILES, mediaTypes } from './files.ts';

@@ -72,7 +72,7 @@ const answer = (type: FieldType): StoredValue => {
 const begunOf = (form: CompiledForm): RecordValues =>
   Object.fromEntries(
     form.questions
-      .filter(({ begins }) => begins.some(({ kind }) => kind === 'opened'))
+      .filter(({ startsFrom }) => startsFrom.some(({ kind }) => kind === 'opened'))
       .map(({ key, field }) => [key, answer(field.type)]),
   );
 

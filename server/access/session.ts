@@ -1,41 +1,24 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { and, count, eq, gt, lt } from 'drizzle-orm';
-import type { Request, Response } from 'express';
+import type { Person } from '../people/person.ts';
 import type { Db } from '../platform/database.ts';
+import { Refusal } from '../platform/refusal.ts';
 import { people, sessions, signInFailures, workspace } from '../platform/schema.ts';
-import { Refusal } from '../http/problem.ts';
 
-export interface Person {
-  readonly id: string;
-  readonly name: string;
-  readonly email: string;
-  readonly roles: readonly string[];
-}
-
-/** A request's person, with the workspace version read in the same query. */
+/** Whose session it is, with the workspace version read in the same query. */
 export interface Signed {
   readonly person: Person;
   readonly workspaceVersion: number;
 }
 
-const COOKIE = 'iolite_session';
 const DAYS = 14;
 const MOST_FAILURES = 10;
 
 const tokenHash = (token: string): string => createHash('sha256').update(token).digest('hex');
 
-const readCookie = (request: Request): string | null => {
-  for (const pair of (request.headers.cookie ?? '').split(';')) {
-    const [name, value] = pair.trim().split('=');
-    if (name === COOKIE && value) return value;
-  }
-  return null;
-};
-
-/** Who sent this request, or null. */
-export const findSigned = async (db: Db, request: Request): Promise<Signed | null> => {
-  const token = readCookie(request);
+/** Whose session a token is, or null. */
+export const findSigned = async (db: Db, token: string | null): Promise<Signed | null> => {
   if (!token) return null;
   const [row] = await db
     .select({
@@ -77,28 +60,32 @@ const checkPassword = async (
   throw wrongPassword();
 };
 
-/** Signs in; in the demonstration the e-mail address alone is enough. Sets the cookie. */
+/** A session that has begun: its token, to be kept by the browser alone. */
+export interface Session {
+  readonly person: Person;
+  readonly token: string;
+  readonly expiresAt: Date;
+}
+
+/** Signs in; in the demonstration the e-mail address alone is enough. */
 export const signIn = async (
   db: Db,
-  response: Response,
-  email: string,
-  password: string | undefined,
+  given: { readonly email: string; readonly password: string | undefined },
   demonstration: boolean,
-): Promise<Person> => {
-  const address = email.trim().toLowerCase();
+): Promise<Session> => {
+  const address = given.email.trim().toLowerCase();
   const [row] = await db.select().from(people).where(eq(people.email, address));
-  if (!demonstration || password !== undefined) await checkPassword(db, address, password ?? '', row?.passwordHash);
+  if (!demonstration || given.password !== undefined)
+    await checkPassword(db, address, given.password ?? '', row?.passwordHash);
   if (!row) throw wrongPassword();
   const token = randomBytes(32).toString('base64url');
   const expiresAt = new Date(Date.now() + DAYS * 86_400_000);
   await db.delete(sessions).where(lt(sessions.expiresAt, new Date()));
   await db.insert(sessions).values({ tokenHash: tokenHash(token), personId: row.id, expiresAt });
-  response.cookie(COOKIE, token, { httpOnly: true, sameSite: 'lax', path: '/', expires: expiresAt });
-  return { id: row.id, name: row.name, email: row.email, roles: row.roles };
+  return { person: { id: row.id, name: row.name, email: row.email, roles: row.roles }, token, expiresAt };
 };
 
-export const signOut = async (db: Db, request: Request, response: Response): Promise<void> => {
-  const token = readCookie(request);
+/** Ends a session. */
+export const signOut = async (db: Db, token: string | null): Promise<void> => {
   if (token) await db.delete(sessions).where(eq(sessions.tokenHash, tokenHash(token)));
-  response.clearCookie(COOKIE, { path: '/' });
 };

@@ -17,7 +17,7 @@ import { behaviourOf, type FieldType, isListKind, PEOPLE, type RowField, type Sc
 import type { Tx } from '../platform/database.ts';
 import { toDrizzle } from '../platform/fragment.ts';
 import { setAside } from '../platform/schema.ts';
-import { dropDerived, makeDerived } from './derived.ts';
+import { dropDerived, makeDerived } from './derived/index.ts';
 import { dropViews, makeViews } from './views.ts';
 
 /** A piece of SQL out of our own source: the name of a type. */

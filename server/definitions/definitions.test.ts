@@ -181,14 +181,18 @@ describe('changing definitions that are in use', () => {
     const shorter = { ...nearMissForm, questions: nearMissForm.questions.slice(0, 3) };
     expect((await runa.put('/api/forms/report_a_near_miss/draft', shorter)).body).toMatchObject({
       version: 2,
-      status: 'draft',
+      revision: 1,
     });
+    expect((await runa.put('/api/forms/report_a_near_miss/draft', shorter)).body.revision).toBe(2);
+    expect((await runa.get('/api/forms/report_a_near_miss/draft')).body.form.questions).toHaveLength(3);
+    expect((await piet.get('/api/forms/report_a_near_miss/draft')).status).toBe(403);
     expect((await piet.get('/api/forms/report_a_near_miss')).body.form.questions).toHaveLength(7);
     const published = await runa.post('/api/forms/report_a_near_miss/publish', {
       fill_in_by: ['yard_hand'],
       seen_by: ['yard_hand', 'yard_manager'],
     });
-    expect(published.body).toMatchObject({ version: 2, status: 'published' });
+    expect(published.body).toMatchObject({ version: 2, may_fill: true });
+    expect((await runa.get('/api/forms/report_a_near_miss/draft')).status).toBe(404);
     expect((await piet.get('/api/forms/report_a_near_miss')).body.form.questions).toHaveLength(3);
   });
 

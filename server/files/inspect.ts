@@ -2,7 +2,7 @@ import { fileTypeFromBuffer } from 'file-type';
 import sharp from 'sharp';
 import { problem } from '#core/base/index.ts';
 import { type FileSort, mediaTypes } from '#core/values/index.ts';
-import { invalid, type Refusal } from '../http/problem.ts';
+import { invalid, type Refusal } from '../platform/refusal.ts';
 
 /** What was found out about a file by looking into it. */
 export interface Inspected {

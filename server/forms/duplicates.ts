@@ -1,43 +1,43 @@
-import type { Same } from '#contract/index.ts';
-import { type Clock, type Problem, problem } from '#core/base/index.ts';
-import { type CompiledForm, compileForm } from '#core/form/index.ts';
+import type { Duplicates } from '#contract/index.ts';
+import { type Problem, problem } from '#core/base/index.ts';
+import type { CompiledForm } from '#core/form/index.ts';
 import { checkValues, type RecordValues } from '#core/register/index.ts';
 import { isNothing, sameValue } from '#core/values/index.ts';
-import type { Queryable } from '../platform/database.ts';
-import { type Definitions, personRights, visibleCatalogue } from '../definitions/store.ts';
-import { notFound, valueOrRefuse } from '../http/problem.ts';
-import { findByKey } from '../records/reader/find.ts';
-import { readLinked } from '../records/reader/linked.ts';
-import type { Person } from '../access/session.ts';
+import { compiledForm } from '../definitions/store.ts';
+import { notFound, valueOrRefuse } from '../platform/refusal.ts';
+import { findByKey, readLinked } from '../records/reader/index.ts';
+import { asSystem, type Look } from '../records/work.ts';
 import { openForm } from './open.ts';
 
 /** Records of the form's register whose field holds the same, case, accents and spacing aside; not the one itself. */
-const othersWith = async (
-  tx: Queryable,
-  { catalogue }: Definitions,
+const findOthers = async (
+  look: Look,
   { register }: CompiledForm,
-  field: string,
-  value: string,
-  except: string | null,
+  { field, value, except }: { readonly field: string; readonly value: string; readonly except: string | null },
 ): Promise<string[]> => {
-  const found = await findByKey(tx, register, catalogue, field, value, { where: [], columns: field });
+  const system = asSystem(look, 'what must be unique is so among all records, seen or not');
+  const found = await findByKey(system, register, { by: field, value }, { where: [], columns: field });
   return found.map((record) => record.id).filter((id) => id !== except);
 };
 
+/** An entry as it is judged: its values, those of the record it changes, and that record. */
+export interface Judged {
+  readonly values: RecordValues;
+  readonly before: RecordValues | null;
+  readonly id: string | null;
+}
+
 /** Questions that must be unique and are not. */
-export const notUnique = async (
-  tx: Queryable,
-  found: Definitions,
+export const duplicateProblems = async (
+  look: Look,
   compiled: CompiledForm,
-  values: RecordValues,
-  before: RecordValues | null,
-  id: string | null,
+  { values, before, id }: Judged,
 ): Promise<Problem[]> => {
   const problems: Problem[] = [];
   for (const { key, label, unique } of compiled.questions) {
     const value = values[key] ?? null;
     if (!unique || typeof value !== 'string' || sameValue(value, before?.[key] ?? null)) continue;
-    const others = await othersWith(tx, found, compiled, key, value, id);
+    const others = await findOthers(look, compiled, { field: key, value, except: id });
     if (others.length > 0)
       problems.push(
         problem('unique', [key], unique.message ?? `${label} must be unique, and another record holds the same.`),
@@ -46,27 +46,28 @@ export const notUnique = async (
   return problems;
 };
 
+/** A question of a form, and what is typed in it. */
+export interface DuplicatesAsked {
+  readonly form: string;
+  readonly question: string;
+  readonly value: unknown;
+  readonly record: string | null;
+  readonly draft: boolean;
+}
+
 /** Whether other records hold the same in a question that must be unique or that tells likely duplicates apart. */
-export const findSame = async (
-  tx: Queryable,
-  found: Definitions,
-  person: Person,
-  key: string,
-  question: string,
-  asked: { readonly value: unknown; readonly record: string | null; readonly draft: boolean },
-  clock: Clock,
-): Promise<Same> => {
-  const opened = openForm(found, person, key, asked.draft);
-  const compiled = valueOrRefuse(compileForm(opened.document, found.catalogue));
+export const findDuplicates = async (look: Look, asked: DuplicatesAsked): Promise<Duplicates> => {
+  const { catalogue } = look.definitions;
+  const opened = await openForm(look, asked.form, asked.draft);
+  const compiled = valueOrRefuse(compiledForm(opened.document, catalogue));
   const { register } = compiled;
-  const held = compiled.byKey.get(question);
+  const held = compiled.byKey.get(asked.question);
   // What a register holds is not for guessing: only fields that are named for it are looked through.
-  if (!held || (!held.unique && !register.alike.includes(question))) throw notFound();
-  const checked = checkValues(register, { [question]: asked.value }, found.catalogue);
-  const value = checked.ok ? (checked.value[question] ?? null) : null;
+  if (!held || (!held.unique && !register.alike.includes(asked.question))) throw notFound();
+  const checked = checkValues(register, { [asked.question]: asked.value }, catalogue);
+  const value = checked.ok ? (checked.value[asked.question] ?? null) : null;
   if (typeof value !== 'string' || isNothing(value)) return { any: false, found: [] };
-  const ids = await othersWith(tx, found, compiled, question, value, asked.record);
-  const sees = personRights(found, person, register.key).see;
-  const shown = sees ? await readLinked(tx, register.key, visibleCatalogue(found, person), ids.slice(0, 3), clock) : {};
+  const ids = await findOthers(look, compiled, { field: asked.question, value, except: asked.record });
+  const shown = await readLinked(look, register.key, ids.slice(0, 3));
   return { any: ids.length > 0, found: Object.values(shown) };
 };

@@ -1,11 +1,11 @@
 import { and, count, desc, eq, ne } from 'drizzle-orm';
 import { z } from 'zod';
 import type { KeptEntry } from '#contract/index.ts';
-import type { Queryable } from '../platform/database.ts';
-import { keptEntries } from '../platform/schema.ts';
 import type { Definitions } from '../definitions/store.ts';
-import { notFound, Refusal } from '../http/problem.ts';
-import type { Person } from '../access/session.ts';
+import type { Person } from '../people/person.ts';
+import type { Queryable } from '../platform/database.ts';
+import { notFound, Refusal } from '../platform/refusal.ts';
+import { keptEntries } from '../platform/schema.ts';
 
 const keptBody = z.record(z.string(), z.unknown());
 const MOST_KEPT = 200;
@@ -13,8 +13,8 @@ const MOST_KEPT = 200;
 const own = (person: Person, id: string) => and(eq(keptEntries.personId, person.id), eq(keptEntries.id, id));
 
 /** Keeps an entry that is not sent yet, for this person alone. What it holds is judged when it is sent. */
-export const keepEntry = async (tx: Queryable, person: Person, id: string, entry: KeptEntry): Promise<void> => {
-  const [row] = await tx
+export const keepEntry = async (db: Queryable, person: Person, id: string, entry: KeptEntry): Promise<void> => {
+  const [row] = await db
     .select({ others: count() })
     .from(keptEntries)
     .where(and(eq(keptEntries.personId, person.id), ne(keptEntries.id, id)));
@@ -22,15 +22,15 @@ export const keepEntry = async (tx: Queryable, person: Person, id: string, entry
     throw new Refusal('conflict', `You keep ${MOST_KEPT} entries that were not sent. Send or throw away some first.`);
   const { form, version, record: recordId, title, body } = entry;
   const values = { form, version, recordId, title, body, at: new Date() };
-  await tx
+  await db
     .insert(keptEntries)
     .values({ id, personId: person.id, ...values })
     .onConflictDoUpdate({ target: [keptEntries.personId, keptEntries.id], set: values });
 };
 
 /** The entries a person keeps, the newest first, with the form they are of. */
-export const listEntries = async (tx: Queryable, found: Definitions, person: Person) => {
-  const rows = await tx
+export const listEntries = async (db: Queryable, definitions: Definitions, person: Person) => {
+  const rows = await db
     .select()
     .from(keptEntries)
     .where(eq(keptEntries.personId, person.id))
@@ -39,7 +39,7 @@ export const listEntries = async (tx: Queryable, found: Definitions, person: Per
     entries: rows.map(({ id, form, recordId, title, at }) => ({
       id,
       form,
-      label: labelOf(found, form),
+      label: labelOf(definitions, form),
       record: recordId,
       title,
       at: at.toISOString(),
@@ -52,14 +52,14 @@ const labelOf = ({ forms, catalogue }: Definitions, key: string): string =>
   catalogue.registers.get(key.replace(/^\./, ''))?.singular ??
   'a form that is no longer there';
 
-export const readEntry = async (tx: Queryable, person: Person, id: string): Promise<KeptEntry> => {
-  const [row] = await tx.select().from(keptEntries).where(own(person, id));
+export const readEntry = async (db: Queryable, person: Person, id: string): Promise<KeptEntry> => {
+  const [row] = await db.select().from(keptEntries).where(own(person, id));
   if (!row) throw notFound();
   const { form, version, recordId, title, body } = row;
   return { form, version, record: recordId, title, body: keptBody.parse(body) };
 };
 
 /** Throws a kept entry away; nothing happens where there is none. */
-export const dropEntry = async (tx: Queryable, person: Person, id: string): Promise<void> => {
-  await tx.delete(keptEntries).where(own(person, id));
+export const dropEntry = async (db: Queryable, person: Person, id: string): Promise<void> => {
+  await db.delete(keptEntries).where(own(person, id));
 };

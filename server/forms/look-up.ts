@@ -1,40 +1,52 @@
 import type { Linked, LookUp } from '#contract/index.ts';
-import { type Clock, foldText, type Problem, problem } from '#core/base/index.ts';
+import { type Problem, problem } from '#core/base/index.ts';
 import { type PersonFacts, toSqlFilter } from '#core/expression/index.ts';
-import { type CompiledForm, type CompiledQuestion, compileForm, type Fill } from '#core/form/index.ts';
-import { type Catalogue, checkValues, type RecordValues, type Register, titleField } from '#core/register/index.ts';
-import { all, identifier, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
+import type { CompiledForm, CompiledQuestion, Fill } from '#core/form/index.ts';
+import { checkValues, type RecordValues, type Register, titleField } from '#core/register/index.ts';
+import { parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { PEOPLE, type RowField, rowsOf, type StoredValue, sameValue, textsOf } from '#core/values/index.ts';
-import type { Queryable } from '../platform/database.ts';
-import { toDrizzle } from '../platform/fragment.ts';
-import { people } from '../platform/schema.ts';
-import { type Definitions, visibleCatalogue } from '../definitions/store.ts';
-import { notFound, valueOrRefuse } from '../http/problem.ts';
-import { findByKey, findByTitle } from '../records/reader/find.ts';
-import { readLinked } from '../records/reader/linked.ts';
-import { readPaths } from '../records/reader/page.ts';
-import { readFacts } from '../access/facts.ts';
-import type { Person } from '../access/session.ts';
+import { compiledForm } from '../definitions/store.ts';
+import { findPeople } from '../people/names.ts';
+import { notFound, valueOrRefuse } from '../platform/refusal.ts';
+import { countOffered, type Found, findByKey, findByTitle, readLinked } from '../records/reader/index.ts';
+import { withRegister } from '../records/sight.ts';
+import { asSystem, type Look, type Reading } from '../records/work.ts';
+import type { Judged } from './duplicates.ts';
 import { openForm } from './open.ts';
 
 /** What filled links are called: nothing beside, which is for those who see their register. */
-export const linksOf = async (
-  tx: Queryable,
-  found: Definitions,
+export const readFilledLinks = async (
+  look: Look,
+  compiled: CompiledForm,
+  many: readonly RecordValues[],
+): Promise<Record<string, Linked>> => {
+  const wanted = new Map<string, Set<string>>();
+  for (const fills of many)
+    for (const [key, value] of Object.entries(fills)) {
+      const type = compiled.byKey.get(key)?.field.type;
+      if (type?.kind !== 'link' || typeof value !== 'string') continue;
+      wanted.set(type.register, (wanted.get(type.register) ?? new Set()).add(value));
+    }
+  const system = asSystem(look, 'a form fills what it says, whatever the person may see elsewhere');
+  const names: Record<string, Linked> = {};
+  for (const [to, ids] of wanted)
+    for (const link of Object.values(await readLinked(system, to, [...ids]))) names[link.id] = { ...link, beside: [] };
+  return names;
+};
+
+/** The links among some fills, by question. */
+export const linksOf = (
   compiled: CompiledForm,
   fills: RecordValues,
-  clock: Clock,
-): Promise<Record<string, Linked>> => {
-  const links: Record<string, Linked> = {};
-  for (const [key, value] of Object.entries(fills)) {
-    const type = compiled.byKey.get(key)?.field.type;
-    if (type?.kind !== 'link' || typeof value !== 'string') continue;
-    const link = (await readLinked(tx, type.register, found.catalogue, [value], clock))[value];
-    // Only what it is called: what stands beside a title is for those who see its register.
-    if (link) links[key] = { ...link, beside: [] };
-  }
-  return links;
-};
+  names: Readonly<Record<string, Linked>>,
+): Record<string, Linked> =>
+  Object.fromEntries(
+    Object.entries(fills).flatMap(([key, value]) => {
+      const link =
+        compiled.byKey.get(key)?.field.type.kind === 'link' && typeof value === 'string' ? names[value] : undefined;
+      return link ? [[key, link]] : [];
+    }),
+  );
 
 /** What is looked up: where to, what choosing fills, and which records are offered. */
 interface LookedUp {
@@ -57,23 +69,6 @@ const lookedUp = (compiled: CompiledForm, question: string): LookedUp | null => 
   return type?.kind === 'link' || type?.kind === 'links' ? { to: type.register, fills, offersWhere } : null;
 };
 
-/** What a person sees, and one register they look up in. */
-const withRegister = (visible: Catalogue, register: Register): Catalogue =>
-  visible.registers.has(register.key)
-    ? visible
-    : { ...visible, registers: new Map(visible.registers).set(register.key, register) };
-
-const MOST_OFFERED = 12;
-
-const findPeople = async (tx: Queryable, find: string): Promise<Linked[]> => {
-  const words = foldText(find).split(' ').filter(Boolean);
-  const rows = await tx.select({ id: people.id, name: people.name }).from(people).orderBy(people.name);
-  return rows
-    .filter(({ name }) => words.every((word) => foldText(name).includes(word)))
-    .slice(0, MOST_OFFERED)
-    .map(({ id, name }) => ({ id, number: '', title: name, beside: [] }));
-};
-
 export interface Asking {
   readonly find: string;
   readonly answers: Readonly<Record<string, unknown>>;
@@ -82,6 +77,7 @@ export interface Asking {
   /** A key, and the field of the linked register that must hold it. */
   readonly key: { readonly value: string; readonly by: string } | null;
   readonly limit: number;
+  readonly draft: boolean;
 }
 
 /** The answers a condition on what is offered follows from, as far as they can be read. */
@@ -97,9 +93,9 @@ const answersOf = (compiled: CompiledForm, given: Readonly<Record<string, unknow
 
 /** Which records a look-up offers with some answers, over the linked register's table as `t`. */
 const offeredWhere = (
+  { clock }: Reading,
   conditions: CompiledQuestion['offersWhere'],
   answers: RecordValues,
-  clock: Clock,
   me: PersonFacts,
 ): SqlFragment[] =>
   conditions.map((condition) =>
@@ -110,60 +106,55 @@ const offeredWhere = (
 const mayFetch = (compiled: CompiledForm, question: string, by: string): boolean =>
   compiled.questions.some((each) => each.fetches.some((fetch) => fetch.question === question && fetch.by === by));
 
-/** What a question's look-up offers for some words, each with what choosing it fills. Nothing else of the record. */
-export const lookUp = async (
-  tx: Queryable,
-  found: Definitions,
-  person: Person,
-  key: string,
-  question: string,
+const findOffered = async (
+  system: Look,
+  target: Register,
+  asked: LookedUp,
   asking: Asking,
-  draft: boolean,
-  clock: Clock,
-): Promise<LookUp> => {
-  const opened = openForm(found, person, key, draft);
-  const compiled = valueOrRefuse(compileForm(opened.document, found.catalogue));
+  where: SqlFragment[],
+): Promise<Found[]> => {
+  if (asking.only) where.push(sql`t.id = any(${parameter([...asking.only], 'uuid[]')})`);
+  const finding = { where, columns: titleField(target).key, paths: asked.fills.map((fill) => fill.path) };
+  return asking.key
+    ? findByKey(system, target, asking.key, finding)
+    : findByTitle(system, target, asking.find, { ...finding, limit: asking.limit });
+};
+
+/** What a question's look-up offers for some words, each with what choosing it fills. Nothing else of the record. */
+export const lookUp = async (look: Look, form: string, question: string, asking: Asking): Promise<LookUp> => {
+  const { catalogue } = look.definitions;
+  const opened = await openForm(look, form, asking.draft);
+  const compiled = valueOrRefuse(compiledForm(opened.document, catalogue));
   const asked = lookedUp(compiled, question);
   if (asked?.to === PEOPLE)
-    return { found: (await findPeople(tx, asking.find)).map((each) => ({ ...each, fills: {}, links: {} })) };
-  const target = found.catalogue.registers.get(asked?.to ?? '');
+    return { found: (await findPeople(look.db, asking.find)).map((each) => ({ ...each, fills: {}, links: {} })) };
+  const target = catalogue.registers.get(asked?.to ?? '');
   if (!asked || !target) throw notFound();
   if (asking.key && !mayFetch(compiled, question, asking.key.by)) throw notFound();
   const where =
     asked.offersWhere.length > 0
-      ? offeredWhere(asked.offersWhere, answersOf(compiled, asking.answers), clock, await readFacts(tx, found, person))
+      ? offeredWhere(look, asked.offersWhere, answersOf(compiled, asking.answers), await look.sight.me())
       : [];
-  if (asking.only) where.push(sql`${identifier('t', 'id')} = any(${parameter([...asking.only], 'uuid[]')})`);
-  const columns = [titleField(target).key, ...asked.fills.flatMap((fill) => fill.path.slice(0, 1))].join(',');
-  const records = asking.key
-    ? await findByKey(tx, target, found.catalogue, asking.key.by, asking.key.value, { where, columns })
-    : await findByTitle(tx, target, found.catalogue, asking.find, clock, { where, columns, limit: asking.limit });
+  const system = asSystem(look, 'a look-up offers and fills what its form says, whatever the person may see elsewhere');
+  const records = await findOffered(system, target, asked, asking, where);
+  // What stands beside a title is for those who see it; the title itself belongs to the look-up.
   const shown = await readLinked(
-    tx,
+    { ...look, sight: withRegister(look.sight, target) },
     target.key,
-    withRegister(visibleCatalogue(found, person), target),
     records.map((record) => record.id),
-    clock,
   );
-  const offered: LookUp['found'] = [];
-  for (const record of records) {
-    const read = await readPaths(
-      tx,
-      target,
-      found.catalogue,
-      record.values,
-      asked.fills.map((fill) => fill.path),
-    );
-    const fills = Object.fromEntries(asked.fills.map((fill) => [fill.target, read[fill.path.join('.')] ?? null]));
-    offered.push({
-      id: record.id,
-      number: record.number,
-      title: record.title,
-      beside: shown[record.id]?.beside ?? [],
-      fills,
-      links: await linksOf(tx, found, compiled, fills, clock),
-    });
-  }
+  const filled = records.map(({ read }) =>
+    Object.fromEntries(asked.fills.map((fill) => [fill.target, read[fill.path.join('.')] ?? null])),
+  );
+  const names = await readFilledLinks(look, compiled, filled);
+  const offered = records.map((record, i): LookUp['found'][number] => ({
+    id: record.id,
+    number: record.number,
+    title: record.title,
+    beside: shown[record.id]?.beside ?? [],
+    fills: filled[i] ?? {},
+    links: linksOf(compiled, filled[i] ?? {}, names),
+  }));
   // Those that were used last come in the order in which they were asked for.
   const { only } = asking;
   if (only) offered.sort((a, b) => only.indexOf(a.id) - only.indexOf(b.id));
@@ -171,15 +162,13 @@ export const lookUp = async (
 };
 
 /** Look-ups that hold a record which is not offered with these answers; what the record held before may stay. */
-export const notOfferedLinks = async (
-  tx: Queryable,
+export const notOfferedProblems = async (
+  look: Look,
   compiled: CompiledForm,
-  values: RecordValues,
-  before: RecordValues | null,
-  clock: Clock,
-  me: PersonFacts,
+  { values, before }: Judged,
 ): Promise<Problem[]> => {
   const answers = { ...before, ...values };
+  const system = asSystem(look, 'what a form offers does not depend on what the person may see elsewhere');
   /** Whether all of some records are offered by a look-up. */
   const areOffered = async (
     { type }: Pick<RowField, 'type'>,
@@ -187,14 +176,10 @@ export const notOfferedLinks = async (
     ids: ReadonlySet<string>,
   ): Promise<boolean> => {
     if (offersWhere.length === 0 || ids.size === 0) return true;
-    const to = 'register' in type ? type.register : '';
-    const held = all(offeredWhere(offersWhere, answers, clock, me));
-    const { rows } = await tx.execute(
-      toDrizzle(
-        sql`select ${identifier('t', 'id')} from ${tableOf(to)} ${identifier('t')} where ${identifier('t', 'id')} = any(${parameter([...ids], 'uuid[]')}) and ${held}`,
-      ),
-    );
-    return rows.length === ids.size;
+    const target = look.definitions.catalogue.registers.get('register' in type ? type.register : '');
+    if (!target) return false;
+    const held = offeredWhere(look, offersWhere, answers, await look.sight.me());
+    return (await countOffered(system, target, [...ids], held)) === ids.size;
   };
   const problems: Problem[] = [];
   for (const { key, label, field, offersWhere, columns } of compiled.questions) {

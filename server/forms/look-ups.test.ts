@@ -173,13 +173,13 @@ describe('what a form asks of other records', () => {
 
   test('what must be unique is told while it is typed, and refused when it is sent', async () => {
     expect((await send('order', { what: 'Crème brûlée' })).status).toBe(201);
-    const same = await bea.get(`/api/forms/order/questions/what/same?value=${json('creme  BRULEE')}`);
+    const same = await bea.get(`/api/forms/order/questions/what/duplicates?value=${json('creme  BRULEE')}`);
     expect(same.body).toMatchObject({ any: true, found: [{ title: 'Crème brûlée' }] });
     const refused = await send('order', { what: 'CREME BRULEE' });
     expect(refused.body.errors).toMatchObject([{ pointer: '#/values/what', detail: 'That was ordered already.' }]);
-    expect((await bea.get(`/api/forms/order/questions/what/same?value=${json('Crème')}`)).body.any).toBe(false);
+    expect((await bea.get(`/api/forms/order/questions/what/duplicates?value=${json('Crème')}`)).body.any).toBe(false);
     // Fields that nobody named are not for guessing.
-    expect((await bea.get(`/api/forms/order/questions/about/same?value=${json('x')}`)).status).toBe(404);
+    expect((await bea.get(`/api/forms/order/questions/about/duplicates?value=${json('x')}`)).status).toBe(404);
   });
 
   test('the same entry sent twice is one record, also where it must be unique', async () => {

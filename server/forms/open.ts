@@ -1,64 +1,74 @@
 import { and, count, eq, sql } from 'drizzle-orm';
-import { type Clock, today } from '#core/base/index.ts';
+import { today } from '#core/base/index.ts';
 import { type Form, plainForm, plainFormOf } from '#core/form/index.ts';
 import { valueContext } from '#core/register/index.ts';
 import { behaviourOf } from '#core/values/index.ts';
-import type { Queryable } from '../platform/database.ts';
+import { findDraft } from '../definitions/drafts.ts';
+import { type Definitions, nextVersion, type Versioned } from '../definitions/store.ts';
+import { isSetup, mayFill, personRights } from '../people/roles.ts';
+import { notAllowed, notFound } from '../platform/refusal.ts';
 import { history } from '../platform/schema.ts';
-import { type Definitions, isSetup, mayFill, personRights, type Versioned } from '../definitions/store.ts';
-import { notAllowed, notFound } from '../http/problem.ts';
-import type { Person } from '../access/session.ts';
+import type { Look } from '../records/work.ts';
 
-/** The form every register has without being designed, for whoever may add or change its records. */
-const openPlain = (found: Definitions, person: Person, key: string): (Versioned<Form> & { draft: boolean }) | null => {
-  const register = found.catalogue.registers.get(plainFormOf(key) ?? '');
-  if (!register) return null;
-  const rights = personRights(found, person, register.key);
-  return rights.add || rights.change
-    ? { document: plainForm(register, found.catalogue), version: PLAIN_VERSION, draft: false }
-    : null;
-};
+/** A form as it is opened: a version of it, or what somebody is making of it. */
+export interface OpenedForm extends Versioned<Form> {
+  readonly draft: boolean;
+}
+
 /** A plain form follows its register and has no versions of its own. */
 const PLAIN_VERSION = 1;
 
+const plainForms = new WeakMap<Definitions['catalogue'], Map<string, Form>>();
+
+/** The form every register has without being designed, for whoever may add or change its records. */
+const openPlain = ({ definitions, person }: Look, key: string): OpenedForm | null => {
+  const { catalogue } = definitions;
+  const register = catalogue.registers.get(plainFormOf(key) ?? '');
+  if (!register) return null;
+  const rights = personRights(definitions, person, register.key);
+  if (!rights.add && !rights.change) return null;
+  const known = plainForms.get(catalogue) ?? new Map<string, Form>();
+  plainForms.set(catalogue, known);
+  const document = known.get(register.key) ?? plainForm(register, catalogue);
+  known.set(register.key, document);
+  return { document, version: PLAIN_VERSION, draft: false };
+};
+
 /** The form a person may fill in: the published one; for set-up people, on asking, the draft. */
-export const openForm = (
-  found: Definitions,
-  person: Person,
-  key: string,
-  draft: boolean,
-): Versioned<Form> & { draft: boolean } => {
+export const openForm = async (look: Look, key: string, draft: boolean): Promise<OpenedForm> => {
+  const { db, definitions, person } = look;
   if (plainFormOf(key) !== null) {
-    const plain = openPlain(found, person, key);
+    const plain = openPlain(look, key);
     if (!plain) throw notFound();
     return plain;
   }
-  const held = found.forms.get(key);
-  if (draft && held?.draft && isSetup(found, person)) return { ...held.draft, draft: true };
-  if (!held?.open || !mayFill(found, person, held.open.document)) throw notFound();
-  return { ...held.open, draft: false };
+  const kept = draft && isSetup(definitions, person) ? await findDraft(db, key) : null;
+  if (kept) return { document: kept.form, version: (await nextVersion(db, 'form', key)).version, draft: true };
+  const open = definitions.forms.get(key)?.open;
+  if (!open || !mayFill(definitions, person, open.document)) throw notFound();
+  return { ...open, draft: false };
 };
 
 const showDay = (day: string, { catalogue }: Definitions): string =>
   behaviourOf({ kind: 'date' }).show(day, valueContext(catalogue));
 
 /** Refuses to fill in a form outside its days; set-up people may try it at any time. */
-export const refuseClosed = (found: Definitions, person: Person, form: Form, clock: Clock): void => {
-  if (isSetup(found, person)) return;
+export const refuseClosed = ({ definitions, person, clock }: Look, form: Form): void => {
+  if (isSetup(definitions, person)) return;
   const day = today(clock);
   if (form.open_from !== undefined && day < form.open_from)
-    throw notAllowed(`This form can be filled in from ${showDay(form.open_from, found)}.`);
+    throw notAllowed(`This form can be filled in from ${showDay(form.open_from, definitions)}.`);
   if (form.open_until !== undefined && day > form.open_until)
-    throw notAllowed(`This form could be filled in until ${showDay(form.open_until, found)}.`);
+    throw notAllowed(`This form could be filled in until ${showDay(form.open_until, definitions)}.`);
 };
 
 /** Refuses one time more than a form may be filled in. What is counted is what was added by it. */
-export const refuseTooOften = async (tx: Queryable, person: Person, { key, at_most: most }: Form): Promise<void> => {
+export const refuseTooOften = async ({ db, person }: Look, { key, at_most: most }: Form): Promise<void> => {
   if (!most) return;
   // Two that are sent at once are counted one after the other.
-  await tx.execute(sql`select pg_advisory_xact_lock(hashtextextended(${`form ${key}`}, 0))`);
+  await db.execute(sql`select pg_advisory_xact_lock(hashtextextended(${`form ${key}`}, 0))`);
   const own = most.per === 'person' ? eq(history.personId, person.id) : undefined;
-  const [row] = await tx
+  const [row] = await db
     .select({ times: count() })
     .from(history)
     .where(and(eq(history.formKey, key), eq(history.action, 'added'), own));
@@ -75,13 +85,13 @@ export const refuseTooOften = async (tx: Queryable, person: Person, { key, at_mo
  * Whether a person may open any record in a form: the plain one, where they may see and change the register's; one made
  * for changing, where they may fill it in and see the records.
  */
-export const mayChangeBy = (found: Definitions, person: Person, key: string): boolean => {
+export const mayChangeBy = ({ definitions, person }: Look, key: string): boolean => {
   const plain = plainFormOf(key);
   if (plain !== null) {
-    const rights = personRights(found, person, plain);
+    const rights = personRights(definitions, person, plain);
     return rights.see && rights.change;
   }
-  const form = found.forms.get(key)?.open?.document;
-  if (!form || form.purpose === 'add' || !mayFill(found, person, form)) return false;
-  return personRights(found, person, form.register).see;
+  const form = definitions.forms.get(key)?.open?.document;
+  if (!form || form.purpose === 'add' || !mayFill(definitions, person, form)) return false;
+  return personRights(definitions, person, form.register).see;
 };

@@ -4,23 +4,27 @@ import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
 import express, { type ErrorRequestHandler, type Express, type Request } from 'express';
 import helmet from 'helmet';
-import type { z } from 'zod';
-import { api, type Endpoint, LIVE_PATH, openApiDocument } from '#contract/index.ts';
-import type { Database } from '../platform/database.ts';
-import { definitionHandlers } from './routes/definitions.ts';
+import { api, type Endpoint, openApiDocument } from '#contract/index.ts';
+import { findSigned } from '../access/session.ts';
+import { DefinitionsReader } from '../definitions/reader.ts';
 import { DefinitionsService } from '../definitions/service.ts';
-import { DefinitionsReader, isSetup, personRights } from '../definitions/store.ts';
+import { isSetup } from '../people/roles.ts';
+import type { Database } from '../platform/database.ts';
+import { notAllowed, Refusal } from '../platform/refusal.ts';
+import { bind } from './bind.ts';
+import { countBreakingRecords, FOLLOWERS } from './composition.ts';
+import type { Context, Handlers } from './context.ts';
+import { readToken } from './cookie.ts';
+import type { LiveEvents } from './live.ts';
+import { toProblemAnswer, toRefusal } from './problem.ts';
+import { csvHandlers, serveCsv } from './routes/csv.ts';
+import { definitionHandlers } from './routes/definitions.ts';
 import { serveFiles } from './routes/files.ts';
 import { formHandlers } from './routes/forms.ts';
-import type { LiveEvents } from './live.ts';
-import { csvHandlers, serveCsv } from './routes/csv.ts';
+import { serveLive } from './routes/live.ts';
 import { recordHandlers } from './routes/records.ts';
 import { sessionHandlers } from './routes/session.ts';
-import { findSigned } from '../access/session.ts';
 import { signOffHandlers } from './routes/signoff.ts';
-import { bind, type Call } from './bind.ts';
-import type { Context } from './context.ts';
-import { notAllowed, Refusal, toProblemAnswer, toRefusal } from './problem.ts';
 
 export const VERSION = '0.1.0';
 
@@ -34,18 +38,18 @@ export interface AppOptions {
   readonly note: (id: string, error: unknown) => void;
 }
 
-export type Handler<E> =
-  E extends Endpoint<infer P, infer Q, infer B, infer A>
-    ? (context: Context, call: Call<z.output<P>, z.output<Q>, z.output<B>>) => Promise<z.input<A>>
-    : never;
-export type Handlers<K extends keyof typeof api> = { readonly [N in K]: Handler<(typeof api)[N]> };
-
 /** The whole HTTP interface over one database. */
 export const makeApp = (options: AppOptions): Express => {
   const { database, live, demonstration } = options;
   const { db } = database;
   const reader = new DefinitionsReader();
-  const services = { db, reader, definitions: new DefinitionsService(db, reader), demonstration };
+  const services = {
+    db,
+    reader,
+    followers: FOLLOWERS,
+    setUp: new DefinitionsService(db, reader, countBreakingRecords),
+    demonstration,
+  };
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
@@ -62,14 +66,14 @@ export const makeApp = (options: AppOptions): Express => {
   app.use('/api', express.json({ limit: '4mb' }));
 
   const identify = async (request: Request, endpoint?: Endpoint): Promise<Context> => {
-    const signed = await findSigned(db, request);
+    const signed = await findSigned(db, readToken(request));
     if (!signed) {
       if (endpoint?.open) return { ...services, signed: null };
       throw new Refusal('sign_in', 'Please sign in.');
     }
-    const found = await reader.read(db, signed.workspaceVersion);
-    if (endpoint?.setup && !isSetup(found, signed.person)) throw notAllowed('Only set-up people may do this.');
-    return { ...services, signed: { person: signed.person, found } };
+    const definitions = await reader.read(db, signed.workspaceVersion);
+    if (endpoint?.setup && !isSetup(definitions, signed.person)) throw notAllowed('Only set-up people may do this.');
+    return { ...services, signed: { person: signed.person, definitions } };
   };
 
   const handlers: Handlers<keyof typeof api> = {
@@ -93,13 +97,7 @@ export const makeApp = (options: AppOptions): Express => {
   serveFiles(app, identify);
   serveCsv(app, identify);
   app.get('/api/openapi.json', (_request, response) => void response.json(openApiDocument(VERSION)));
-  app.get(LIVE_PATH, async (request, response) => {
-    const signed = await findSigned(db, request);
-    if (!signed) throw new Refusal('sign_in', 'Please sign in.');
-    live.attach(request, response, async (event) =>
-      event.kind === 'records' ? personRights(await reader.read(db), signed.person, event.register).see : true,
-    );
-  });
+  serveLive(app, services, live, identify);
   app.use('/api', () => {
     throw new Refusal('not_found', 'There is no such call.');
   });

@@ -2,7 +2,7 @@ import type { Express, Request, Response } from 'express';
 import type { z } from 'zod';
 import type { Endpoint } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
-import { notAllowed, Refusal } from './problem.ts';
+import { notAllowed, Refusal } from '../platform/refusal.ts';
 
 /** What a handler gets: its parsed input, and the raw request and response for cookies. */
 export interface Call<P, Q, B> {

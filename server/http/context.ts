@@ -1,35 +1,49 @@
-import type { Clock } from '#core/base/index.ts';
-import { toMomentText } from '#core/base/index.ts';
-import type { Db } from '../platform/database.ts';
+import type { Request } from 'express';
+import type { z } from 'zod';
+import type { api, Endpoint } from '#contract/index.ts';
+import { inWriting, lookAs, type Workplace } from '../access/work.ts';
 import type { DefinitionsService } from '../definitions/service.ts';
-import type { Definitions, DefinitionsReader } from '../definitions/store.ts';
-import type { Person } from '../access/session.ts';
-import { Refusal } from './problem.ts';
+import type { Definitions } from '../definitions/store.ts';
+import type { Person } from '../people/person.ts';
+import { Refusal } from '../platform/refusal.ts';
+import type { Look, Work } from '../records/work.ts';
+import type { Call } from './bind.ts';
 
 /** Who asks, with the definitions at the version their request met. */
 export interface SignedContext {
   readonly person: Person;
-  readonly found: Definitions;
+  readonly definitions: Definitions;
 }
 
 /** What every handler gets. */
-export interface Context {
-  readonly db: Db;
-  readonly reader: DefinitionsReader;
-  readonly definitions: DefinitionsService;
+export interface Context extends Workplace {
+  readonly setUp: DefinitionsService;
   readonly demonstration: boolean;
   readonly signed: SignedContext | null;
 }
 
+/** Finds out who asks. */
+export type Identify = (request: Request) => Promise<Context>;
+
+/** Answers one call of the interface. */
+export type Handler<E> =
+  E extends Endpoint<infer P, infer Q, infer B, infer A>
+    ? (context: Context, call: Call<z.output<P>, z.output<Q>, z.output<B>>) => Promise<z.input<A>>
+    : never;
+export type Handlers<K extends keyof typeof api> = { readonly [N in K]: Handler<(typeof api)[N]> };
+
 /** The person of a request that needs one. */
-export const signedIn = (context: Context): SignedContext => {
-  if (!context.signed) throw new Refusal('sign_in', 'Please sign in.');
-  return context.signed;
+export const signedIn = ({ signed }: Context): SignedContext => {
+  if (!signed) throw new Refusal('sign_in', 'Please sign in.');
+  return signed;
 };
 
-/** One reading of the server's clock. */
-export const clockOf = (found: Definitions): Clock => ({
-  now: toMomentText(Date.now()),
-  zone: found.catalogue.zone,
-  holidays: found.catalogue.holidays ?? [],
-});
+/** What the person of a request may look at. */
+export const lookOf = (context: Context): Look => {
+  const { person, definitions } = signedIn(context);
+  return lookAs(context.db, definitions, person);
+};
+
+/** One command of the person of a request. */
+export const writingFor = <T>(context: Context, run: (work: Work) => Promise<T>): Promise<T> =>
+  inWriting(context, signedIn(context).person, run);

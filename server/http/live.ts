@@ -1,92 +1,102 @@
 import type { Request, Response } from 'express';
-import pg from 'pg';
 import { type LiveEvent, liveEventSchema } from '#contract/index.ts';
+import { Listening } from '../platform/listening.ts';
 
-interface Listener {
+/** An open stream of one browser. */
+interface Stream {
   readonly response: Response;
-  /** Whether this person may hear of a register, by the definitions of this moment. */
-  readonly hears: (event: LiveEvent) => Promise<boolean>;
+  /** What of an event this person may hear, by the definitions of this moment; null: nothing. */
+  readonly hears: (event: LiveEvent) => Promise<LiveEvent | null>;
 }
 
+/** Counts the records of some registers: asked once for all streams, whoever then hears of them. */
+export type CountRecords = (registers: readonly string[]) => Promise<Readonly<Record<string, number>>>;
+
 const HEARTBEAT_MS = 25_000;
-const RETRY_MS = 500;
+/** Of records that change again and again, how many there are is told this often at most. */
+const COUNTS_MS = 2_000;
 
 /**
- * One LISTEN connection for all browsers. When it breaks it is opened again until the server stops; browsers are
- * then told to fetch everything anew, as what happened meanwhile is unknown.
+ * The live events of all browsers of this server. After a gap browsers are told to fetch everything anew, as what
+ * happened meanwhile is unknown.
  */
 export class LiveEvents {
-  readonly #url: string;
-  readonly #listeners = new Set<Listener>();
+  readonly #listening: Listening;
+  readonly #streams = new Set<Stream>();
   readonly #heartbeat: NodeJS.Timeout;
-  #client: pg.Client | null = null;
-  #retry: NodeJS.Timeout | null = null;
-  #stopped = false;
+  readonly #changed = new Set<string>();
+  #count: CountRecords | null = null;
+  #counting: NodeJS.Timeout | null = null;
 
   constructor(url: string) {
-    this.#url = url;
+    this.#listening = new Listening(url, {
+      word: (payload) => this.#receive(payload),
+      again: () => this.#send('event: again\ndata: {}\n\n'),
+    });
     this.#heartbeat = setInterval(() => this.#send(': \n\n'), HEARTBEAT_MS);
   }
 
-  async start(): Promise<void> {
-    const client = new pg.Client({ connectionString: this.#url, keepAlive: true });
-    const again = () => {
-      if (this.#stopped || this.#client !== client) return;
-      this.#client = null;
-      this.#later();
-    };
-    client.on('error', again);
-    client.on('end', again);
-    client.on('notification', (message) => this.#receive(message.payload ?? ''));
-    this.#client = client;
-    try {
-      await client.connect();
-      await client.query('listen iolite');
-      this.#send('event: again\ndata: {}\n\n');
-    } catch {
-      client.end().catch(() => undefined);
-      again();
-    }
+  start(): Promise<void> {
+    return this.#listening.start();
   }
 
-  #later(): void {
-    this.#retry = setTimeout(() => void this.start(), RETRY_MS);
+  /** From now on, how many records there are is told too. */
+  countWith(count: CountRecords): void {
+    this.#count = count;
   }
 
   /** Holds a browser's stream open until it leaves. */
-  attach(request: Request, response: Response, hears: Listener['hears']): void {
+  attach(request: Request, response: Response, hears: Stream['hears']): void {
     response.writeHead(200, {
       'content-type': 'text/event-stream',
       'cache-control': 'no-store',
       connection: 'keep-alive',
     });
     response.write('retry: 1000\n\n');
-    const listener = { response, hears };
-    this.#listeners.add(listener);
-    request.on('close', () => this.#listeners.delete(listener));
+    const stream = { response, hears };
+    this.#streams.add(stream);
+    request.on('close', () => this.#streams.delete(stream));
   }
 
   #receive(payload: string): void {
     const parsed = liveEventSchema.safeParse(JSON.parse(payload));
     if (!parsed.success) return;
-    for (const { response, hears } of this.#listeners) {
-      hears(parsed.data).then(
-        (heard) => heard && response.write(`data: ${JSON.stringify(parsed.data)}\n\n`),
+    this.#tell(parsed.data);
+    if (parsed.data.kind === 'records') this.#countSoon(parsed.data.register);
+  }
+
+  #tell(event: LiveEvent): void {
+    for (const { response, hears } of this.#streams) {
+      hears(event).then(
+        (heard) => heard && response.write(`data: ${JSON.stringify(heard)}\n\n`),
         // Who cannot be asked for is told nothing; the stream's next `again` makes up for it.
         () => undefined,
       );
     }
   }
 
+  #countSoon(register: string): void {
+    if (this.#streams.size === 0) return;
+    this.#changed.add(register);
+    this.#counting ??= setTimeout(() => {
+      this.#counting = null;
+      const changed = [...this.#changed];
+      this.#changed.clear();
+      this.#count?.(changed).then(
+        (counts) => this.#tell({ kind: 'counts', counts: { ...counts } }),
+        () => undefined,
+      );
+    }, COUNTS_MS);
+  }
+
   #send(text: string): void {
-    for (const { response } of this.#listeners) response.write(text);
+    for (const { response } of this.#streams) response.write(text);
   }
 
   async stop(): Promise<void> {
-    this.#stopped = true;
     clearInterval(this.#heartbeat);
-    if (this.#retry) clearTimeout(this.#retry);
-    for (const { response } of this.#listeners) response.end();
-    await this.#client?.end().catch(() => undefined);
+    if (this.#counting) clearTimeout(this.#counting);
+    for (const { response } of this.#streams) response.end();
+    await this.#listening.stop();
   }
 }

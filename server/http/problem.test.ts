@@ -2,7 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { problemSchema } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import { findDatabaseFailure } from '../platform/database-failure.ts';
-import { invalid, notFound, Refusal, toProblemAnswer, toRefusal } from './problem.ts';
+import { invalid, notFound, Refusal } from '../platform/refusal.ts';
+import { toProblemAnswer, toRefusal } from './problem.ts';
 
 const driverError = (code: string, message = 'secret detail'): Error =>
   new Error('Failed query: select secret', { cause: Object.assign(new Error(message), { code }) });

@@ -1,7 +1,7 @@
 import { type ProblemAnswer, problemType } from '#contract/index.ts';
-import { type Problem, toPointer, within } from '#core/base/index.ts';
-import type { Conflict } from '#core/register/index.ts';
+import { toPointer } from '#core/base/index.ts';
 import { findDatabaseFailure } from '../platform/database-failure.ts';
+import { Refusal, type RefusalKind } from '../platform/refusal.ts';
 
 const KINDS = {
   invalid: [422, 'Something is wrong with what was sent'],
@@ -15,46 +15,7 @@ const KINDS = {
   too_many: [429, 'Too many tries'],
   internal: [500, 'Something went wrong here'],
   unavailable: [503, 'The database cannot be reached'],
-} as const;
-export type ProblemKind = keyof typeof KINDS;
-
-/** A refusal on its way out; the one mapper below turns it into RFC 9457. */
-export class Refusal extends Error {
-  readonly kind: ProblemKind;
-  readonly problems: readonly Problem[];
-  readonly conflicts: readonly Conflict[];
-  constructor(
-    kind: ProblemKind,
-    detail: string,
-    problems: readonly Problem[] = [],
-    conflicts: readonly Conflict[] = [],
-  ) {
-    super(detail);
-    this.kind = kind;
-    this.problems = problems;
-    this.conflicts = conflicts;
-  }
-}
-
-export const notFound = (): Refusal => new Refusal('not_found', 'There is nothing here, or nothing you may see.');
-export const notAllowed = (detail = 'You may not do this.'): Refusal => new Refusal('not_allowed', detail);
-
-/** 422 with every problem at its place below `prefix`. */
-export const invalid = (problems: readonly Problem[], prefix: readonly (string | number)[] = []): Refusal =>
-  new Refusal(
-    'invalid',
-    problems.length === 1 ? (problems[0]?.detail ?? '') : `${problems.length} things are wrong.`,
-    within(prefix, problems),
-  );
-
-/** The value of a Result, or its problems as a 422. */
-export const valueOrRefuse = <T>(
-  result: { ok: true; value: T } | { ok: false; problems: readonly Problem[] },
-  prefix: readonly (string | number)[] = [],
-): T => {
-  if (result.ok) return result.value;
-  throw invalid(result.problems, prefix);
-};
+} as const satisfies { readonly [K in RefusalKind]: readonly [number, string] };
 
 const FAILURES = {
   unreachable: ['unavailable', 'The database cannot be reached just now. Nothing was lost; try again in a moment.'],

@@ -7,22 +7,24 @@ import {
   type Catalogue,
   type Field,
   isWritable,
-  linkedRegister,
   type RecordValues,
   type Register,
-  titleField,
   valueContext,
 } from '#core/register/index.ts';
-import { identifier, parameter, sql, tableOf } from '#core/sql/index.ts';
-import { behaviourOf, PEOPLE, type StoredValue, sameValue, textsOf, type ValueContext } from '#core/values/index.ts';
-import type { Queryable, Tx } from '../platform/database.ts';
-import { toDrizzle } from '../platform/fragment.ts';
-import { people } from '../platform/schema.ts';
-import type { Definitions } from '../definitions/store.ts';
-import { invalid, Refusal, valueOrRefuse } from '../http/problem.ts';
-import type { Author } from '../records/commands/author.ts';
-import { findOwnValues } from '../records/reader/page.ts';
-import { addRecords, changeRecord } from '../records/commands/add.ts';
+import {
+  behaviourOf,
+  leadsTo,
+  PEOPLE,
+  type StoredValue,
+  sameValue,
+  textsOf,
+  type ValueContext,
+} from '#core/values/index.ts';
+import { readNames as readPeopleNames } from '../people/names.ts';
+import { invalid, Refusal, valueOrRefuse } from '../platform/refusal.ts';
+import { addRecords, changeRecord } from '../records/commands/index.ts';
+import { findHolding, findNamed, readOwnValues } from '../records/reader/index.ts';
+import { asSystem, type Look, type Work } from '../records/work.ts';
 
 /** Kinds whose values stand in a CSV file as the core stores them: no comma, no locale, nothing to guess. */
 const PLAIN: ReadonlySet<string> = new Set(['number', 'money', 'date', 'time', 'moment', 'position']);
@@ -73,11 +75,7 @@ type Given = z.output<typeof csvImportSchema>;
 type Names = ReadonlyMap<string, ReadonlyMap<string, string | null>>;
 
 /** The records that cells of link columns name: by number, or by a title that only one of them has. */
-const readNames = async (
-  tx: Queryable,
-  catalogue: Catalogue,
-  wanted: ReadonlyMap<string, ReadonlySet<string>>,
-): Promise<Names> => {
+const readNames = async (look: Look, wanted: ReadonlyMap<string, ReadonlySet<string>>): Promise<Names> => {
   const names = new Map<string, Map<string, string | null>>();
   for (const [to, words] of wanted) {
     const known = new Map<string, string | null>();
@@ -87,29 +85,19 @@ const readNames = async (
       known.set(folded, known.has(folded) && known.get(folded) !== id ? null : id);
     };
     if (to === PEOPLE) {
-      for (const row of await tx.select({ id: people.id, name: people.name }).from(people)) put(row.name, row.id);
+      for (const [id, name] of await readPeopleNames(look.db)) put(name, id);
       continue;
     }
-    const register = catalogue.registers.get(to);
+    // What the person may not see, no cell can name.
+    const register = look.sight.catalogue.registers.get(to);
     if (!register) continue;
-    const title = titleField(register);
-    const shown = title.type.kind === 'worked_out' ? sql`null` : sql`${identifier('t', title.key)}::text`;
-    const given = parameter([...words], 'text[]');
-    const { rows } = await tx.execute(
-      toDrizzle(
-        sql`select t.id, t.number, ${shown} as title from ${tableOf(to)} t where t.archived_at is null and (t.number = any(${given}) or ${shown} = any(${given}))`,
-      ),
-    );
-    for (const row of rows) {
-      put(String(row.number), String(row.id));
-      if (row.title !== null) put(String(row.title), String(row.id));
+    for (const { id, number, title } of await findNamed(look, register, [...words])) {
+      put(number, id);
+      if (title !== null) put(title, id);
     }
   }
   return names;
 };
-
-const leadsTo = ({ type }: Field, catalogue: Catalogue): string | null =>
-  type.kind === 'person' ? PEOPLE : (linkedRegister(type, catalogue)?.key ?? null);
 
 const wordsOf = (field: Field, cell: string): string[] =>
   field.type.kind === 'links'
@@ -143,7 +131,7 @@ const readCell = (
   catalogue: Catalogue,
   names: Names,
 ): StoredValue | Problem => {
-  const to = leadsTo(field, catalogue);
+  const to = leadsTo(field.type);
   if (to !== null) return cell === '' ? (field.type.kind === 'links' ? [] : null) : toLink(field, cell, to, names);
   const context = valueContext(catalogue);
   const behaviour = behaviourOf(field.type);
@@ -183,26 +171,19 @@ const columnFields = (register: Register, given: Given, width: number): (Field |
 
 /** The records that rows are matched to, by what stands in the matching column. */
 const readMatches = async (
-  tx: Queryable,
+  look: Look,
   register: Register,
   match: string,
   cells: readonly string[],
-): Promise<Map<string, string[]>> => {
-  const found = new Map<string, string[]>();
+): Promise<ReadonlyMap<string, readonly string[]>> => {
   const field = match === 'number' ? null : register.fields.find((each) => each.key === match);
   if (field === undefined)
     throw invalid([problem('unknown_field', ['match'], 'Rows can be matched only by a column that is mapped.')]);
-  const column = field ? sql`${identifier('t', field.key)}::text` : identifier('t', 'number');
-  const { rows } = await tx.execute(
-    toDrizzle(
-      sql`select t.id, ${column} as name from ${tableOf(register.key)} t where t.archived_at is null and ${column} = any(${parameter([...new Set(cells)], 'text[]')})`,
-    ),
-  );
-  for (const row of rows) found.set(String(row.name), [...(found.get(String(row.name)) ?? []), String(row.id)]);
-  return found;
+  return findHolding(look, register, field?.key ?? null, cells);
 };
 
-const readLines = async (tx: Queryable, register: Register, catalogue: Catalogue, given: Given): Promise<Line[]> => {
+const readLines = async (look: Look, register: Register, given: Given): Promise<Line[]> => {
+  const { catalogue } = look.definitions;
   const { head, rows } = valueOrRefuse(readCsv(given.csv));
   const fields = columnFields(register, given, head.length);
   const matchAt = given.match === '' ? -1 : given.columns.indexOf(given.match);
@@ -210,13 +191,13 @@ const readLines = async (tx: Queryable, register: Register, catalogue: Catalogue
     throw invalid([problem('unknown_field', ['match'], 'Rows can be matched only by a column that is mapped.')]);
   const wanted = new Map<string, Set<string>>();
   fields.forEach((field, i) => {
-    const to = field ? leadsTo(field, catalogue) : null;
+    const to = field ? leadsTo(field.type) : null;
     if (!field || to === null) return;
     const words = wanted.get(to) ?? new Set<string>();
     wanted.set(to, words);
     for (const row of rows) for (const word of wordsOf(field, row[i] ?? '')) words.add(word);
   });
-  const names = await readNames(tx, catalogue, wanted);
+  const names = await readNames(look, wanted);
   const parsed = rows.map((row, at): Line => {
     const values: Record<string, StoredValue> = {};
     const problems: Problem[] = [];
@@ -235,7 +216,7 @@ const readLines = async (tx: Queryable, register: Register, catalogue: Catalogue
     const value = given.match === 'number' ? (rows[i]?.[matchAt] ?? '') : (line.values[given.match] ?? '');
     return typeof value === 'string' ? value : '';
   };
-  const matches = await readMatches(tx, register, given.match, parsed.map(keyOf).filter(Boolean));
+  const matches = await readMatches(look, register, given.match, parsed.map(keyOf).filter(Boolean));
   return parsed.map((line, i) => {
     const key = keyOf(line, i);
     const ids = matches.get(key) ?? [];
@@ -262,15 +243,12 @@ const say = (values: RecordValues, register: Register, catalogue: Catalogue): st
  * what became of it. The caller keeps the transaction when every line was taken, and gives it up otherwise.
  */
 export const importLines = async (
-  tx: Tx,
-  found: Definitions,
+  work: Work,
   register: Register,
   given: Given,
-  author: Author,
   rights: { readonly add: boolean; readonly change: boolean },
 ): Promise<CsvPlan> => {
-  const { catalogue } = found;
-  const lines = await readLines(tx, register, catalogue, given);
+  const lines = await readLines(work, register, given);
   const plan: CsvPlan = { added: 0, changed: 0, unchanged: 0, refused: [], sample: [] };
   for (const line of lines) {
     let outcome: CsvPlan['sample'][number]['outcome'] = 'refused';
@@ -284,7 +262,7 @@ export const importLines = async (
     else
       try {
         // A savepoint of its own: what one line breaks, the others are still judged.
-        outcome = await tx.transaction((inner) => takeLine(inner, found, register, line, author));
+        outcome = await work.db.transaction((db) => takeLine({ ...work, db }, register, line));
         plan[outcome === 'added' ? 'added' : outcome === 'changed' ? 'changed' : 'unchanged']++;
       } catch (error) {
         if (!(error instanceof Refusal)) throw error;
@@ -294,35 +272,24 @@ export const importLines = async (
         });
       }
     if (plan.sample.length < SAMPLE)
-      plan.sample.push({ line: line.line, outcome, cells: say(line.values, register, catalogue) });
+      plan.sample.push({ line: line.line, outcome, cells: say(line.values, register, work.definitions.catalogue) });
   }
   return plan;
 };
 
-const takeLine = async (
-  tx: Tx,
-  found: Definitions,
-  register: Register,
-  line: Line,
-  author: Author,
-): Promise<'added' | 'changed' | 'unchanged'> => {
+const IMPORTED = { action: 'imported', form: null } as const;
+
+const takeLine = async (work: Work, register: Register, line: Line): Promise<'added' | 'changed' | 'unchanged'> => {
   if (line.matched === null) {
     const id = uuidV7(Date.now(), randomBytes(10));
-    await addRecords(tx, found, register, [{ id, values: line.values }], 'imported', author);
+    await addRecords(work, register, [{ id, values: line.values }], IMPORTED);
     return 'added';
   }
-  const current = await findOwnValues(tx, register, found.catalogue, line.matched);
+  const system = asSystem(work, 'what a line would change is held against the whole record');
+  const current = await readOwnValues(system, register, line.matched);
   const differs = Object.entries(line.values).filter(([key, value]) => !sameValue(current?.values[key] ?? null, value));
   if (!current || differs.length === 0) return 'unchanged';
   const from = Object.fromEntries(differs.map(([key]) => [key, current.values[key] ?? null]));
-  await changeRecord(
-    tx,
-    found,
-    register,
-    line.matched,
-    { from, changes: Object.fromEntries(differs) },
-    'imported',
-    author,
-  );
+  await changeRecord(work, register, line.matched, { from, changes: Object.fromEntries(differs) }, IMPORTED);
   return 'changed';
 };

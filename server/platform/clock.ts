@@ -1,16 +1,12 @@
 import { type Clock, toMomentText } from '#core/base/index.ts';
 import type { Catalogue } from '#core/register/index.ts';
 
-/** One reading of the clock, for reading records outside a request that has one. */
-export const clockNow = (catalogue: Catalogue): Clock => ({
-  now: toMomentText(Date.now()),
-  zone: catalogue.zone,
-  holidays: catalogue.holidays ?? [],
+/** A reading of the clock at some moment, with the days on which the workspace does not work. */
+export const clockAt = (at: Date, { zone, holidays = [] }: Catalogue): Clock => ({
+  now: toMomentText(at.getTime()),
+  zone,
+  holidays,
 });
 
-/** The clock of a write. */
-export const clockAt = (at: Date, catalogue: Catalogue): Clock => ({
-  now: at.toISOString(),
-  zone: catalogue.zone,
-  holidays: catalogue.holidays ?? [],
-});
+/** One reading of the server's clock: a command or a request takes one, and judges everything by it. */
+export const clockNow = (catalogue: Catalogue): Clock => clockAt(new Date(), catalogue);

@@ -43,19 +43,55 @@ const toQuery = (fragment: SqlFragment): { sql: string; params: unknown[] } => {
   return { sql: text.join(''), params };
 };
 
-/**
- * Runs a statement whose text comes again and again (it depends on definitions alone, never on what is written):
- * PostgreSQL keeps it parsed and planned on each connection, and plans anew when a table under it changes. Gives its
- * rows as the driver does.
- */
-export const executeKept = async (
-  tx: Pick<Db, '_'>,
-  fragment: SqlFragment,
-): Promise<readonly Readonly<Record<string, unknown>>[]> => {
-  const query = toQuery(fragment);
-  const name = createHash('sha256').update(query.sql).digest('base64url');
-  const { rows } = await tx._.session.prepareQuery<Raw>(query, undefined, name, false).execute();
+/** A row as the driver gives it: moments and days as text, numbers that a binary number could not hold as text. */
+export type DriverRow = Readonly<Record<string, unknown>>;
+
+const run = async (
+  db: Pick<Db, '_'>,
+  query: { sql: string; params: unknown[] },
+  name?: string,
+): Promise<DriverRow[]> => {
+  const { rows } = await db._.session.prepareQuery<Raw>(query, undefined, name, false).execute();
   return rows;
+};
+
+/** Runs a statement and gives its rows. */
+export const execute = (db: Pick<Db, '_'>, fragment: SqlFragment): Promise<DriverRow[]> => run(db, toQuery(fragment));
+
+/** So many statements are kept on a connection; texts follow definitions, of which there are never so many. */
+const MOST_KEPT = 2_000;
+const names = new Map<string, string>();
+
+const nameOf = (text: string): string | undefined => {
+  const known = names.get(text);
+  if (known !== undefined || names.size >= MOST_KEPT) return known;
+  const name = createHash('sha256').update(text).digest('base64url');
+  names.set(text, name);
+  return name;
+};
+
+/**
+ * The same for a statement whose text comes again and again (it depends on definitions alone, never on what is written
+ * or asked): PostgreSQL keeps it parsed and planned on each connection, and plans anew when a table under it changes.
+ */
+export const executeKept = (db: Pick<Db, '_'>, fragment: SqlFragment): Promise<DriverRow[]> => {
+  const query = toQuery(fragment);
+  return run(db, query, nameOf(query.sql));
+};
+
+/** A fragment with its names quoted already: for what is put into many statements. */
+export const withPlainText = (fragment: SqlFragment): SqlFragment => {
+  const segments: Segment[] = [];
+  let text = '';
+  for (const segment of fragment.segments) {
+    if (segment.kind !== 'parameter') {
+      text += segment.kind === 'text' ? segment.text : segment.names.map(quoted).join('.');
+      continue;
+    }
+    segments.push({ kind: 'text', text }, segment);
+    text = '';
+  }
+  return { segments: text === '' ? segments : [...segments, { kind: 'text', text }] };
 };
 
 interface Raw extends PreparedQueryConfig {

@@ -32,14 +32,14 @@ export const workspace = iolite.table('workspace', {
   people: jsonb('people').$type<{ register: string; email: string }>(),
 });
 
-/** Every version of every definition. Published versions never change; a draft is one row that is written over. */
+/** Every version of every definition that was ever in force. A version never changes, but for new keys in it. */
 export const definitions = iolite.table(
   'definitions',
   {
     kind: text('kind', { enum: ['register', 'choice_list', 'role', 'form', 'route'] }).notNull(),
     key: text('key').notNull(),
     version: integer('version').notNull(),
-    status: text('status', { enum: ['draft', 'published', 'retired'] }).notNull(),
+    status: text('status', { enum: ['published', 'retired'] }).notNull(),
     position: integer('position').notNull(),
     document: jsonb('document').notNull(),
     createdAt: moment('created_at').notNull().defaultNow(),
@@ -48,9 +48,20 @@ export const definitions = iolite.table(
   (table) => [
     primaryKey({ columns: [table.kind, table.key, table.version] }),
     uniqueIndex('definitions_one_published').on(table.kind, table.key).where(sql`status = 'published'`),
-    uniqueIndex('definitions_one_draft').on(table.kind, table.key).where(sql`status = 'draft'`),
   ],
 );
+
+/**
+ * What set-up people are in the middle of: one row for each form, written over with every change. Drafts are not the
+ * workspace: nothing else follows from them, and they count their own revisions.
+ */
+export const drafts = iolite.table('drafts', {
+  form: text('form').primaryKey(),
+  revision: integer('revision').notNull(),
+  document: jsonb('document').notNull(),
+  at: moment('at').notNull(),
+  by: uuid('by').notNull(),
+});
 
 export const people = iolite.table('people', {
   id: uuid('id').primaryKey(),

@@ -1,10 +1,10 @@
 import { sql as raw } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { compileList } from '#core/list/index.ts';
-import { sql } from '#core/sql/index.ts';
-import { DefinitionsReader } from '../definitions/store.ts';
+import { DefinitionsReader } from '../definitions/reader.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
-import { refuseTooSlow } from './reader/page.ts';
+import { refuseTooSlow } from './reader/index.ts';
+import { systemSight } from './sight.ts';
 
 /** Filters as they come over HTTP: what the language can ask of a list, and what the server does not let itself be asked. */
 describe('filters of a list', () => {
@@ -89,26 +89,22 @@ describe('filters of a list', () => {
   test('what PostgreSQL expects to take minutes is refused before it begins', async () => {
     const { db } = server.database;
     const { catalogue } = await new DefinitionsReader().read(db);
+    const sight = systemSight({ catalogue }, 'a test');
     const boats = catalogue.registers.get('boats');
     if (!boats) throw new Error('no boats');
     const clock = { now: '2026-11-23T10:40:00.000Z', zone: 'Europe/London' };
     const list = (filter: string) => {
-      const compiled = compileList(
-        boats,
-        catalogue,
-        { filter, find: '', sort: '', descending: false },
-        sql`true`,
-        clock,
-      );
+      const compiled = compileList(boats, { filter, find: '', sort: '', descending: false }, { catalogue, clock });
       if (!compiled.ok) throw new Error(compiled.problems[0]?.detail);
       return compiled.value;
     };
+    const reading = { db, sight, clock };
     const nested = list('some a in owner.boats satisfies some b in a.owner.boats satisfies b.name = name');
-    await expect(refuseTooSlow(db, nested)).resolves.toBeUndefined();
-    await expect(refuseTooSlow(db, nested, 1)).rejects.toMatchObject({
+    await expect(refuseTooSlow(reading, nested)).resolves.toBeUndefined();
+    await expect(refuseTooSlow(reading, nested, 1)).rejects.toMatchObject({
       kind: 'invalid',
       problems: [{ code: 'too_slow' }],
     });
-    await expect(refuseTooSlow(db, list('name = "Tern"'), 1)).resolves.toBeUndefined();
+    await expect(refuseTooSlow(reading, list('name = "Tern"'), 1)).resolves.toBeUndefined();
   });
 });

@@ -8,10 +8,10 @@ import { inject } from 'vitest';
 import { api } from '#contract/index.ts';
 import { uuidV7 } from '#core/base/index.ts';
 import { workspaceSchema } from '#core/workspace/index.ts';
-import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
-import { applyWorkspace } from '../definitions/apply-workspace.ts';
+import { applyWorkspace } from '../access/first-start.ts';
 import { makeApp } from '../http/app.ts';
 import { LiveEvents } from '../http/live.ts';
+import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
 
 export interface Answer {
   readonly status: number;

@@ -105,6 +105,7 @@ const Strip = () => {
 
 const Index = () => {
   const { workspace } = useWorkspace();
+  const { data: counts } = useQuery(queries.counts());
   const me = useMe();
   return (
     <nav
@@ -121,7 +122,7 @@ const Index = () => {
           <span className="truncate">{register.plural}</span>
           <span className="ml-auto text-[12.5px] text-ink-2 max-sm:hidden">
             <span className="sr-only">, records: </span>
-            {workspace.rights[register.key]?.count.toLocaleString(workspace.locale)}
+            {counts?.counts[register.key]?.toLocaleString(workspace.locale)}
           </span>
         </NavLink>
       ))}

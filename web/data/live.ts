@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { LIVE_PATH, type LiveEvent } from '#contract/index.ts';
-import { queryClient } from './queries.ts';
+import { queries, queryClient } from './queries.ts';
 
 const refresh = (...key: string[]): void => void queryClient.invalidateQueries({ queryKey: key });
 
@@ -12,14 +12,24 @@ const react = (message: string): void => {
     case 'records':
       refresh('records', event.register);
       refresh('look-up');
-      refresh('workspace');
       break;
     case 'in_tray':
       refresh('in-tray');
       break;
     case 'workspace':
       refresh('workspace');
+      refresh('counts');
       refresh('form');
+      break;
+    case 'counts':
+      queryClient.setQueryData(queries.counts().queryKey, (known) =>
+        known ? { counts: { ...known.counts, ...event.counts } } : known,
+      );
+      break;
+    case 'draft':
+      refresh('drafts');
+      // Whoever has it open goes on with their own; it is asked anew when its editor is opened next.
+      void queryClient.invalidateQueries({ queryKey: ['draft', event.form], refetchType: 'none' });
       break;
   }
 };

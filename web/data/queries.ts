@@ -64,6 +64,22 @@ export const queries = {
         return { ...answer, clockOffsetMs: Date.parse(answer.now) - Date.now() };
       },
     }),
+  /** How many records there are: kept right by the live events. */
+  counts: () =>
+    queryOptions({ queryKey: ['counts'], queryFn: () => call('counts'), staleTime: Number.POSITIVE_INFINITY }),
+  drafts: () => queryOptions({ queryKey: ['drafts'], queryFn: () => call('drafts'), staleTime: 0 }),
+  /** The draft of a form, or null; asked anew whenever its editor is opened. */
+  draft: (key: string) =>
+    queryOptions({
+      queryKey: ['draft', key],
+      queryFn: () =>
+        call('draft', { params: { key } }).catch((error: unknown) => {
+          if (error instanceof ProblemError && error.answer.status === 404) return null;
+          throw error;
+        }),
+      staleTime: 0,
+      refetchOnWindowFocus: false,
+    }),
   list: (register: string, address: ListAddress, limit: number) =>
     queryOptions({
       queryKey: ['records', register, 'list', address, limit],
@@ -111,11 +127,11 @@ export const queries = {
       placeholderData: keepPreviousData,
       staleTime: 5_000,
     }),
-  same: (form: string, question: string, value: string, record: string | null, draft: boolean) =>
+  duplicates: (form: string, question: string, value: string, record: string | null, draft: boolean) =>
     queryOptions({
-      queryKey: ['look-up', form, question, 'same', value, record, draft],
+      queryKey: ['look-up', form, question, 'duplicates', value, record, draft],
       queryFn: () =>
-        call('same', {
+        call('duplicates', {
           params: { key: form, question },
           query: { value: JSON.stringify(value), ...(record ? { record } : {}), ...(draft ? { draft: 'yes' } : {}) },
         }),

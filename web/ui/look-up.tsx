@@ -73,11 +73,7 @@ export const LookUp = ({
   const words = foldText(typed).split(' ').filter(Boolean);
   const rights = register.key === null ? undefined : workspace.rights[register.key];
   const adding = workspace.forms.find(
-    (each) =>
-      each.status === 'published' &&
-      each.may_fill &&
-      each.form.register === register.key &&
-      each.form.purpose !== 'change',
+    (each) => each.may_fill && each.form.register === register.key && each.form.purpose !== 'change',
   );
   const addBy = adding?.form.key ?? (rights?.add && register.key !== null ? plainFormKey(register.key) : null);
   const take = (offered: Offered | null): void => {

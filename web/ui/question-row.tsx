@@ -52,7 +52,7 @@ const Alike = ({ entry, state, draft }: { entry: EntryState; state: QuestionStat
   const { value } = state;
   const asks = typeof value === 'string' && value.length > 1 && state.source !== 'record';
   const { data } = useQuery({
-    ...queries.same(compiled.form.key, key, typeof value === 'string' ? value : '', recordId, draft),
+    ...queries.duplicates(compiled.form.key, key, typeof value === 'string' ? value : '', recordId, draft),
     enabled: asks,
   });
   if (!asks || !data?.any) return null;

@@ -1,15 +1,11 @@
-import type { Express, Request } from 'express';
+import type { Express } from 'express';
 import type { z } from 'zod';
 import { type csvImportSchema, listQuerySchema } from '#contract/index.ts';
-import type { Register } from '#core/register/index.ts';
-import { personRights, visibleCatalogue } from '../../definitions/store.ts';
-import { inWriting } from '../../definitions/writing.ts';
-import type { Handlers } from '../app.ts';
-import { type Context, clockOf, signedIn } from '../context.ts';
-import { notAllowed, notFound } from '../problem.ts';
-import { readFacts } from '../../access/facts.ts';
 import { csvHead, csvLines, importLines } from '../../lists/csv.ts';
-import { readPage } from '../../records/reader/page.ts';
+import { personRights } from '../../people/roles.ts';
+import { notAllowed, notFound } from '../../platform/refusal.ts';
+import { readPage } from '../../records/reader/index.ts';
+import { type Context, type Handlers, type Identify, lookOf, writingFor } from '../context.ts';
 
 const AT_ONCE = 500;
 
@@ -24,15 +20,14 @@ class GivenUp<T> extends Error {
 
 /** Imports, and keeps it only when asked to and every line was taken. */
 const run = async (context: Context, key: string, body: z.output<typeof csvImportSchema>, keep: boolean) => {
-  const { person } = signedIn(context);
   try {
-    return await inWriting(context, async (tx, found) => {
-      const register = found.catalogue.registers.get(key);
-      const rights = personRights(found, person, key);
-      if (!register || !rights.see) throw notFound();
+    return await writingFor(context, async (work) => {
+      const { definitions, person } = work;
+      const register = work.sight.catalogue.registers.get(key);
+      if (!register) throw notFound();
+      const rights = personRights(definitions, person, key);
       if (!rights.add && !rights.change) throw notAllowed('You may not add or change records here.');
-      const author = { person: person.id, at: new Date(), form: null };
-      const plan = await importLines(tx, found, register, body, author, rights);
+      const plan = await importLines(work, register, body, rights);
       if (!keep || plan.refused.length > 0) throw new GivenUp(plan);
       return plan;
     });
@@ -50,24 +45,15 @@ export const csvHandlers: Handlers<'rehearseCsv' | 'importCsv'> = {
 const exportQuery = listQuerySchema.pick({ filter: true, find: true, sort: true });
 
 /** A list as a CSV file, page by page as it is read, so that a long one needs no more memory than a short one. */
-export const serveCsv = (app: Express, identify: (request: Request) => Promise<Context>): void => {
+export const serveCsv = (app: Express, identify: Identify): void => {
   app.get('/api/registers/:key/records.csv', async (request, response) => {
-    const context = await identify(request);
-    const { person, found } = signedIn(context);
-    const catalogue = visibleCatalogue(found, person);
-    const register: Register | undefined = catalogue.registers.get(request.params.key);
+    const look = lookOf(await identify(request));
+    const { catalogue } = look.sight;
+    const register = catalogue.registers.get(request.params.key);
     if (!register) throw notFound();
     const query = exportQuery.parse(request.query);
-    const me = await readFacts(context.db, found, person);
     const page = (after: string) =>
-      readPage(
-        context.db,
-        register,
-        catalogue,
-        { ...query, after, limit: AT_ONCE, columns: '', archived: 'no', count: 'no' },
-        clockOf(found),
-        me,
-      );
+      readPage(look, register, { ...query, after, limit: AT_ONCE, columns: '', archived: 'no', count: 'no' });
     // The first page before the head: a filter that is wrong is told as such, not in the middle of a file.
     let at = await page('');
     response

@@ -1,80 +1,81 @@
 import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import type { WorkspaceAnswer } from '#contract/index.ts';
+import { findDraft, readDrafts } from '../../definitions/drafts.ts';
+import { listsOf, nextVersion } from '../../definitions/store.ts';
+import { isSetup, mayFill, personRights } from '../../people/roles.ts';
+import { notFound } from '../../platform/refusal.ts';
 import { setAside } from '../../platform/schema.ts';
-import type { Handlers } from '../app.ts';
-import { clockOf, signedIn } from '../context.ts';
-import { notFound } from '../problem.ts';
-import { countRecords } from '../../records/reader/page.ts';
-import { workOutOnRecords } from '../../records/reader/work-out.ts';
-import { isSetup, listsOf, mayFill, personRights, visibleCatalogue } from '../../definitions/store.ts';
+import { countRecords, workOutOnRecords } from '../../records/reader/index.ts';
+import type { Look } from '../../records/work.ts';
+import { type Handlers, lookOf, signedIn } from '../context.ts';
 
 /** Of a field as it was when it was set aside, only what it is called is told. */
 const asideSchema = z.object({ label: z.string() });
 
+/** The definitions in force, as far as a person may see them. */
+const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAnswer => {
+  const { catalogue, roles, routes } = definitions;
+  const setup = isSetup(definitions, person);
+  const registers = [...sight.catalogue.registers.values()];
+  const lists = new Set(listsOf(registers, catalogue).map((list) => list.key));
+  return {
+    version: definitions.version,
+    now: clock.now,
+    name: definitions.name,
+    locale: catalogue.locale,
+    zone: catalogue.zone,
+    currency: catalogue.currency,
+    holidays: [...(catalogue.holidays ?? [])],
+    people: catalogue.people ?? null,
+    choice_lists: [...catalogue.choiceLists.values()].filter((list) => setup || lists.has(list.key)),
+    registers,
+    rights: Object.fromEntries(registers.map(({ key }) => [key, personRights(definitions, person, key)])),
+    roles: setup
+      ? [...roles.values()].map(({ key, label, setup: isSetupRole, registers: held }) => ({
+          key,
+          label,
+          setup: isSetupRole,
+          sees: Object.keys(held).filter((register) => held[register]?.see),
+        }))
+      : [],
+    forms: [...definitions.forms.values()]
+      .map(({ published: { document, version } }) => ({
+        form: document,
+        version,
+        may_fill: mayFill(definitions, person, document),
+      }))
+      .filter((each) => setup || each.may_fill),
+    routes: setup ? [...routes.values()].map(({ document, version }) => ({ route: document.route, version })) : [],
+  };
+};
+
 export const definitionHandlers: Handlers<
-  'workspace' | 'rehearse' | 'carryOut' | 'keepForm' | 'publishForm' | 'putRoute' | 'setAside' | 'workOut'
+  | 'workspace'
+  | 'counts'
+  | 'rehearse'
+  | 'carryOut'
+  | 'drafts'
+  | 'draft'
+  | 'keepForm'
+  | 'publishForm'
+  | 'putRoute'
+  | 'setAside'
+  | 'workOut'
 > = {
-  workspace: async (context) => {
-    const { person, found } = signedIn(context);
-    const setup = isSetup(found, person);
-    const registers = [...visibleCatalogue(found, person).registers.values()];
-    const rights: WorkspaceAnswer['rights'] = {};
-    for (const register of registers) {
-      rights[register.key] = {
-        ...personRights(found, person, register.key),
-        count: await countRecords(context.db, register),
-      };
-    }
-    const forms = [...found.forms.values()].flatMap(({ published, draft }) => {
-      const shown = (status: 'published' | 'draft', each: typeof published) =>
-        each
-          ? [{ form: each.document, version: each.version, status, may_fill: mayFill(found, person, each.document) }]
-          : [];
-      return [...shown('published', published), ...(setup ? shown('draft', draft) : [])].filter(
-        (each) => setup || each.may_fill,
-      );
-    });
-    const lists = new Set(listsOf(registers, found.catalogue).map((list) => list.key));
-    return {
-      version: found.version,
-      now: clockOf(found).now,
-      name: found.name,
-      locale: found.catalogue.locale,
-      zone: found.catalogue.zone,
-      currency: found.catalogue.currency,
-      holidays: [...(found.catalogue.holidays ?? [])],
-      people: found.catalogue.people ?? null,
-      choice_lists: [...found.catalogue.choiceLists.values()].filter((list) => setup || lists.has(list.key)),
-      registers,
-      rights,
-      roles: setup
-        ? [...found.roles.values()].map(({ key, label, setup: isSetupRole, registers: held }) => ({
-            key,
-            label,
-            setup: isSetupRole,
-            sees: Object.keys(held).filter((register) => held[register]?.see),
-          }))
-        : [],
-      forms,
-      routes: setup
-        ? [...found.routes.values()].map(({ document, version }) => ({
-            route: document.route,
-            version,
-            status: 'published' as const,
-          }))
-        : [],
-    };
+  workspace: async (context) => readWorkspace(lookOf(context)),
+  counts: async (context) => {
+    const look = lookOf(context);
+    return { counts: await countRecords(look, [...look.sight.catalogue.registers.values()]) };
   },
-  workOut: (context, { params, body }) => {
-    const { found } = signedIn(context);
-    const register = found.catalogue.registers.get(params.key);
+  workOut: async (context, { params, body }) => {
+    const look = lookOf(context);
+    const register = look.sight.catalogue.registers.get(params.key);
     if (!register) throw notFound();
-    return workOutOnRecords(context.db, register, found.catalogue, { kind: 'worked_out', ...body }, clockOf(found));
+    return workOutOnRecords(look, register, { kind: 'worked_out', ...body });
   },
   setAside: async (context, { params }) => {
-    const { found } = signedIn(context);
-    const register = found.catalogue.registers.get(params.key);
+    const register = lookOf(context).sight.catalogue.registers.get(params.key);
     if (!register) throw notFound();
     const rows = await context.db.select().from(setAside).where(eq(setAside.register, params.key)).orderBy(setAside.at);
     const fields = rows.map((row) => {
@@ -83,10 +84,29 @@ export const definitionHandlers: Handlers<
     });
     return { fields };
   },
-  rehearse: (context, { body }) => context.definitions.rehearse(body),
-  carryOut: (context, { body }) => context.definitions.carryOut(body, signedIn(context).person.id),
-  keepForm: (context, { params, body }) => context.definitions.keepForm(params.key, body, signedIn(context).person.id),
+  rehearse: (context, { body }) => context.setUp.rehearse(body),
+  carryOut: (context, { body }) => context.setUp.carryOut(body, signedIn(context).person.id),
+  drafts: async ({ db }) => ({
+    drafts: await Promise.all(
+      (await readDrafts(db)).map(async ({ form, revision }) => ({
+        key: form.key,
+        label: form.label,
+        register: form.register,
+        purpose: form.purpose,
+        questions: form.questions.length,
+        version: (await nextVersion(db, 'form', form.key)).version,
+        revision,
+      })),
+    ),
+  }),
+  draft: async ({ db }, { params }) => {
+    const draft = await findDraft(db, params.key);
+    if (!draft) throw notFound();
+    const { version } = await nextVersion(db, 'form', params.key);
+    return { form: draft.form, revision: draft.revision, version };
+  },
+  keepForm: (context, { params, body }) => context.setUp.keepForm(params.key, body, signedIn(context).person.id),
   publishForm: (context, { params, body }) =>
-    context.definitions.publishForm(params.key, body.fill_in_by, body.seen_by, signedIn(context).person.id),
-  putRoute: (context, { params, body }) => context.definitions.putRoute(params.key, body, signedIn(context).person.id),
+    context.setUp.publishForm(params.key, body.fill_in_by, body.seen_by, signedIn(context).person.id),
+  putRoute: (context, { params, body }) => context.setUp.putRoute(params.key, body, signedIn(context).person.id),
 };

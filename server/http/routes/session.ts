@@ -1,48 +1,51 @@
 import { asc } from 'drizzle-orm';
 import type { Me } from '#contract/index.ts';
+import { readFacts } from '../../access/own-record.ts';
+import { signIn, signOut } from '../../access/session.ts';
+import type { Definitions } from '../../definitions/store.ts';
+import type { Person } from '../../people/person.ts';
+import { isSetup } from '../../people/roles.ts';
 import type { Db } from '../../platform/database.ts';
-import { people, workspace } from '../../platform/schema.ts';
-import { type Definitions, isSetup } from '../../definitions/store.ts';
-import type { Handlers } from '../app.ts';
-import { signedIn } from '../context.ts';
-import { readFacts } from '../../access/facts.ts';
-import { type Person, signIn, signOut } from '../../access/session.ts';
+import { people } from '../../platform/schema.ts';
+import { type Handlers, signedIn } from '../context.ts';
+import { dropToken, keepToken, readToken } from '../cookie.ts';
 
-const toMe = async (db: Db, person: Person, found: Definitions): Promise<Me> => ({
+const toMe = async (db: Db, person: Person, definitions: Definitions): Promise<Me> => ({
   id: person.id,
   name: person.name,
   email: person.email,
   roles: [...person.roles],
-  setup: isSetup(found, person),
-  record: (await readFacts(db, found, person)).record,
+  setup: isSetup(definitions, person),
+  record: (await readFacts(db, definitions, person)).record,
 });
 
 export const sessionHandlers: Handlers<'sessionInfo' | 'signIn' | 'signOut' | 'me'> = {
   sessionInfo: async ({ db, reader, demonstration, signed }) => {
-    const [head] = await db.select({ name: workspace.name, version: workspace.version }).from(workspace);
-    const found = await reader.read(db, head?.version);
+    const definitions = await reader.read(db);
     const shown = demonstration ? await db.select().from(people).orderBy(asc(people.position)) : [];
     return {
-      workspace: head?.name ?? '',
+      workspace: definitions.name,
       demonstration,
       people: shown.map(({ name, email, roles }) => ({
         name,
         email,
-        role: roles.map((key) => found.roles.get(key)?.label ?? key).join(', '),
+        role: roles.map((key) => definitions.roles.get(key)?.label ?? key).join(', '),
       })),
-      me: signed ? await toMe(db, signed.person, signed.found) : null,
+      me: signed ? await toMe(db, signed.person, signed.definitions) : null,
     };
   },
   signIn: async ({ db, reader, demonstration }, { body, response }) => {
-    const person = await signIn(db, response, body.person, body.password, demonstration);
-    return toMe(db, person, await reader.read(db));
+    const session = await signIn(db, { email: body.person, password: body.password }, demonstration);
+    keepToken(response, session);
+    return toMe(db, session.person, await reader.read(db));
   },
   signOut: async ({ db }, { request, response }) => {
-    await signOut(db, request, response);
+    await signOut(db, readToken(request));
+    dropToken(response);
     return null;
   },
   me: async (context) => {
-    const { person, found } = signedIn(context);
-    return toMe(context.db, person, found);
+    const { person, definitions } = signedIn(context);
+    return toMe(context.db, person, definitions);
   },
 };

@@ -1,17 +1,8 @@
-import { inWriting } from '../../definitions/writing.ts';
-import type { Handlers } from '../app.ts';
-import { clockOf, signedIn } from '../context.ts';
-import { decide, readInTray } from '../../signoff/service.ts';
+import { decide } from '../../signoff/decide.ts';
+import { readInTray } from '../../signoff/in-tray.ts';
+import { type Handlers, lookOf, writingFor } from '../context.ts';
 
 export const signOffHandlers: Handlers<'inTray' | 'decide'> = {
-  inTray: (context) => {
-    const { person, found } = signedIn(context);
-    return readInTray(context.db, found, person);
-  },
-  decide: (context, { params, body }) => {
-    const { person } = signedIn(context);
-    return inWriting(context, async (tx, found) => {
-      return decide(tx, found, params.id, body, person, clockOf(found));
-    });
-  },
+  inTray: (context) => readInTray(lookOf(context)),
+  decide: (context, { params, body }) => writingFor(context, (work) => decide(work, params.id, body)),
 };

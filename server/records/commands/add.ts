@@ -1,26 +1,24 @@
 import { createHash } from 'node:crypto';
-import { eq, inArray } from 'drizzle-orm';
+import { inArray } from 'drizzle-orm';
+import { z } from 'zod';
 import { type Problem, problem } from '#core/base/index.ts';
 import {
   brokenMusts,
-  type Catalogue,
-  type Change,
   checkValues,
   isRowsField,
-  mergeChange,
   parentProblems,
   type RecordValues,
   type Register,
   recordProblems,
   retiredProblems,
 } from '#core/register/index.ts';
-import { isGivenKind, isNothing, type StoredValue, sameValue } from '#core/values/index.ts';
-import type { Tx } from '../../platform/database.ts';
-import { toDrizzle } from '../../platform/fragment.ts';
+import { parameter, sql } from '#core/sql/index.ts';
+import { isGivenKind, isNothing } from '#core/values/index.ts';
+import { executeKept } from '../../platform/fragment.ts';
+import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
 import { receipts } from '../../platform/schema.ts';
-import type { Definitions } from '../../definitions/store.ts';
-import { invalid, notFound, Refusal } from '../../http/problem.ts';
-import type { Action, Author } from './author.ts';
+import { readOwnValues } from '../reader/own-values.ts';
+import { asSystem, type Work } from '../work.ts';
 import {
   idsByTarget,
   missingProblems,
@@ -31,25 +29,28 @@ import {
   readPresent,
   uniqueProblems,
 } from './checks.ts';
-import { clockAt } from '../../platform/clock.ts';
-import { findColumns } from './search-columns.ts';
-import { historyInsertion, recordColumns, reserve, rowInsertions, writeNew } from './insert.ts';
-import { findDues, giveNumbers, withNumbers } from './numbering.ts';
-import { findOwnValues } from '../reader/page.ts';
-import { recordTable, rowTable } from './tables.ts';
-import { tellOf } from './live-events.ts';
+import { type By, type Followed, follow, followerColumns, type RecordEvent, write } from './events.ts';
+import { insertion, shapeOf } from './insertion.ts';
+import { type Due, type FirstOfSeries, findDues, firstOfSeries, seriesInsertion, withNumbers } from './numbering.ts';
+import { recordColumns, recordShapes, rowInsertions } from './record-shape.ts';
 
 export interface NewRecord {
   readonly id: string;
   readonly values: Readonly<Record<string, unknown>>;
 }
 
-export interface Stored {
+export interface Stored extends Followed {
   readonly id: string;
   readonly number: string;
   readonly values: RecordValues;
   /** False when the same entry had been stored before. */
   readonly fresh: boolean;
+}
+
+interface Prepared {
+  readonly id: string;
+  readonly values: RecordValues;
+  readonly hash: string;
 }
 
 const prefixed = (many: boolean, index: number, problems: readonly Problem[]): Problem[] =>
@@ -60,17 +61,6 @@ const prefixed = (many: boolean, index: number, problems: readonly Problem[]): P
 
 const placed = (many: boolean, found: readonly Placed[]): Problem[] =>
   found.flatMap((each) => prefixed(many, each.at, [each.problem]));
-
-/** Notes that something was done to a whole record. */
-export const noteHistory = async (
-  tx: Tx,
-  register: Register,
-  id: string,
-  action: Action,
-  author: Author,
-): Promise<void> => {
-  await tx.execute(toDrizzle(historyInsertion(register, [id], action, author)));
-};
 
 const contentHash = (register: Register, values: RecordValues): string =>
   createHash('sha256')
@@ -86,15 +76,13 @@ const contentHash = (register: Register, values: RecordValues): string =>
 
 /** What was stored for an entry that came before: the same content from the same sender is the same record. */
 const findReceived = async (
-  tx: Tx,
+  work: Work,
   register: Register,
-  catalogue: Catalogue,
-  prepared: readonly { id: string; hash: string }[],
-  author: Author,
+  prepared: readonly Prepared[],
 ): Promise<Map<string, Stored>> => {
   const found = new Map<string, Stored>();
   if (prepared.length === 0) return found;
-  const rows = await tx
+  const rows = await work.db
     .select()
     .from(receipts)
     .where(
@@ -103,10 +91,14 @@ const findReceived = async (
         prepared.map((each) => each.id),
       ),
     );
+  const system = asSystem(
+    work,
+    'an entry that was sent before is answered with what was stored, also if it has gone out of sight',
+  );
   for (const row of rows) {
     const mine = prepared.find((each) => each.id === row.recordId);
-    const record = row.register === register.key ? await findOwnValues(tx, register, catalogue, row.recordId) : null;
-    if (row.sender !== author.person || mine?.hash !== row.contentHash || !record || record.archived) {
+    const record = row.register === register.key ? await readOwnValues(system, register, row.recordId) : null;
+    if (row.sender !== work.person.id || mine?.hash !== row.contentHash || !record || record.archived) {
       throw new Refusal('sent_before', 'This entry was sent before, with other answers.');
     }
     found.set(row.recordId, { id: row.recordId, number: record.number, values: record.values, fresh: false });
@@ -114,38 +106,39 @@ const findReceived = async (
   return found;
 };
 
+/** Every value of a record checked by its register, with every problem of it. */
+const prepare = (
+  { definitions, clock }: Work,
+  register: Register,
+  { id, values }: NewRecord,
+): Prepared & { problems: Problem[] } => {
+  const { catalogue } = definitions;
+  const checked = checkValues(register, values, catalogue);
+  const kept = checked.ok ? checked.value : {};
+  const problems = checked.ok
+    ? [
+        ...recordProblems(register, kept),
+        ...retiredProblems(register.fields, kept, {}, catalogue),
+        ...parentProblems(register.fields, kept, catalogue),
+        ...brokenMusts(register, kept, catalogue, clock),
+      ]
+    : [...checked.problems];
+  return { id, values: kept, hash: contentHash(register, kept), problems };
+};
+
 /**
- * Stores new records: the one way in for forms, lists, imports and the API. Checks every value and the register's
- * rules, and tells every problem of every record at once; stores all or nothing. The caller has the transaction, and
- * holds the definitions in it.
+ * Adds records: the one way in for forms, lists, imports and the API. Checks every value and the register's rules, and
+ * tells every problem of every record at once; stores all or nothing. A record is added whatever its author may see.
  */
 export const addRecords = async (
-  tx: Tx,
-  found: Definitions,
+  work: Work,
   register: Register,
   given: readonly NewRecord[],
-  action: Action,
-  author: Author,
+  by: By,
 ): Promise<Stored[]> => {
-  const { catalogue } = found;
-  const clock = clockAt(author.at, catalogue);
-  const many = given.length > 1 || action === 'imported';
-  const problems: Problem[] = [];
-  const prepared = given.map(({ id, values }, i) => {
-    const checked = checkValues(register, values, catalogue);
-    if (!checked.ok) problems.push(...prefixed(many, i, checked.problems));
-    else
-      problems.push(
-        ...prefixed(many, i, [
-          ...recordProblems(register, checked.value),
-          ...retiredProblems(register.fields, checked.value, {}, catalogue),
-          ...parentProblems(register.fields, checked.value, catalogue),
-          ...brokenMusts(register, checked.value, catalogue, clock),
-        ]),
-      );
-    const kept = checked.ok ? checked.value : {};
-    return { id, values: kept, hash: contentHash(register, kept) };
-  });
+  const many = given.length > 1 || by.action === 'imported';
+  const prepared = given.map((each) => prepare(work, register, each));
+  const problems = prepared.flatMap((each, i) => prefixed(many, i, each.problems));
   const pointings = pointingsOf(
     register,
     prepared.map((each) => each.values),
@@ -154,147 +147,107 @@ export const addRecords = async (
     RECEIPTS,
     prepared.map((each) => each.id),
   );
-  const present = await readPresent(tx, catalogue, wanted);
+  const present = await readPresent(work, wanted);
   problems.push(...placed(many, missingProblems(pointings, present)));
   if (new Set(given.map((each) => each.id)).size < given.length) {
     problems.push(problem('id_twice', ['records'], 'Two of these records have the same id.'));
   }
   if (problems.length > 0) throw invalid(problems);
   const before = prepared.filter((each) => present.get(RECEIPTS)?.has(each.id));
-  const received = await findReceived(tx, register, catalogue, before, author);
+  const received = await findReceived(work, register, before);
   const fresh = prepared.filter((each) => !received.has(each.id));
-  const taken = await uniqueProblems(tx, register, catalogue, fresh);
+  const taken = await uniqueProblems(work, register, fresh);
   if (taken.length > 0) throw invalid(placed(many, taken));
-  if (fresh.length > 0) {
-    for (const each of await storeNew(tx, register, catalogue, fresh, action, author)) received.set(each.id, each);
-    const beyond = await mustsBeyond(
-      tx,
-      register,
-      catalogue,
-      fresh.map((each) => each.id),
-      clock,
-    );
-    if (beyond.length > 0) throw invalid(placed(many, beyond));
-  }
+  if (fresh.length > 0) for (const each of await storeNew(work, register, fresh, by, many)) received.set(each.id, each);
   return given.map(({ id }) => received.get(id)).filter((each) => each !== undefined);
 };
 
 const storeNew = async (
-  tx: Tx,
+  work: Work,
   register: Register,
-  catalogue: Catalogue,
-  fresh: readonly { id: string; values: RecordValues; hash: string }[],
-  action: Action,
-  author: Author,
+  fresh: readonly Prepared[],
+  by: By,
+  many: boolean,
 ): Promise<Stored[]> => {
   const values = fresh.map((each) => each.values);
-  const dues = findDues(register, values, catalogue, clockAt(author.at, catalogue));
-  const reserved = await reserve(tx, register, fresh, dues, author);
+  const dues = findDues(work, register, values);
+  const reserved = await reserve(work, register, fresh, dues);
   if (!reserved) throw notFound();
   const numbered = withNumbers(values, dues, reserved.series);
-  const stored = fresh.map(({ id, values: own }, i) => {
+  const records = fresh.map(({ id, values: own }, i) => {
     const seq = reserved.first + i;
-    const number = `${register.mark}-${String(seq).padStart(4, '0')}`;
-    return { id, seq, number, values: numbered[i] ?? own, fresh: true };
+    return { id, seq, number: `${register.mark}-${String(seq).padStart(4, '0')}`, values: numbered[i] ?? own };
   });
-  await writeNew(tx, register, catalogue, stored, action, author);
-  return stored;
+  const rows = records.map((record) => ({
+    ...recordColumns(register, record.values),
+    ...followerColumns(work, register, record.number, record.values),
+    id: record.id,
+    seq: record.seq,
+    number: record.number,
+    version: 1,
+    created_at: work.clock.now,
+    created_by: work.person.id,
+    updated_at: work.clock.now,
+    updated_by: work.person.id,
+  }));
+  const event: RecordEvent = { kind: 'added', register, by, records };
+  await write(work, event, [
+    insertion(recordShapes(register).added, rows),
+    ...rowInsertions(register, register.fields.filter(isRowsField), records),
+  ]);
+  const beyond = await mustsBeyond(
+    work,
+    register,
+    records.map((each) => each.id),
+  );
+  if (beyond.length > 0) throw invalid(placed(many, beyond));
+  const followed = await follow(work, event);
+  return records.map(({ id, number, values: own }) => ({ ...followed, id, number, values: own, fresh: true }));
 };
 
-export interface Changed {
-  readonly number: string;
-  readonly version: number;
-  readonly values: RecordValues;
-  /** The fields that now hold something else. */
-  readonly changed: ReadonlySet<string>;
-}
+const RECEIVED = shapeOf(sql`iolite.receipts`, [
+  { name: 'record_id', type: 'uuid' },
+  { name: 'register', type: 'text' },
+  { name: 'sender', type: 'uuid' },
+  { name: 'content_hash', type: 'text' },
+]);
+
+const reservedSchema = z.array(
+  z.object({ next: z.number().nullable(), series: z.record(z.string(), z.number()).nullable() }),
+);
 
 /**
- * Changes one record: merges with what others changed meanwhile, checks the whole record, and writes what differs.
- * 409 with base, theirs and mine where the same field was changed by both.
+ * Takes what new records need before they can be written, in one statement: a receipt for each entry, the next numbers
+ * of the register, and those of its series. Both rows stay locked until the commit: numbers come without gaps, in the
+ * order of storing. Gives null where the register is gone.
  */
-export const changeRecord = async (
-  tx: Tx,
-  found: Definitions,
+const reserve = async (
+  { db, person }: Work,
   register: Register,
-  id: string,
-  given: { from: Readonly<Record<string, unknown>>; changes: Readonly<Record<string, unknown>> },
-  action: Action,
-  author: Author,
-): Promise<Changed> => {
-  const { catalogue } = found;
-  const table = recordTable(register);
-  await tx.select({ id: table.id }).from(table).where(eq(table.id, id)).for('update');
-  const current = await findOwnValues(tx, register, catalogue, id);
-  if (!current || current.archived) throw notFound();
-  const change = checkedChange(register, catalogue, given);
-  const { merged, conflicts } = mergeChange(current.values, change);
-  if (conflicts.length > 0) {
-    const labels = conflicts.map(
-      (each) => register.fields.find((field) => field.key === each.field)?.label ?? each.field,
-    );
-    throw new Refusal('conflict', `Someone else changed ${labels.join(', ')} meanwhile.`, [], conflicts);
-  }
-  const clock = clockAt(author.at, catalogue);
-  const pointings = pointingsOf(register, [change.changes]);
-  const links = missingProblems(pointings, await readPresent(tx, catalogue, idsByTarget(pointings)));
-  const taken = await uniqueProblems(tx, register, catalogue, [{ id, values: merged }]);
-  const problems = [
-    ...recordProblems(register, merged),
-    ...retiredProblems(register.fields, merged, current.values, catalogue),
-    ...parentProblems(register.fields, merged, catalogue),
-    ...brokenMusts(register, merged, catalogue, clock),
-    ...[...links, ...taken].map((each) => each.problem),
-  ];
-  if (problems.length > 0) throw invalid(prefixedChanges(problems));
-  const numbered = await giveNumbers(tx, register, merged, catalogue, clock);
-  const changes: Record<string, [StoredValue, StoredValue]> = {};
-  for (const field of register.fields) {
-    const before = current.values[field.key] ?? null;
-    const after = numbered[field.key] ?? null;
-    if (!sameValue(before, after)) changes[field.key] = [before, after];
-  }
-  const changed = new Set(Object.keys(changes));
-  if (changed.size === 0) return { number: current.number, version: current.version, values: current.values, changed };
-  const version = current.version + 1;
-  await tx
-    .update(table)
-    .set({
-      ...recordColumns(register, numbered),
-      version,
-      updated_at: author.at,
-      updated_by: author.person,
-      ...findColumns(register, current.number, numbered, catalogue, author.at),
-    })
-    .where(eq(table.id, id));
-  const rowFields = register.fields.filter(isRowsField).filter((field) => changed.has(field.key));
-  for (const field of rowFields) {
-    const rows = rowTable(register, field);
-    await tx.delete(rows).where(eq(rows.entry, id));
-  }
-  for (const insertion of rowInsertions(register, rowFields, [{ id, values: numbered }]))
-    await tx.execute(toDrizzle(insertion));
-  const [beyond] = await mustsBeyond(tx, register, catalogue, [id], clock);
-  if (beyond) throw invalid(prefixedChanges([beyond.problem]));
-  await tx.execute(toDrizzle(historyInsertion(register, [id], action, author, changes)));
-  await tellOf(tx, register, catalogue);
-  return { number: current.number, version, values: numbered, changed };
-};
-
-const prefixedChanges = (problems: readonly Problem[]): Problem[] =>
-  problems.map((each) => ({ ...each, path: ['changes', ...each.path] }));
-
-const checkedChange = (
-  register: Register,
-  catalogue: Catalogue,
-  given: { from: Readonly<Record<string, unknown>>; changes: Readonly<Record<string, unknown>> },
-): Change => {
-  const changes = checkValues(register, given.changes, catalogue);
-  const from = checkValues(register, given.from, catalogue);
-  const problems = [
-    ...(changes.ok ? [] : prefixedChanges(changes.problems)),
-    ...(from.ok ? [] : from.problems.map((each) => ({ ...each, path: ['from', ...each.path] }))),
-  ];
-  if (!changes.ok || !from.ok) throw invalid(problems);
-  return { from: from.value, changes: changes.value };
+  entries: readonly Prepared[],
+  dues: readonly Due[],
+): Promise<{ readonly first: number; readonly series: FirstOfSeries } | null> => {
+  const received = insertion(
+    RECEIVED,
+    entries.map(({ id, hash }) => ({
+      record_id: id,
+      register: register.key,
+      sender: person.id,
+      content_hash: hash,
+    })),
+  );
+  const rows = await executeKept(
+    db,
+    sql`
+      with received as (${received}),
+      counter as (
+        update iolite.counters set next = next + ${parameter(entries.length, 'integer')}
+        where register = ${parameter(register.key, 'text')} returning next
+      ),
+      taken as (${seriesInsertion(register, dues)})
+      select (select next from counter) as next, (select json_object_agg(field, next) from taken) as series`,
+  );
+  const [row] = reservedSchema.parse(rows);
+  if (!row || row.next === null) return null;
+  return { first: row.next - entries.length, series: firstOfSeries(dues, row.series ?? {}) };
 };

@@ -1,4 +1,4 @@
-import { type Clock, type Problem, problem } from '#core/base/index.ts';
+import { type Problem, problem } from '#core/base/index.ts';
 import { toSql } from '#core/expression/index.ts';
 import {
   answersItself,
@@ -10,15 +10,18 @@ import {
   sayConstraint,
   uniqueText,
 } from '#core/register/index.ts';
-import { all, any, identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
+import { all, any, identifier, join, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
 import { behaviourOf, PEOPLE, type RowField, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
-import type { Tx } from '../../platform/database.ts';
-import { executeKept, toDrizzle } from '../../platform/fragment.ts';
-import { uniqueName, uniquesOf } from '../../definitions/derived.ts';
+import { uniqueName, uniquesOf } from '../../definitions/derived/uniques.ts';
+import { readColumn } from '../../platform/driver-values.ts';
+import { execute, executeKept } from '../../platform/fragment.ts';
+import { as } from '../reader/columns.ts';
+import type { Work } from '../work.ts';
 
 /*
  * What only the database can say of a record that is about to be written: whether what it points to is there, and
- * whether another record stands in its way.
+ * whether another record stands in its way. Asked of all records, whoever writes: what must be unique must be so also
+ * among those the author may not see.
  */
 
 /** A record before it is written. `id` tells it from the others that may hold the same. */
@@ -90,20 +93,17 @@ const tableOfTarget = (to: string, catalogue: Catalogue): SqlFragment | null => 
   if (to === PEOPLE) return sql`iolite.people`;
   if (to === FILES) return sql`iolite.files`;
   if (to === RECEIPTS) return sql`(select record_id as id from iolite.receipts) received`;
-  return catalogue.registers.has(to)
-    ? sql`(select id from ${identifier('records', to)} where archived_at is null) present`
-    : null;
+  return catalogue.registers.has(to) ? sql`(select id from ${tableOf(to)} where archived_at is null) present` : null;
 };
 
 /** Which of some ids are there, by what they lead to: one query, however many registers, records and fields. */
 export const readPresent = async (
-  tx: Tx,
-  catalogue: Catalogue,
+  { db, definitions }: Work,
   wanted: ReadonlyMap<string, readonly string[]>,
 ): Promise<ReadonlyMap<string, ReadonlySet<string>>> => {
   const present = new Map<string, Set<string>>();
   const parts = [...wanted].flatMap(([to, ids]) => {
-    const table = tableOfTarget(to, catalogue);
+    const table = tableOfTarget(to, definitions.catalogue);
     const distinct = [...new Set(ids)];
     return table === null || distinct.length === 0
       ? []
@@ -112,7 +112,7 @@ export const readPresent = async (
         ];
   });
   if (parts.length === 0) return present;
-  const rows = await executeKept(tx, join(parts, ' union all '));
+  const rows = await executeKept(db, join(parts, ' union all '));
   for (const row of rows) {
     const to = String(row.target);
     present.set(to, (present.get(to) ?? new Set()).add(String(row.id)));
@@ -150,9 +150,8 @@ export const missingProblems = (
 
 /** Records that hold what no two may hold, among the stored ones and among those about to be. */
 export const uniqueProblems = async (
-  tx: Tx,
+  { db, definitions }: Work,
   register: Register,
-  catalogue: Catalogue,
   records: readonly Prepared[],
 ): Promise<Placed[]> => {
   const problems: Placed[] = [];
@@ -160,7 +159,7 @@ export const uniqueProblems = async (
   for (const unique of uniquesOf(register)) {
     const texts = records.map((record) => uniqueText(register, unique, record.values));
     const told = (at: number, by: string): void => {
-      const says = sayConstraint(register, unique, catalogue);
+      const says = sayConstraint(register, unique, definitions.catalogue);
       problems.push({ at, problem: problem('unique', unique.fields.slice(0, 1), `${says} ${by} has this already.`) });
     };
     const first = new Map<string, number>();
@@ -187,15 +186,14 @@ export const uniqueProblems = async (
             ),
           ),
         );
-    const shown = columns.map(({ key }) => sql`, ${identifier(key)}::text as ${identifier(`f_${key}`)}`);
-    const { rows } = await tx.execute(
-      toDrizzle(
-        sql`select id, number${{ segments: shown.flatMap((each) => each.segments) }} from ${identifier('records', register.key)} where archived_at is null and ${same}`,
-      ),
+    const shown = columns.map(({ key }) => as(identifier(key), `f_${key}`));
+    const rows = await execute(
+      db,
+      sql`select id, number, ${join(shown, ', ')} from ${tableOf(register.key)} where archived_at is null and ${same}`,
     );
     for (const row of rows) {
       if (own.has(String(row.id))) continue;
-      const held = Object.fromEntries(unique.fields.map((key) => [key, String(row[`f_${key}`])]));
+      const held = Object.fromEntries(columns.map(({ key, type }) => [key, readColumn(row[`f_${key}`], type)]));
       const at =
         first.get(uniqueText(register, unique, held) ?? '') ?? (first.size === 1 ? [...first.values()][0] : undefined);
       if (at !== undefined) told(at, String(row.number));
@@ -206,21 +204,18 @@ export const uniqueProblems = async (
 
 /** The *must* constraints that look beyond the record, asked of the database once it is written there. */
 export const mustsBeyond = async (
-  tx: Tx,
+  { db, definitions: { catalogue }, clock }: Work,
   register: Register,
-  catalogue: Catalogue,
   ids: readonly string[],
-  clock: Clock,
 ): Promise<Placed[]> => {
   const problems: Placed[] = [];
   for (const constraint of register.constraints) {
     if (constraint.kind !== 'must') continue;
     const read = checkMust(register, constraint, catalogue);
     if (!read.ok || answersItself(read.value)) continue;
-    const { rows } = await tx.execute(
-      toDrizzle(
-        sql`select t.id from ${identifier('records', register.key)} t where t.id = any(${parameter(ids, 'uuid[]')}) and (${toSql(read.value, { alias: 't', clock })}) is false`,
-      ),
+    const rows = await executeKept(
+      db,
+      sql`select t.id from ${tableOf(register.key)} t where t.id = any(${parameter([...ids], 'uuid[]')}) and (${toSql(read.value, { alias: 't', clock })}) is false`,
     );
     for (const row of rows)
       problems.push({

@@ -1,10 +1,10 @@
-import { type Clock, today } from '#core/base/index.ts';
+import { today } from '#core/base/index.ts';
 import { type Checked, checkExpression, evaluate } from '#core/expression/index.ts';
 import { type Catalogue, type RecordValues, type Register, recordItem, vocabularyOf } from '#core/register/index.ts';
 import { parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { type FieldTypeOf, seriesText } from '#core/values/index.ts';
-import type { Tx } from '../../platform/database.ts';
 import { toDrizzle } from '../../platform/fragment.ts';
+import type { Work } from '../work.ts';
 
 type Numbered = FieldTypeOf<'running_number'>;
 
@@ -22,14 +22,9 @@ const conditionOf = (register: Register, type: Numbered, when: string, catalogue
 };
 
 /** Whether a record gets its number now: on storing, or when the condition of the field holds. */
-const isDue = (
-  register: Register,
-  type: Numbered,
-  values: RecordValues,
-  catalogue: Catalogue,
-  clock: Clock,
-): boolean => {
+const isDue = ({ definitions, clock }: Work, register: Register, type: Numbered, values: RecordValues): boolean => {
   if (type.when === undefined) return true;
+  const { catalogue } = definitions;
   const condition = conditionOf(register, type, type.when, catalogue);
   return (
     condition !== null && evaluate(condition, { ...recordItem(register, values, catalogue, clock), clock }) === true
@@ -50,18 +45,13 @@ export interface Due {
 export type FirstOfSeries = ReadonlyMap<string, number>;
 
 /** Which numbers some records get now. A number once given stays. */
-export const findDues = (
-  register: Register,
-  records: readonly RecordValues[],
-  catalogue: Catalogue,
-  clock: Clock,
-): Due[] =>
+export const findDues = (work: Work, register: Register, records: readonly RecordValues[]): Due[] =>
   register.fields.flatMap(({ key, type }) => {
     if (type.kind !== 'running_number') return [];
     const at = records.flatMap((values, i) =>
-      (values[key] ?? null) === null && isDue(register, type, values, catalogue, clock) ? [i] : [],
+      (values[key] ?? null) === null && isDue(work, register, type, values) ? [i] : [],
     );
-    const year = type.restart === 'yearly' ? Number(today(clock).slice(0, 4)) : 0;
+    const year = type.restart === 'yearly' ? Number(today(work.clock).slice(0, 4)) : 0;
     return at.length === 0 ? [] : [{ field: key, type, year, at }];
   });
 
@@ -98,16 +88,10 @@ export const withNumbers = (
 };
 
 /** One record with the running numbers it gets now, when it is changed. */
-export const giveNumbers = async (
-  tx: Tx,
-  register: Register,
-  values: RecordValues,
-  catalogue: Catalogue,
-  clock: Clock,
-): Promise<RecordValues> => {
-  const dues = findDues(register, [values], catalogue, clock);
+export const giveNumbers = async (work: Work, register: Register, values: RecordValues): Promise<RecordValues> => {
+  const dues = findDues(work, register, [values]);
   if (dues.length === 0) return values;
-  const { rows } = await tx.execute(toDrizzle(seriesInsertion(register, dues)));
+  const { rows } = await work.db.execute(toDrizzle(seriesInsertion(register, dues)));
   const after = Object.fromEntries(rows.map((row) => [String(row.field), Number(row.next)]));
   return withNumbers([values], dues, firstOfSeries(dues, after))[0] ?? values;
 };

@@ -1,68 +1,79 @@
 import { and, desc, eq } from 'drizzle-orm';
-import type { HistoryAnswer } from '#contract/index.ts';
+import type { HistoryAnswer, Linked } from '#contract/index.ts';
 import { type Catalogue, type Field, type Register, valueContext } from '#core/register/index.ts';
-import { behaviourOf, PEOPLE, type StoredValue, textsOf } from '#core/values/index.ts';
-import type { Queryable } from '../../platform/database.ts';
+import { behaviourOf, leadsTo, type StoredValue, textsOf } from '#core/values/index.ts';
 import { history, people } from '../../platform/schema.ts';
-import type { Definitions } from '../../definitions/store.ts';
+import type { Look } from '../work.ts';
 import { readLinked } from './linked.ts';
 
 const MOST = 200;
 
+type Names = ReadonlyMap<string, Readonly<Record<string, Linked>>>;
+
+const idsIn = (value: StoredValue): readonly string[] => (typeof value === 'string' ? [value] : textsOf(value));
+
 /** A value in words; what it points to by its title, also if that was archived since, if it may be seen. */
-const showValue = async (tx: Queryable, catalogue: Catalogue, field: Field, value: StoredValue): Promise<string> => {
-  const { type } = field;
-  const to = type.kind === 'person' ? PEOPLE : type.kind === 'link' || type.kind === 'links' ? type.register : null;
+const sayValue = (catalogue: Catalogue, { type }: Field, value: StoredValue, names: Names): string => {
+  const to = leadsTo(type);
   if (to === null) return behaviourOf(type).show(value, valueContext(catalogue));
-  const ids = typeof value === 'string' ? [value] : textsOf(value);
-  const clock = { now: new Date().toISOString(), zone: catalogue.zone };
-  const known = await readLinked(tx, to, catalogue, ids, clock);
-  return ids.map((id) => known[id]?.title ?? 'a record').join(', ');
+  return idsIn(value)
+    .map((id) => names.get(to)?.[id]?.title ?? 'a record')
+    .join(', ');
+};
+
+/** What all the changes of a history point to, each register asked once. */
+const readNames = async (
+  look: Look,
+  register: Register,
+  events: readonly (typeof history.$inferSelect)[],
+): Promise<Names> => {
+  const wanted = new Map<string, Set<string>>();
+  for (const field of register.fields) {
+    const to = leadsTo(field.type);
+    if (to === null) continue;
+    const ids = wanted.get(to) ?? new Set<string>();
+    wanted.set(to, ids);
+    for (const { changes } of events)
+      for (const value of changes[field.key] ?? []) for (const id of idsIn(value)) ids.add(id);
+  }
+  const names = new Map<string, Readonly<Record<string, Linked>>>();
+  for (const [to, ids] of wanted) names.set(to, await readLinked(look, to, [...ids]));
+  return names;
 };
 
 /** Who did what to a record, newest first; values in the words of their fields, only fields that still are. */
-export const readHistory = async (
-  tx: Queryable,
-  found: Definitions,
-  visible: Catalogue,
-  register: Register,
-  recordId: string,
-): Promise<HistoryAnswer> => {
-  const rows = await tx
+export const readHistory = async (look: Look, register: Register, recordId: string): Promise<HistoryAnswer> => {
+  const { db, definitions, sight } = look;
+  const rows = await db
     .select({ event: history, by: people.name })
     .from(history)
     .innerJoin(people, eq(people.id, history.personId))
     .where(and(eq(history.recordId, recordId), eq(history.register, register.key)))
     .orderBy(desc(history.id))
     .limit(MOST);
-  const events: HistoryAnswer['events'] = [];
-  for (const { event, by } of rows) {
-    const changes: HistoryAnswer['events'][number]['changes'] = [];
-    // In the order of the register's fields: the database keeps none in a document.
-    for (const field of register.fields) {
-      const change = event.changes[field.key];
-      if (!change) continue;
-      const [from, to] = change;
-      changes.push({
-        field: field.label,
-        from: await showValue(tx, visible, field, from),
-        to: await showValue(tx, visible, field, to),
-      });
-    }
-    const held = event.formKey ? found.forms.get(event.formKey) : undefined;
-    const label = (held?.published ?? held?.draft)?.document.label;
-    events.push({
+  const names = await readNames(
+    look,
+    register,
+    rows.map((row) => row.event),
+  );
+  const events = rows.map(({ event, by }): HistoryAnswer['events'][number] => {
+    const { formKey, formVersion } = event;
+    const label = formKey ? definitions.forms.get(formKey)?.published?.document.label : undefined;
+    return {
       id: String(event.id),
       at: event.at.toISOString(),
       by,
       action: event.action,
-      form:
-        event.formKey && event.formVersion
-          ? { key: event.formKey, label: label ?? event.formKey, version: event.formVersion }
-          : null,
+      form: formKey && formVersion ? { key: formKey, label: label ?? formKey, version: formVersion } : null,
       comment: event.comment,
-      changes,
-    });
-  }
+      // In the order of the register's fields: the database keeps none in a document.
+      changes: register.fields.flatMap((field) => {
+        const change = event.changes[field.key];
+        if (!change) return [];
+        const [from, to] = change.map((value) => sayValue(sight.catalogue, field, value, names));
+        return [{ field: field.label, from: from ?? '', to: to ?? '' }];
+      }),
+    };
+  });
   return { events };
 };

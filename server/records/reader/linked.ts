@@ -1,62 +1,63 @@
-import { aliasedTable, inArray, type SQL } from 'drizzle-orm';
-import type { PgColumn } from 'drizzle-orm/pg-core';
 import type { Linked } from '#contract/index.ts';
 import type { Clock } from '#core/base/index.ts';
-import { toSqlFormula } from '#core/expression/index.ts';
 import {
   besideFields,
   type Catalogue,
-  type Field,
-  linkedRegister,
   type Register,
-  titleField,
+  titleOf,
   valueContext,
   vocabularyOf,
 } from '#core/register/index.ts';
-import { identifier, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
-import { behaviourOf, PEOPLE, type StoredValue } from '#core/values/index.ts';
-import type { Queryable } from '../../platform/database.ts';
-import { toDrizzle } from '../../platform/fragment.ts';
-import { people } from '../../platform/schema.ts';
-import { recordTable } from '../commands/tables.ts';
-import { textFragment, toStored } from './columns.ts';
-
-/** The record's name in words, from its stored title value. */
-export const titleOf = (register: Register, value: StoredValue, catalogue: Catalogue): string =>
-  behaviourOf(titleField(register).type).show(value, valueContext(catalogue));
+import { identifier, join, parameter, type SqlFragment, type SqlType, sql } from '#core/sql/index.ts';
+import { behaviourOf, leadsTo, PEOPLE } from '#core/values/index.ts';
+import { readLinkedPeople } from '../../people/names.ts';
+import { type Read, readColumn } from '../../platform/driver-values.ts';
+import { executeKept } from '../../platform/fragment.ts';
+import type { Sight } from '../sight.ts';
+import type { Reading } from '../work.ts';
+import { as, selectFields } from './columns.ts';
+import { relation, relationsOf } from './relation.ts';
 
 /** One thing a link shows of its record: how it is asked for, and how it is written. */
 interface Shown {
-  readonly value: (alias: string, clock: Clock) => SqlFragment;
-  readonly show: (stored: StoredValue) => string;
+  readonly value: (alias: string, clock: Clock, sight: Sight) => SqlFragment;
+  readonly type: SqlType;
+  readonly say: (stored: Read, number: string) => string;
   /** Whether it can change with the clock alone. */
   readonly moves: boolean;
 }
 
-const shownField = (register: Register, field: Field, catalogue: Catalogue, depth: number): Shown => {
-  const target = linkedRegister(field.type, catalogue);
-  if (field.type.kind === 'link' && target && depth === 0) {
-    const title = shownField(target, titleField(target), catalogue, 1);
-    return {
-      ...title,
-      value: (alias, clock) =>
-        sql`(select ${title.value('s', clock)} from ${tableOf(target.key)} ${identifier('s')} where ${identifier('s', 'id')} = ${identifier(alias, field.key)})`,
-    };
-  }
-  // What links lead to, and may not be seen, is not even told by its id.
-  if (!target && (field.type.kind === 'link' || field.type.kind === 'links'))
-    return { value: () => sql`null::text`, show: () => '', moves: false };
-  const formula = vocabularyOf(register, catalogue).names.get(field.key)?.formula;
-  const behaviour = behaviourOf(field.type);
-  return {
-    value: (alias, clock) => {
-      const value = formula && !formula.stored ? toSqlFormula(formula, { alias, clock }) : identifier(alias, field.key);
-      return textFragment(value, behaviour.sql);
-    },
-    show: (stored) => behaviour.show(stored, valueContext(catalogue)),
-    moves: formula !== undefined && !formula.stored,
-  };
+const titleShown = (register: Register, catalogue: Catalogue): Shown => {
+  const title = titleOf(register, catalogue);
+  return { ...title, value: (alias, clock, sight) => title.value({ alias, clock, from: relationsOf(sight) }) };
 };
+
+/** A field beside the title; of a link the linked record's title, of what may not be seen nothing, not even its id. */
+const besideShown = (register: Register, catalogue: Catalogue): Shown[] =>
+  besideFields(register).flatMap((field): Shown[] => {
+    const { type } = field;
+    const to = leadsTo(type);
+    const target = to === null ? undefined : catalogue.registers.get(to);
+    if (type.kind === 'link' && target) {
+      const title = titleShown(target, catalogue);
+      return [
+        {
+          ...title,
+          value: (alias, clock, sight) =>
+            sql`(select ${title.value('s', clock, sight)} from ${relation(sight, target.key)} s where s.id = ${identifier(alias, field.key)})`,
+          say: (stored) => (stored === null ? '' : title.say(stored, '')),
+        },
+      ];
+    }
+    if (to !== null) return [];
+    const context = valueContext(catalogue);
+    return selectFields([field], vocabularyOf(register, catalogue)).map(({ value, type: sqlType, moves }) => ({
+      value,
+      type: sqlType,
+      moves,
+      say: (stored) => behaviourOf(type).show(stored, context),
+    }));
+  });
 
 const shown = new WeakMap<Catalogue, Map<string, readonly Shown[]>>();
 
@@ -64,56 +65,42 @@ const shown = new WeakMap<Catalogue, Map<string, readonly Shown[]>>();
 export const shownOf = (register: Register, catalogue: Catalogue): readonly Shown[] => {
   const known = shown.get(catalogue) ?? new Map<string, readonly Shown[]>();
   shown.set(catalogue, known);
-  const found =
-    known.get(register.key) ??
-    [titleField(register), ...besideFields(register)].map((field) => shownField(register, field, catalogue, 0));
+  const found = known.get(register.key) ?? [titleShown(register, catalogue), ...besideShown(register, catalogue)];
   known.set(register.key, found);
   return found;
 };
 
 /** A record as a link shows it, from what was selected for it. */
 export const linkedOf = (
-  register: Register,
-  catalogue: Catalogue,
+  shownThings: readonly Shown[],
   id: string,
   number: string,
   column: (i: number) => unknown,
 ): Linked => {
-  const [title = '', ...beside] = shownOf(register, catalogue).map((each, i) => each.show(toStored(column(i))));
-  return { id, number, title: title || number, beside: beside.filter((text) => text !== '') };
+  const [title = number, ...beside] = shownThings.map((each, i) => each.say(readColumn(column(i), each.type), number));
+  return { id, number, title, beside: beside.filter((text) => text !== '') };
 };
 
-/** Some records of a register, or people, as links show them; by id. */
+/** Some records of a register, or people, as links show them; by id. What may not be seen is left out. */
 export const readLinked = async (
-  tx: Queryable,
+  { db, sight, clock }: Reading,
   to: string,
-  catalogue: Catalogue,
   ids: readonly string[],
-  clock: Clock,
 ): Promise<Record<string, Linked>> => {
   if (ids.length === 0) return {};
-  if (to === PEOPLE) {
-    const rows = await tx
-      .select({ id: people.id, name: people.name })
-      .from(people)
-      .where(inArray(people.id, [...ids]));
-    return Object.fromEntries(rows.map(({ id, name }) => [id, { id, number: '', title: name, beside: [] }]));
-  }
-  const register = catalogue.registers.get(to);
+  if (to === PEOPLE) return readLinkedPeople(db, ids);
+  const register = sight.catalogue.registers.get(to);
   if (!register) return {};
-  const table = aliasedTable(recordTable(register), 't');
-  const columns: Record<string, PgColumn | SQL> = { id: table.id, number: table.number };
-  shownOf(register, catalogue).forEach((each, i) => {
-    columns[`l${i}`] = toDrizzle(each.value('t', clock));
-  });
-  const rows: readonly Readonly<Record<string, unknown>>[] = await tx
-    .select(columns)
-    .from(table)
-    .where(inArray(table.id, [...ids]));
+  const things = shownOf(register, sight.catalogue);
+  const columns = [sql`t.id`, sql`t.number`, ...things.map((each, i) => as(each.value('t', clock, sight), `l${i}`))];
+  const rows = await executeKept(
+    db,
+    sql`select ${join(columns, ', ')} from ${relation(sight, to)} t where t.id = any(${parameter([...ids], 'uuid[]')})`,
+  );
   return Object.fromEntries(
     rows.map((row) => {
       const id = String(row.id);
-      return [id, linkedOf(register, catalogue, id, String(row.number), (i) => row[`l${i}`])];
+      return [id, linkedOf(things, id, String(row.number), (i) => row[`l${i}`])];
     }),
   );
 };

@@ -1,21 +1,18 @@
-import { aliasedTable, and, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { z } from 'zod';
-import type { Page, RecordAnswer } from '#contract/index.ts';
-import { type Clock, problem } from '#core/base/index.ts';
-import type { PersonFacts } from '#core/expression/index.ts';
-import { afterCursor, type CompiledList, type Cursor, compileList, orderBy } from '#core/list/index.ts';
-import { type Catalogue, isRowsField, type RecordValues, type Register, vocabularyOf } from '#core/register/index.ts';
-import { sql as fragment } from '#core/sql/index.ts';
-import type { StoredValue } from '#core/values/index.ts';
-import type { Queryable } from '../../platform/database.ts';
-import { toDrizzle } from '../../platform/fragment.ts';
-import { invalid, valueOrRefuse } from '../../http/problem.ts';
-import { clockNow } from '../../platform/clock.ts';
-import { readRows } from './rows.ts';
+import type { Page } from '#contract/index.ts';
+import { problem } from '#core/base/index.ts';
+import { afterCursor, type CompiledList, type Cursor, compileList, orderBy, readsPerson } from '#core/list/index.ts';
+import type { Register } from '#core/register/index.ts';
+import { parameter, sql } from '#core/sql/index.ts';
+import { execute } from '../../platform/fragment.ts';
+import { invalid, valueOrRefuse } from '../../platform/refusal.ts';
+import type { Reading } from '../work.ts';
+import { as } from './columns.ts';
+import { countRecords } from './counts.ts';
 import { findLinked } from './find.ts';
-import { readingOf } from './prepared.ts';
-import { isColumn, recordTable } from '../commands/tables.ts';
-import { fieldColumns, toStored } from './columns.ts';
+import { preparedFor } from './prepared.ts';
+import { relation, relationsOf } from './relation.ts';
+import { completed } from './rows.ts';
 
 export interface PageQuery {
   readonly filter: string;
@@ -44,13 +41,12 @@ const writeCursor = (value: unknown, seq: number): string =>
     'base64url',
   );
 
-const countOf = async (tx: Queryable, list: CompiledList): Promise<number> => {
-  const table = aliasedTable(recordTable(list.register), 't');
-  const [row] = await tx
-    .select({ n: sql`count(*)`.mapWith(Number) })
-    .from(table)
-    .where(toDrizzle(list.where));
-  return row?.n ?? 0;
+const countOf = async ({ db, sight }: Reading, list: CompiledList): Promise<number> => {
+  const [row] = await execute(
+    db,
+    sql`select count(*) as n from ${relation(sight, list.register.key)} t where ${list.where}`,
+  );
+  return Number(row?.n ?? 0);
 };
 
 /**
@@ -61,158 +57,54 @@ const MOST_COST = 20_000_000;
 const plansSchema = z.tuple([z.object({ Plan: z.object({ 'Total Cost': z.number() }) })]);
 
 /** Refuses a filter that goes through lists of records and would take minutes over as many as there are now. */
-export const refuseTooSlow = async (tx: Queryable, list: CompiledList, most = MOST_COST): Promise<void> => {
+export const refuseTooSlow = async ({ db, sight }: Reading, list: CompiledList, most = MOST_COST): Promise<void> => {
   if (!list.filter?.reach.records) return;
-  const table = aliasedTable(recordTable(list.register), 't');
-  const counted = tx.select({ n: sql`count(*)` }).from(table).where(toDrizzle(list.where));
-  const { rows } = await tx.execute<{ 'QUERY PLAN': unknown }>(sql`explain (format json) ${counted.getSQL()}`);
-  const [{ Plan: plan }] = plansSchema.parse(rows[0]?.['QUERY PLAN']);
+  const [row] = await execute(
+    db,
+    sql`explain (format json) select count(*) from ${relation(sight, list.register.key)} t where ${list.where}`,
+  );
+  const [{ Plan: plan }] = plansSchema.parse(row?.['QUERY PLAN']);
   if (plan['Total Cost'] <= most) return;
   throw invalid([
     problem('too_slow', ['filter'], 'Over so many records this would take too long. Ask of fewer lists inside lists.'),
   ]);
 };
 
-/** A page of a list with its count. `catalogue` holds only what the person may see. */
-export const readPage = async (
-  tx: Queryable,
-  register: Register,
-  catalogue: Catalogue,
-  query: PageQuery,
-  clock: Clock,
-  me: PersonFacts,
-): Promise<Page> => {
+const compile = async (reading: Reading, register: Register, query: PageQuery): Promise<CompiledList> => {
+  const { sight, clock } = reading;
+  const { catalogue } = sight;
   const descending = query.sort.startsWith('-');
-  const sort = descending ? query.sort.slice(1) : query.sort;
-  const linked = await findLinked(tx, register, catalogue, query.find);
-  const archived = query.archived === 'yes';
-  const asked = { filter: query.filter, find: query.find, sort, descending, archived, linked };
-  const list = valueOrRefuse(compileList(register, catalogue, asked, fragment`true`, clock, me));
-  await refuseTooSlow(tx, list);
-  const { start, toAnswer, complete } = readingOf(register, catalogue, query.columns);
-  const where =
-    query.after === '' ? list.where : fragment`${list.where} and ${afterCursor(list, readCursor(query.after))}`;
-  const sortColumn = list.sortKey ? { sort_value: sql`(${toDrizzle(list.sortKey.value)})::text` } : undefined;
+  const asked = {
+    filter: query.filter,
+    find: query.find,
+    sort: descending ? query.sort.slice(1) : query.sort,
+    descending,
+    archived: query.archived === 'yes',
+    linked: await findLinked(reading, register, query.find),
+  };
+  // Who asks is looked up only where the filter asks about them.
+  const me = readsPerson(query.filter, register, catalogue) ? { me: await sight.me() } : {};
+  return valueOrRefuse(compileList(register, asked, { catalogue, clock, from: relationsOf(sight), ...me }));
+};
+
+/** A page of a list with its count. */
+export const readPage = async (reading: Reading, register: Register, query: PageQuery): Promise<Page> => {
+  const { db, sight, clock } = reading;
+  const list = await compile(reading, register, query);
+  await refuseTooSlow(reading, list);
+  const prepared = preparedFor(register, sight, query.columns);
+  const where = query.after === '' ? list.where : sql`${list.where} and ${afterCursor(list, readCursor(query.after))}`;
+  const sorted = list.sortKey ? [as(sql`(${list.sortKey.value})::text`, 'sort_value')] : [];
+  const page = sql`${prepared.select(sight, clock, sorted)} where ${where} order by ${orderBy(list)} limit ${parameter(query.limit + 1, 'integer')}`;
   const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no';
-  const [rows, count] = await Promise.all([
-    start(tx, clock, sortColumn)
-      .where(toDrizzle(where))
-      .orderBy(toDrizzle(orderBy(list)))
-      .limit(query.limit + 1),
-    query.count === 'yes' ? countOf(tx, list) : null,
-  ]);
-  const total = count === null || plain ? count : await countRecords(tx, register);
-  const shown = rows.slice(0, query.limit);
-  const last: Readonly<Record<string, unknown>> | undefined = shown.at(-1);
+  const [rows, count] = await Promise.all([execute(db, page), query.count === 'yes' ? countOf(reading, list) : null]);
+  const total = count === null || plain ? count : ((await countRecords(reading, [register]))[register.key] ?? 0);
+  const last = rows.length > query.limit ? rows[query.limit - 1] : undefined;
+  const answers = rows.slice(0, query.limit).map(prepared.toAnswer);
   return {
-    records: await complete(tx, shown.map(toAnswer), clock),
-    next: rows.length > query.limit && last ? writeCursor(last.sort_value, Number(last.seq)) : null,
+    records: await completed(reading, register, prepared.fields, answers),
+    next: last ? writeCursor(last.sort_value, Number(last.seq)) : null,
     count,
     total,
   };
-};
-
-/** How many records a register holds that are not archived. */
-export const countRecords = async (tx: Queryable, register: Register): Promise<number> => {
-  const table = recordTable(register);
-  const [row] = await tx
-    .select({ n: sql`count(*)`.mapWith(Number) })
-    .from(table)
-    .where(isNull(table.archived_at));
-  return row?.n ?? 0;
-};
-
-/** Some records by their ids, with some of their columns, in the order of the ids. */
-export const readSome = async (
-  tx: Queryable,
-  register: Register,
-  catalogue: Catalogue,
-  ids: readonly string[],
-  columns: string,
-): Promise<RecordAnswer[]> => {
-  const clock = clockNow(catalogue);
-  const { table, start, toAnswer, complete } = readingOf(register, catalogue, columns);
-  const rows = await start(tx, clock).where(inArray(table.id, [...ids]));
-  const answers = new Map((await complete(tx, rows.map(toAnswer), clock)).map((answer) => [answer.id, answer]));
-  return ids.flatMap((id) => answers.get(id) ?? []);
-};
-
-/** One record, archived or not, or null. */
-export const findAnyRecord = async (
-  tx: Queryable,
-  register: Register,
-  catalogue: Catalogue,
-  id: string,
-): Promise<RecordAnswer | null> => (await readSome(tx, register, catalogue, [id], ''))[0] ?? null;
-
-/** One record that is not archived, or null. */
-export const findRecord = async (
-  tx: Queryable,
-  register: Register,
-  catalogue: Catalogue,
-  id: string,
-): Promise<RecordAnswer | null> => {
-  const clock = clockNow(catalogue);
-  const { table, start, toAnswer, complete } = readingOf(register, catalogue);
-  const [row] = await start(tx, clock).where(and(eq(table.id, id), isNull(table.archived_at)));
-  const [answer] = row ? await complete(tx, [toAnswer(row)], clock) : [];
-  return answer ?? null;
-};
-
-/** What a record holds in its own columns and rows, to be changed: nothing that is worked out. Archived ones too. */
-export const findOwnValues = async (
-  tx: Queryable,
-  register: Register,
-  catalogue: Catalogue,
-  id: string,
-): Promise<{ number: string; version: number; archived: boolean; values: RecordValues } | null> => {
-  const table = aliasedTable(recordTable(register), 't');
-  const own = register.fields.filter(isColumn);
-  const columns = fieldColumns(table, 't', own, vocabularyOf(register, catalogue), clockNow(catalogue));
-  const [row]: readonly Readonly<Record<string, unknown>>[] = await tx
-    .select({ number: table.number, version: table.version, archived: table.archived_at, ...columns })
-    .from(table)
-    .where(eq(table.id, id));
-  if (!row) return null;
-  const values: Record<string, StoredValue> = {};
-  for (const { key } of own) values[key] = toStored(row[`f_${key}`]);
-  for (const field of register.fields.filter(isRowsField))
-    values[field.key] = (await readRows(tx, register, field, catalogue, [id], null)).get(id) ?? [];
-  return { number: String(row.number), version: Number(row.version), archived: row.archived !== null, values };
-};
-
-interface Reached {
-  readonly register: Register;
-  readonly values: RecordValues;
-}
-
-/** The record one link leads to, or null where it holds nothing. */
-const followLink = async (
-  tx: Queryable,
-  catalogue: Catalogue,
-  from: Reached,
-  name: string,
-): Promise<Reached | null> => {
-  const type = from.register.fields.find((field) => field.key === name)?.type;
-  const target = type?.kind === 'link' ? catalogue.registers.get(type.register) : undefined;
-  const id = from.values[name];
-  const record = target && typeof id === 'string' ? await findRecord(tx, target, catalogue, id) : null;
-  return target && record ? { register: target, values: record.values } : null;
-};
-
-/** Values behind links, by path: what an expression over the record reads beyond it. */
-export const readPaths = async (
-  tx: Queryable,
-  register: Register,
-  catalogue: Catalogue,
-  values: RecordValues,
-  paths: readonly (readonly string[])[],
-): Promise<RecordValues> => {
-  const found: Record<string, StoredValue> = {};
-  for (const path of paths) {
-    let at: Reached | null = { register, values };
-    for (const name of path.slice(0, -1)) at = at ? await followLink(tx, catalogue, at, name) : null;
-    found[path.join('.')] = at?.values[path.at(-1) ?? ''] ?? null;
-  }
-  return found;
 };

@@ -1,67 +1,59 @@
-import { aliasedTable, inArray } from 'drizzle-orm';
+import { inArray } from 'drizzle-orm';
 import type { FileFacts, Linked, RecordAnswer } from '#contract/index.ts';
-import type { Clock } from '#core/base/index.ts';
+import { type Field, findVocabulary, isRowsField, type Register, type RowsField } from '#core/register/index.ts';
+import { join, parameter, rowsKey, sql } from '#core/sql/index.ts';
 import {
-  type Catalogue,
-  type Field,
-  findVocabulary,
-  isRowsField,
-  type Register,
-  type RowsField,
-} from '#core/register/index.ts';
-import { rowsKey } from '#core/sql/index.ts';
-import { isListKind, PEOPLE, type RowField, type RowValue, type StoredValue, textsOf } from '#core/values/index.ts';
+  isColumn,
+  isListKind,
+  leadsTo,
+  type RowField,
+  type RowValue,
+  type StoredValue,
+  textsOf,
+} from '#core/values/index.ts';
 import type { Queryable } from '../../platform/database.ts';
+import { readColumn } from '../../platform/driver-values.ts';
+import { executeKept } from '../../platform/fragment.ts';
 import { files } from '../../platform/schema.ts';
-import { clockNow } from '../../platform/clock.ts';
+import type { Reading } from '../work.ts';
+import { as, selectFields } from './columns.ts';
 import { readLinked } from './linked.ts';
-import { isColumn, rowTable } from '../commands/tables.ts';
-import { fieldColumns, toStored } from './columns.ts';
+import { relation } from './relation.ts';
 
-/** The rows of some records, by record. */
+/** The rows of some records, by record: all fields, or only `own` ones, which are not worked out. */
 export const readRows = async (
-  tx: Queryable,
+  { db, sight, clock }: Reading,
   register: Register,
   field: RowsField,
-  catalogue: Catalogue,
   records: readonly string[],
-  clock: Clock | null,
+  which: 'own' | 'all',
 ): Promise<Map<string, RowValue[]>> => {
   const found = new Map<string, RowValue[]>(records.map((id) => [id, []]));
-  const names = findVocabulary(rowsKey(register.key, field.key), catalogue);
+  const key = rowsKey(register.key, field.key);
+  const names = findVocabulary(key, sight.catalogue);
   if (records.length === 0 || !names) return found;
-  const table = aliasedTable(rowTable(register, field), 't');
-  const fields = clock ? field.type.fields : field.type.fields.filter(isColumn);
-  const rows: readonly Readonly<Record<string, unknown>>[] = await tx
-    .select({
-      id: table.id,
-      entry: table.entry,
-      ...fieldColumns(table, 't', fields, names, clock ?? clockNow(catalogue)),
-    })
-    .from(table)
-    .where(inArray(table.entry, [...records]))
-    .orderBy(table.entry, table.seq);
+  const fields = which === 'all' ? field.type.fields : field.type.fields.filter(isColumn);
+  const selected = selectFields(fields, names);
+  const columns = [sql`t.id`, sql`t.entry`, ...selected.map(({ name, value }) => as(value('t', clock), name))];
+  const rows = await executeKept(
+    db,
+    sql`select ${join(columns, ', ')} from ${relation(sight, key)} t where t.entry = any(${parameter([...records], 'uuid[]')}) order by t.entry, t.seq`,
+  );
   for (const row of rows) {
-    const values = Object.fromEntries(fields.map((each) => [each.key, toStored(row[`f_${each.key}`])]));
+    const values = Object.fromEntries(selected.map((each) => [each.field.key, readColumn(row[each.name], each.type)]));
     found.get(String(row.entry))?.push({ id: String(row.id), values });
   }
   return found;
 };
 
-/** The ids that some fields' values point to, by the register they lead to. */
+/** The ids that some fields' values point to, by what they lead to. */
 const pointed = (
   fields: readonly RowField[],
   many: readonly Readonly<Record<string, StoredValue>>[],
-  single: boolean,
   into: Map<string, Set<string>>,
 ): void => {
   for (const { key, type } of fields) {
-    const to =
-      type.kind === 'links' || (single && type.kind === 'link')
-        ? type.register
-        : single && type.kind === 'person'
-          ? PEOPLE
-          : null;
+    const to = leadsTo(type);
     if (to === null) continue;
     const ids = into.get(to) ?? new Set<string>();
     into.set(to, ids);
@@ -72,9 +64,9 @@ const pointed = (
   }
 };
 
-const readFiles = async (tx: Queryable, ids: readonly string[]): Promise<Record<string, FileFacts>> => {
+const readFiles = async (db: Queryable, ids: readonly string[]): Promise<Record<string, FileFacts>> => {
   if (ids.length === 0) return {};
-  const rows = await tx
+  const rows = await db
     .select({
       id: files.id,
       name: files.name,
@@ -90,12 +82,10 @@ const readFiles = async (tx: Queryable, ids: readonly string[]): Promise<Record<
 
 /** Adds to some records what stands in tables of its own: rows, the records of lists, files. */
 export const completed = async (
-  tx: Queryable,
+  reading: Reading,
   register: Register,
-  catalogue: Catalogue,
   fields: readonly Field[],
   answers: readonly RecordAnswer[],
-  clock: Clock,
 ): Promise<RecordAnswer[]> => {
   if (!fields.some(({ type }) => isListKind(type.kind)) || answers.length === 0) return [...answers];
   const ids = answers.map((answer) => answer.id);
@@ -104,29 +94,25 @@ export const completed = async (
   );
   const wanted = new Map<string, Set<string>>();
   for (const field of fields.filter(isRowsField)) {
-    const rows = await readRows(tx, register, field, catalogue, ids, clock);
+    const rows = await readRows(reading, register, field, ids, 'all');
     for (const [id, held] of rows) {
       const target = values.get(id);
       if (target) target[field.key] = held;
     }
-    pointed(
-      field.type.fields,
-      [...rows.values()].flat().map((row) => row.values),
-      true,
-      wanted,
-    );
+    const cells = [...rows.values()].flat().map((row) => row.values);
+    pointed(field.type.fields, cells, wanted);
   }
+  // A single link's record is selected with the record itself.
   pointed(
-    fields,
+    fields.filter(({ type }) => isListKind(type.kind)),
     answers.map((answer) => answer.values),
-    false,
     wanted,
   );
   const linked: Record<string, Linked> = {};
-  for (const [to, some] of wanted) Object.assign(linked, await readLinked(tx, to, catalogue, [...some], clock));
+  for (const [to, some] of wanted) Object.assign(linked, await readLinked(reading, to, [...some]));
   const fileFields = fields.filter(({ type }) => type.kind === 'files');
   const held = await readFiles(
-    tx,
+    reading.db,
     answers.flatMap((answer) => fileFields.flatMap((field) => textsOf(answer.values[field.key] ?? null))),
   );
   return answers.map((answer) => ({ ...answer, values: values.get(answer.id) ?? answer.values, linked, files: held }));

@@ -52,9 +52,7 @@ export const ListScreen = () => {
       { replace: true },
     );
   const context: SayContext = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
-  const form = workspace.forms.find(
-    (each) => each.status === 'published' && each.may_fill && each.form.register === key,
-  );
+  const form = workspace.forms.find((each) => each.may_fill && each.form.register === key);
   return (
     <>
       <header className="flex flex-wrap items-center gap-3 border-b border-rule-strong bg-paper px-5 py-2.5">

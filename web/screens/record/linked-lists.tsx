@@ -22,7 +22,6 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
   const rights = workspace.rights[group.register];
   const [form, ...others] = workspace.forms.filter(
     (each) =>
-      each.status === 'published' &&
       each.may_fill &&
       each.form.register === group.register &&
       each.form.purpose !== 'change' &&

@@ -31,11 +31,7 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
   const { workspace } = useWorkspace();
   const rights = workspace.rights[record.register];
   const changing = workspace.forms.filter(
-    (each) =>
-      each.status === 'published' &&
-      each.may_fill &&
-      each.form.register === record.register &&
-      each.form.purpose !== 'add',
+    (each) => each.may_fill && each.form.register === record.register && each.form.purpose !== 'add',
   );
   const when = (moment: string) => showMoment(moment, workspace.zone, workspace.locale);
   return (

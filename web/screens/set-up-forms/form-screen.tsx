@@ -1,9 +1,8 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
-import type { FormSummary } from '#contract/index.ts';
 import type { Problem, Result } from '#core/base/index.ts';
 import { type CompiledForm, compileForm, type Form } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
@@ -13,7 +12,7 @@ import { useWorkspace } from '../../data/workspace.ts';
 import { createFormStore } from '../../state/form-store.ts';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { TabMark } from '../../ui/marks.tsx';
-import { Empty, Problems } from '../../ui/message.tsx';
+import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { type Begun, LiveForm } from './live-form.tsx';
 import { Opening } from './opening.tsx';
@@ -27,8 +26,10 @@ import { WaysFace } from './ways-face.tsx';
 export const SetUpFormScreen = () => {
   const { key = '' } = useParams();
   const { workspace } = useWorkspace();
-  const held = workspace.forms.filter((each) => each.form.key === key);
-  const start = held.find((each) => each.status === 'draft') ?? held[0];
+  const { data: draft, isFetchedAfterMount } = useQuery(queries.draft(key));
+  const published = workspace.forms.find((each) => each.form.key === key);
+  if (!isFetchedAfterMount) return <Coming />;
+  const start = draft?.form ?? published?.form;
   if (!start) return <Empty title="There is no such form." />;
   return <Editor key={key} start={start} />;
 };
@@ -53,7 +54,10 @@ const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form)
   const [kept, setKept] = useState(started);
   const keep = useMutation({
     mutationFn: (next: Form) => call('keepForm', { params: { key: next.key }, body: next }),
-    onSuccess: (_, next) => setKept(next),
+    onSuccess: (answer, next) => {
+      setKept(next);
+      queryClient.setQueryData(queries.draft(next.key).queryKey, answer);
+    },
   });
   const { mutate, isPending } = keep;
   // What was refused is not sent again by itself; what it was changed to is.
@@ -67,7 +71,7 @@ const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form)
 };
 
 /**
- * Carries out a register's new fields, and the choice lists they need. Keeping the draft counts as a change of the set-up too, so the version is asked for
+ * Carries out a register's new fields, and the choice lists they need. Others may change the set-up meanwhile, so the version is asked for
  * anew; that nobody changed the register itself is seen from what it is.
  */
 const carryOutOn = async (before: Register, { register: after, lists }: Made): Promise<void> => {
@@ -100,10 +104,10 @@ const useUndoKeys = (undo: () => void, redo: () => void): void => {
   }, [undo, redo]);
 };
 
-const Editor = ({ start }: { start: FormSummary }) => {
+const Editor = ({ start }: { start: Form }) => {
   const { workspace, catalogue } = useWorkspace();
   // The parent gives each form an editor of its own; what is kept meanwhile must not begin it anew.
-  const [store] = useState(() => createFormStore(start.form));
+  const [store] = useState(() => createFormStore(start));
   const { form, change, undo, redo, past, future } = useStore(store);
   const [face, setFace] = useState<Face>('outline');
   const [begun, setBegun] = useState<Begun>({ round: 0, typed: {} });
@@ -114,7 +118,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
   /** The version that was published from the form as it stands. */
   const [published, setPublished] = useState<{ readonly version: number; readonly form: Form } | null>(null);
   const compiled = useMemo(() => compileForm(form, catalogue), [form, catalogue]);
-  const [started] = useState(start.form);
+  const [started] = useState(start);
   const draft = useKeptDraft(form, compiled, started);
   const register = catalogue.registers.get(form.register);
   // Fields that the form's new questions need are there before it asks them.
@@ -130,9 +134,8 @@ const Editor = ({ start }: { start: FormSummary }) => {
   const lastGood = useRef<CompiledForm | null>(null);
   if (compiled.ok) lastGood.current = compiled.value;
   const problems: readonly Problem[] = compiled.ok ? [] : compiled.problems;
-  const status = workspace.forms.filter((each) => each.form.key === form.key);
-  const open = status.find((each) => each.status === 'published');
-  const held = status.find((each) => each.status === 'draft');
+  const open = workspace.forms.find((each) => each.form.key === form.key);
+  const { data: held } = useQuery({ ...queries.draft(form.key), enabled: false });
   const misfit = open !== undefined && !compileForm(open.form, catalogue).ok;
   const said = published?.form === form ? `Version ${published.version} was published.` : '';
   if (!register) return <Empty title="The register of this form is not there." />;
@@ -283,6 +286,7 @@ const Editor = ({ start }: { start: FormSummary }) => {
         onPublished={(version) => {
           setPublishing(false);
           setPublished({ version, form });
+          queryClient.setQueryData(queries.draft(form.key).queryKey, null);
           void queryClient.invalidateQueries({ queryKey: ['workspace'] });
         }}
       />

@@ -1,52 +1,83 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { z } from 'zod';
+import type { Drafts, FormSummary } from '#contract/index.ts';
 import { toKey } from '#core/base/index.ts';
 import { type Form, type formSchema, plainForm } from '#core/form/index.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Stamp, TabMark } from '../../ui/marks.tsx';
-import { Problems } from '../../ui/message.tsx';
+import { Coming, Problems } from '../../ui/message.tsx';
+
+/** A form as the list shows it: what is published, what is being made, or both. */
+interface Listed {
+  readonly key: string;
+  readonly label: string;
+  readonly register: string;
+  readonly purpose: Form['purpose'];
+  readonly questions: number;
+  readonly stamps: readonly { readonly kind: 'published' | 'draft'; readonly text: string }[];
+}
+
+const listForms = (published: readonly FormSummary[], drafts: Drafts['drafts']): Listed[] => {
+  const listed = new Map<string, Listed>();
+  for (const { form, version } of published) {
+    const { key, label, register, purpose, questions } = form;
+    const stamps = [{ kind: 'published' as const, text: `Published, version ${version}` }];
+    listed.set(key, { key, label, register, purpose, questions: questions.length, stamps });
+  }
+  // What is being made is shown as it is now.
+  for (const { version, revision: _, ...draft } of drafts) {
+    const stamps = listed.get(draft.key)?.stamps ?? [];
+    listed.set(draft.key, { ...draft, stamps: [...stamps, { kind: 'draft', text: `Draft of version ${version}` }] });
+  }
+  return [...listed.values()];
+};
+
+/** A form as it stands now: its draft, else what is published. */
+const readNewest = async (key: string, published: readonly FormSummary[]): Promise<Form | undefined> => {
+  const draft = await queryClient.fetchQuery(queries.draft(key));
+  return draft?.form ?? published.find((each) => each.form.key === key)?.form;
+};
 
 /** Set-up: every form, and making one on a register with all of its fields. */
 export const SetUpFormsScreen = () => {
   const { workspace, catalogue } = useWorkspace();
+  const { data: held } = useQuery(queries.drafts());
   const [label, setLabel] = useState('');
   const [registerKey, setRegisterKey] = useState('');
   const navigate = useNavigate();
+  const forms = listForms(workspace.forms, held?.drafts ?? []);
+  const taken = new Set(forms.map((each) => each.key));
   const make = useMutation({
     mutationFn: async () => {
       const register = catalogue.registers.get(registerKey);
-      const key = toKey(label, new Set(workspace.forms.map((each) => each.form.key)));
       // What cannot be asked or worked out in a form is left out, as in the register's plain one.
       const questions = register ? plainForm(register, catalogue).questions : [];
-      return keep({ key, label, register: registerKey, questions });
+      return keep({ key: toKey(label, taken), label, register: registerKey, questions });
     },
   });
   const keep = async (form: z.input<typeof formSchema>): Promise<void> => {
     await call('keepForm', { params: { key: form.key }, body: form });
-    await queryClient.invalidateQueries({ queryKey: ['workspace'] });
     navigate(`/set-up/forms/${form.key}`);
   };
   const copy = useMutation({
-    mutationFn: (form: Form) => {
+    mutationFn: async (key: string) => {
+      const form = await readNewest(key, workspace.forms);
+      if (!form) throw new RangeError('This form is no longer there.');
       const label = `${form.label.slice(0, 70)}, copy`;
-      const key = toKey(label, new Set(workspace.forms.map((each) => each.form.key)));
-      return keep({ ...form, key, label, fill_in_by: [] });
+      return keep({ ...form, key: toKey(label, taken), label, fill_in_by: [] });
     },
   });
-  const keys = [...new Set(workspace.forms.map((each) => each.form.key))];
+  if (!held) return <Coming />;
   return (
     <div className="overflow-auto p-6">
       <h1 className="head-rule">Forms</h1>
       <ul>
-        {keys.map((key) => {
-          const versions = workspace.forms.filter((each) => each.form.key === key);
-          const newest = versions.find((each) => each.status === 'draft') ?? versions[0];
-          if (!newest) return null;
-          const register = catalogue.registers.get(newest.form.register);
+        {forms.map(({ key, label: name, register: of, purpose, questions, stamps }) => {
+          const register = catalogue.registers.get(of);
           return (
             <li key={key} className="ruled flex items-center">
               <Link
@@ -54,17 +85,14 @@ export const SetUpFormsScreen = () => {
                 className="flex grow items-baseline gap-3 px-2 py-2.5 hover:bg-iolite-wash"
               >
                 {register && <TabMark mark={register.mark} name={register.plural} />}
-                <span className="font-semibold text-iolite-deep">{newest.form.label}</span>
+                <span className="font-semibold text-iolite-deep">{name}</span>
                 <span className="text-ink-2">
-                  {newest.form.purpose === 'change' ? 'changes' : 'adds to'} {register?.plural},{' '}
-                  {newest.form.questions.length} questions
+                  {purpose === 'change' ? 'changes' : 'adds to'} {register?.plural}, {questions} questions
                 </span>
                 <span className="ml-auto flex gap-2">
-                  {versions.map((each) => (
-                    <Stamp key={each.status} kind={each.status === 'published' ? 'published' : 'draft'}>
-                      {each.status === 'published'
-                        ? `Published, version ${each.version}`
-                        : `Draft of version ${each.version}`}
+                  {stamps.map(({ kind, text }) => (
+                    <Stamp key={kind} kind={kind}>
+                      {text}
                     </Stamp>
                   ))}
                 </span>
@@ -73,9 +101,9 @@ export const SetUpFormsScreen = () => {
                 type="button"
                 className="btn btn-quiet"
                 disabled={copy.isPending}
-                onClick={() => copy.mutate(newest.form)}
+                onClick={() => copy.mutate(key)}
               >
-                Copy {newest.form.label}
+                Copy {name}
               </button>
             </li>
           );

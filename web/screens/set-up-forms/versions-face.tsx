@@ -14,7 +14,7 @@ interface Props {
   readonly onTake: (form: Form) => void;
 }
 
-const STATES = { draft: 'draft', published: 'published', retired: 'published before' } as const;
+const STATES = { published: 'published', retired: 'published before' } as const;
 
 /** Every version of the form, what is different in it from the one at hand, and the way back to it. */
 export const VersionsFace = ({ form, register, catalogue, onTake }: Props) => {
@@ -25,16 +25,15 @@ export const VersionsFace = ({ form, register, catalogue, onTake }: Props) => {
     vocabulary: formVocabulary(of, register, catalogue),
     values: valueContext(catalogue),
   });
-  const shown = data.versions.filter(({ status }) => status !== 'draft');
   return (
     <>
       <h2 className="head-rule">Versions</h2>
       <p className="text-ink-2">
         What is different here is said from the version to the form as it stands in the outline now.
       </p>
-      {shown.length === 0 && <p className="mt-3 text-ink-2">Nothing was published yet.</p>}
+      {data.versions.length === 0 && <p className="mt-3 text-ink-2">Nothing was published yet.</p>}
       <ol>
-        {shown.map(({ version, status, at, by, form: earlier, problems, open }) => {
+        {data.versions.map(({ version, status, at, by, form: earlier, problems, open }) => {
           const changes = compareForms(earlier, form, context(earlier), context(form));
           return (
             <li key={version} className="ruled py-3">

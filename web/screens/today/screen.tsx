@@ -14,9 +14,7 @@ export const TodayScreen = () => {
   const me = useMe();
   const { workspace, catalogue } = useWorkspace();
   const { data: tray } = useQuery(queries.inTray());
-  const forms = workspace.forms.filter(
-    ({ status, may_fill, form }) => status === 'published' && may_fill && !isOpenedFromRecord(form),
-  );
+  const forms = workspace.forms.filter(({ may_fill, form }) => may_fill && !isOpenedFromRecord(form));
   const day = showDate(today(clockFor(workspace)), workspace.locale);
   return (
     <div className="grid gap-x-10 gap-y-8 overflow-auto p-6 lg:grid-cols-2">

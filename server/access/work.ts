@@ -1,0 +1,38 @@
+import type { DefinitionsReader } from '../definitions/reader.ts';
+import type { Definitions } from '../definitions/store.ts';
+import type { Person } from '../people/person.ts';
+import { clockNow } from '../platform/clock.ts';
+import type { Db } from '../platform/database.ts';
+import { holdDefinitions, inTransaction } from '../platform/locks.ts';
+import type { Follower } from '../records/commands/index.ts';
+import type { Look, Work } from '../records/work.ts';
+import { sightOf } from './sight.ts';
+
+/** What the composition root gives to whoever begins a piece of work. */
+export interface Workplace {
+  readonly db: Db;
+  readonly reader: DefinitionsReader;
+  readonly followers: readonly Follower[];
+}
+
+/** A person looks, by definitions that were read for their request. */
+export const lookAs = (db: Db, definitions: Definitions, person: Person): Look => ({
+  db,
+  definitions,
+  person,
+  sight: sightOf(db, definitions, person),
+  clock: clockNow(definitions.catalogue),
+});
+
+/** One command of a person that writes records: in one transaction, with definitions that stand still until it commits. */
+export const inWriting = <T>(
+  { db, reader, followers }: Workplace,
+  person: Person,
+  run: (work: Work) => Promise<T>,
+): Promise<T> =>
+  inTransaction(db, async (tx) => {
+    const version = await holdDefinitions(tx);
+    const definitions = await reader.read(tx, version);
+    const sight = sightOf(tx, definitions, person);
+    return run({ db: tx, definitions, person, sight, clock: clockNow(definitions.catalogue), followers });
+  });

@@ -1,0 +1,89 @@
+import { randomBytes } from 'node:crypto';
+import { and, eq } from 'drizzle-orm';
+import type { FileFacts } from '#contract/index.ts';
+import { cleanLine, isUuid, uuidV7 } from '#core/base/index.ts';
+import { type FileSort, textsOf } from '#core/values/index.ts';
+import { findDraft } from '../definitions/drafts.ts';
+import { isSetup, mayFill, personRights } from '../people/roles.ts';
+import { notFound } from '../platform/refusal.ts';
+import { files } from '../platform/schema.ts';
+import { readOwnValues } from '../records/reader/index.ts';
+import { withRegister } from '../records/sight.ts';
+import type { Look } from '../records/work.ts';
+import { takesPart } from '../signoff/part.ts';
+import { inspectFile } from './inspect.ts';
+
+/** A file's name as it is shown and offered for saving: one line, no path in it. */
+const cleanName = (name: string): string => cleanLine(name.split(/[\\/]/).at(-1) ?? '').slice(0, 200) || 'file';
+
+/** Keeps a file for this person, until it is part of a record: what it is, its content says. */
+export const keepFile = async (
+  { db, person }: Look,
+  given: { readonly name: string; readonly sort: FileSort; readonly content: Buffer },
+): Promise<FileFacts> => {
+  const { content } = given;
+  const { mediaType, width, height, thumbnail } = await inspectFile(content, given.sort);
+  const id = uuidV7(Date.now(), randomBytes(10));
+  const name = cleanName(given.name);
+  await db
+    .insert(files)
+    .values({ id, name, mediaType, size: content.length, width, height, addedBy: person.id, content, thumbnail });
+  return { id, name, media_type: mediaType, size: content.length, width, height };
+};
+
+/** A file as it is sent: its small picture, or itself. */
+export interface SentFile {
+  readonly name: string;
+  readonly mediaType: string;
+  readonly bytes: Buffer;
+}
+
+const readFile = async ({ db, person }: Look, id: string, small: boolean, byMe: boolean): Promise<SentFile> => {
+  const mine = byMe ? eq(files.addedBy, person.id) : undefined;
+  const [file] = await db
+    .select({ name: files.name, mediaType: files.mediaType, bytes: small ? files.thumbnail : files.content })
+    .from(files)
+    .where(and(eq(files.id, id), mine));
+  if (!file?.bytes) throw notFound();
+  return { name: file.name, mediaType: file.mediaType, bytes: file.bytes };
+};
+
+/** A file that this person added. */
+export const readOwnFile = async (look: Look, id: string, small: boolean): Promise<SentFile> => {
+  if (!isUuid(id)) throw notFound();
+  return readFile(look, id, small, true);
+};
+
+/** A file of a record, for whoever may see the record. */
+export const readFileOfRecord = async (
+  look: Look,
+  at: { readonly register: string; readonly record: string; readonly file: string },
+  small: boolean,
+): Promise<SentFile> => {
+  const register = look.definitions.catalogue.registers.get(at.register);
+  if (!register || !isUuid(at.record) || !isUuid(at.file)) throw notFound();
+  const sees =
+    personRights(look.definitions, look.person, register.key).see ||
+    (await takesPart(look.db, at.record, look.person.id));
+  const widened = { ...look, sight: withRegister(look.sight, register) };
+  const record = sees ? await readOwnValues(widened, register, at.record) : null;
+  const holds = register.fields.some(
+    (field) => field.type.kind === 'files' && textsOf(record?.values[field.key] ?? null).includes(at.file),
+  );
+  if (!holds) throw notFound();
+  return readFile(look, at.file, small, false);
+};
+
+/** A picture or video of a form's introductions, for whoever may fill the form in, or is making it. */
+export const readFileOfForm = async (look: Look, key: string, file: string, small: boolean): Promise<SentFile> => {
+  const { definitions, person, db } = look;
+  const draft = isSetup(definitions, person) ? (await findDraft(db, key))?.form : undefined;
+  const shows = [definitions.forms.get(key)?.open?.document, draft].some(
+    (form) =>
+      form &&
+      mayFill(definitions, person, form) &&
+      [form.media, ...form.pages.map((page) => page.media)].some((each) => each?.file === file),
+  );
+  if (!isUuid(file) || !shows) throw notFound();
+  return readFile(look, file, small, false);
+};

@@ -1,0 +1,169 @@
+import { and, eq } from 'drizzle-orm';
+import type { Opened, Sent } from '#contract/index.ts';
+import { type Clock, findMoment, problem, toEpochMs } from '#core/base/index.ts';
+import { personItem } from '#core/expression/index.ts';
+import {
+  type CompiledForm,
+  type CompiledQuestion,
+  type Form,
+  plainFormOf,
+  type ReadByServer,
+  receiveEntry,
+} from '#core/form/index.ts';
+import type { RecordValues } from '#core/register/index.ts';
+import { compiledForm, findFormVersion, type Versioned } from '../definitions/store.ts';
+import { personRights } from '../people/roles.ts';
+import { invalid, notAllowed, notFound, Refusal, valueOrRefuse } from '../platform/refusal.ts';
+import { receipts } from '../platform/schema.ts';
+import { addRecords, type By, changeRecord } from '../records/commands/index.ts';
+import { findRecord, readTitles } from '../records/reader/index.ts';
+import { asSystem, type Work } from '../records/work.ts';
+import { findSentBack } from '../signoff/part.ts';
+import { duplicateProblems, type Judged } from './duplicates.ts';
+import { readFills } from './fills.ts';
+import { dropEntry } from './kept.ts';
+import { notOfferedProblems } from './look-up.ts';
+import { mayChangeBy, openForm, refuseClosed, refuseTooOften } from './open.ts';
+import { readStarts } from './starts.ts';
+
+const AHEAD_MS = 5 * 60_000;
+const OLD_MS = 14 * 86_400_000;
+
+export interface GivenEntry {
+  readonly id: string;
+  readonly version: number;
+  readonly filled_in_at: string;
+  readonly values: Readonly<Record<string, unknown>>;
+  readonly record?: { readonly id: string; readonly from: Readonly<Record<string, unknown>> } | undefined;
+  readonly opened?: Opened | undefined;
+}
+
+/** An entry on its way in: by which form, and as of when it is judged. */
+interface Received {
+  readonly key: string;
+  readonly entry: GivenEntry;
+  readonly form: Versioned<Form>;
+  readonly compiled: CompiledForm;
+  /** The same piece of work, at the time by which the entry is judged. */
+  readonly judging: Work;
+  readonly own: ReadByServer;
+}
+
+/** Whether this very entry was stored already: sent twice it is one record, and not counted again. */
+const wasSent = async ({ db, person }: Work, id: string): Promise<boolean> => {
+  const rows = await db
+    .select({ id: receipts.recordId })
+    .from(receipts)
+    .where(and(eq(receipts.recordId, id), eq(receipts.sender, person.id)));
+  return rows.length > 0;
+};
+
+/** What is locked or hidden is not taken from the sender: the server reads what fills it. */
+const mayBeLocked = (filled: CompiledQuestion): boolean => filled.hidden || filled.lockedWhen.length > 0;
+
+/** The time an entry is judged at: when it was filled in, within reason, else the server's. */
+const entryClock = (filledInAt: string, clock: Clock): Clock => {
+  const told = findMoment(filledInAt);
+  if (!told)
+    throw invalid([problem('not_a_moment', ['filled_in_at'], 'This must be a date and time with its offset.')]);
+  const ahead = toEpochMs(told) - toEpochMs(clock.now);
+  return ahead <= AHEAD_MS && ahead >= -OLD_MS ? { ...clock, now: told } : clock;
+};
+
+/** The form at the version the entry was begun on. */
+const formOfEntry = async (work: Work, key: string, version: number): Promise<Versioned<Form>> => {
+  const opened = await openForm(work, key, false);
+  if (opened.version === version) return opened;
+  const older = await findFormVersion(work.db, key, version);
+  if (!older) throw invalid([problem('unknown_version', ['version'], `This form has no version ${version}.`)]);
+  return older;
+};
+
+const receive = async (work: Work, key: string, entry: GivenEntry): Promise<Received> => {
+  const form = await formOfEntry(work, key, entry.version);
+  const compiled = compiledForm(form.document, work.definitions.catalogue);
+  if (!compiled.ok)
+    throw new Refusal('conflict', 'This form has changed since it was opened. Open it again; what you typed is kept.');
+  const judging = { ...work, clock: entryClock(entry.filled_in_at, work.clock) };
+  refuseClosed(work, form.document);
+  const begun = await readStarts(work, compiled.value, entry.opened ?? {});
+  const looked = { ...begun, ...entry.values };
+  const own = { begun, snapshots: await readFills(work, compiled.value, looked, mayBeLocked) };
+  return { key, entry, form, compiled: compiled.value, judging, own };
+};
+
+/** The values an entry comes to, recomputed and checked from the stored definition, or every problem. */
+const valuesOf = async (
+  { compiled, entry, judging, own }: Received,
+  before: RecordValues | null,
+): Promise<RecordValues> => {
+  const me = personItem(await judging.sight.me());
+  return valueOrRefuse(receiveEntry(compiled, entry.values, before, judging.clock, me, own), ['values']);
+};
+
+/** What only the database can tell of an entry that fits otherwise. */
+const refuseUnfit = async ({ compiled, judging }: Received, judged: Judged): Promise<void> => {
+  const problems = [
+    ...(await notOfferedProblems(judging, compiled, judged)),
+    ...(await duplicateProblems(judging, compiled, judged)),
+  ];
+  if (problems.length > 0) throw invalid(problems, ['values']);
+};
+
+const byForm = ({ key, form }: Received, action: By['action']): By => ({
+  action,
+  form: plainFormOf(key) === null ? { key, version: form.version } : null,
+});
+
+const changeByEntry = async (
+  work: Work,
+  received: Received,
+  { id, from }: NonNullable<GivenEntry['record']>,
+): Promise<Sent> => {
+  const { register } = received.compiled;
+  const sentBack = await findSentBack(work.db, id, work.person.id);
+  const system = asSystem(work, 'a form changes its record as it asks, whatever the person may see elsewhere');
+  const current = sentBack || mayChangeBy(work, received.key) ? await findRecord(system, register, id) : null;
+  if (!current) throw notFound();
+  const changes = await valuesOf(received, current.values);
+  await refuseUnfit(received, { values: changes, before: current.values, id });
+  // What follows from the answers without being sent is changed from what the record holds now.
+  const followed = Object.keys(changes).filter((field) => !Object.hasOwn(received.entry.values, field));
+  const base = { ...from, ...Object.fromEntries(followed.map((field) => [field, current.values[field] ?? null])) };
+  const by = byForm(received, sentBack ? 'sent_again' : 'changed');
+  const changed = await changeRecord(work, register, id, { from: base, changes }, by);
+  return { id, number: changed.number, register: register.key, title: current.title, goes_to: changed.goesTo ?? null };
+};
+
+const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
+  const { key, entry, form, compiled } = received;
+  const { register } = compiled;
+  if (form.document.purpose === 'change')
+    throw invalid([problem('changes_only', ['record'], 'This form changes records that are there, and adds none.')]);
+  if (plainFormOf(key) !== null && !personRights(work.definitions, work.person, register.key).add)
+    throw notAllowed('You may not add records here.');
+  const values = await valuesOf(received, null);
+  if (!(await wasSent(work, entry.id))) {
+    await refuseTooOften(work, form.document);
+    await refuseUnfit(received, { values, before: null, id: null });
+  }
+  const [stored] = await addRecords(work, register, [{ id: entry.id, values }], byForm(received, 'added'));
+  if (!stored) throw new RangeError('nothing was stored');
+  const system = asSystem(work, 'whoever sent an entry is told what it is called');
+  const titled = (await readTitles(system, register, [stored.id])).get(stored.id);
+  return {
+    id: stored.id,
+    number: stored.number,
+    register: register.key,
+    title: titled?.title ?? stored.number,
+    goes_to: stored.goesTo ?? null,
+  };
+};
+
+/** Sends an entry: recomputed and checked from the stored definition, then stored or the record changed. */
+export const sendEntry = async (work: Work, key: string, entry: GivenEntry): Promise<Sent> => {
+  const received = await receive(work, key, entry);
+  const sent = entry.record ? await changeByEntry(work, received, entry.record) : await addByEntry(work, received);
+  await dropEntry(work.db, work.person, entry.id);
+  return sent;
+};

@@ -1,0 +1,20 @@
+import type { CountBreaking } from '../definitions/service.ts';
+import { clockNow } from '../platform/clock.ts';
+import type { Follower } from '../records/commands/index.ts';
+import { historyFollower } from '../records/followers/history.ts';
+import { liveFollower } from '../records/followers/live.ts';
+import { searchFollower } from '../records/followers/search.ts';
+import { countBreaking } from '../records/reader/index.ts';
+import { systemSight } from '../records/sight.ts';
+import { signOffFollower } from '../signoff/follower.ts';
+
+/* Where the parts of the server are put together: what lower layers are handed by higher ones. */
+
+/** Who follows what happens to records. A new one is a file and a line here. */
+export const FOLLOWERS: readonly Follower[] = [searchFollower, historyFollower, liveFollower, signOffFollower];
+
+/** Definitions read no records: a rehearsal's counts come from the reader. */
+export const countBreakingRecords: CountBreaking = (db, definitions, { register, constraint, catalogue }) => {
+  const sight = systemSight(definitions, 'a rehearsal says how many of all records would break a rule');
+  return countBreaking({ db, sight, clock: clockNow(catalogue) }, register, constraint, catalogue);
+};

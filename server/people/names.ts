@@ -1,0 +1,32 @@
+import { inArray } from 'drizzle-orm';
+import type { Linked } from '#contract/index.ts';
+import { foldText } from '#core/base/index.ts';
+import type { Queryable } from '../platform/database.ts';
+import { people } from '../platform/schema.ts';
+
+/** Everyone's name, by id. */
+export const readNames = async (db: Queryable): Promise<ReadonlyMap<string, string>> =>
+  new Map((await db.select({ id: people.id, name: people.name }).from(people)).map((row) => [row.id, row.name]));
+
+const linked = (id: string, name: string): Linked => ({ id, number: '', title: name, beside: [] });
+
+/** Some people as links show them, by id. */
+export const readLinkedPeople = async (db: Queryable, ids: readonly string[]): Promise<Record<string, Linked>> => {
+  const rows = await db
+    .select({ id: people.id, name: people.name })
+    .from(people)
+    .where(inArray(people.id, [...ids]));
+  return Object.fromEntries(rows.map(({ id, name }) => [id, linked(id, name)]));
+};
+
+const MOST_OFFERED = 12;
+
+/** The people whose name holds all the words, by name: what a look-up of people offers. */
+export const findPeople = async (db: Queryable, find: string): Promise<Linked[]> => {
+  const words = foldText(find).split(' ').filter(Boolean);
+  const rows = await db.select({ id: people.id, name: people.name }).from(people).orderBy(people.name);
+  return rows
+    .filter(({ name }) => words.every((word) => foldText(name).includes(word)))
+    .slice(0, MOST_OFFERED)
+    .map(({ id, name }) => linked(id, name));
+};

@@ -1,0 +1,62 @@
+import { problem } from '#core/base/index.ts';
+import type { Register } from '#core/register/index.ts';
+import { parameter, sql, tableOf } from '#core/sql/index.ts';
+import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
+import { countBackReferences } from '../reader/back-references.ts';
+import { readOwnValues } from '../reader/own-values.ts';
+import { asSystem, type Work } from '../work.ts';
+import { uniqueProblems } from './checks.ts';
+import { follow, type RecordEvent, write } from './events.ts';
+import { moveLinks } from './move-links.ts';
+
+/** Marks a record archived, or no more so, and tells that it was done. */
+const mark = async (work: Work, register: Register, id: string, kind: 'archived' | 'brought_back'): Promise<void> => {
+  const at = parameter(kind === 'archived' ? work.clock.now : null, 'timestamptz');
+  const event: RecordEvent = { kind, register, id, by: { action: kind, form: null } };
+  await write(work, event, [
+    sql`update ${tableOf(register.key)} set archived_at = ${at}, version = version + 1 where id = ${parameter(id, 'uuid')}`,
+  ]);
+  await follow(work, event);
+};
+
+/**
+ * Archives a record: it leaves lists and look-ups, keeps its links, and can be brought back. What points to it stands
+ * in the way (409, with the counts), unless it is moved to another record, or the person wants it archived anyway.
+ */
+export const archiveRecord = async (
+  work: Work,
+  register: Register,
+  id: string,
+  { moveTo, anyway }: { readonly moveTo?: string | undefined; readonly anyway: boolean },
+): Promise<void> => {
+  const system = asSystem(work, 'what points to a record is in the way of archiving it, whoever may see that');
+  const held = await readOwnValues(system, register, id, 'locked');
+  if (!held || held.archived) throw notFound();
+  if (moveTo !== undefined) {
+    const target = moveTo === id ? null : await readOwnValues(system, register, moveTo);
+    if (!target || target.archived)
+      throw invalid([
+        problem('unknown_record', ['move_to'], 'What points here can only be moved to another record that is there.'),
+      ]);
+    await moveLinks(work, register, id, moveTo);
+  } else if (!anyway) {
+    const pointing = await countBackReferences(system, register, id);
+    if (pointing.length > 0)
+      throw new Refusal(
+        'conflict',
+        'Other records point to this one.',
+        pointing.map(({ key, count, label }) => problem('pointed_to', [key], `${count} ${label} point here.`)),
+      );
+  }
+  await mark(work, register, id, 'archived');
+};
+
+/** Brings an archived record back; refused where another has meanwhile taken what only one may hold. */
+export const bringBackRecord = async (work: Work, register: Register, id: string): Promise<void> => {
+  const system = asSystem(work, 'an archived record is looked for among all, and checked against all');
+  const held = await readOwnValues(system, register, id, 'locked');
+  if (!held?.archived) throw notFound();
+  const taken = await uniqueProblems(work, register, [{ id, values: held.values }]);
+  if (taken.length > 0) throw invalid(taken.map((each) => each.problem));
+  await mark(work, register, id, 'brought_back');
+};

@@ -1,0 +1,137 @@
+import type { Problem } from '#core/base/index.ts';
+import {
+  brokenMusts,
+  type Catalogue,
+  type Change,
+  checkValues,
+  mergeChange,
+  parentProblems,
+  type RecordValues,
+  type Register,
+  recordProblems,
+  retiredProblems,
+} from '#core/register/index.ts';
+import { parameter } from '#core/sql/index.ts';
+import { type StoredValue, sameValue } from '#core/values/index.ts';
+import { toDrizzle } from '../../platform/fragment.ts';
+import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
+import { type OwnValues, readOwnValues } from '../reader/own-values.ts';
+import { asSystem, type Work } from '../work.ts';
+import { idsByTarget, missingProblems, mustsBeyond, pointingsOf, readPresent, uniqueProblems } from './checks.ts';
+import { type By, type Followed, follow, followerColumns, type RecordEvent, write } from './events.ts';
+import { overwriting } from './insertion.ts';
+import { giveNumbers } from './numbering.ts';
+import { recordColumns, recordShapes, rowInsertions, rowsFieldsAmong, rowsRemoval } from './record-shape.ts';
+
+/** What each field was when the person saw it, and what it shall be; values as they came in. */
+export interface GivenChange {
+  readonly from: Readonly<Record<string, unknown>>;
+  readonly changes: Readonly<Record<string, unknown>>;
+}
+
+export interface Changed extends Followed {
+  readonly number: string;
+  readonly values: RecordValues;
+  /** Whether anything differs now. */
+  readonly differs: boolean;
+}
+
+/**
+ * Changes one record: merges with what others changed meanwhile, checks the whole record, and writes what differs.
+ * 409 with base, theirs and mine where the same field was changed by both.
+ */
+export const changeRecord = async (
+  work: Work,
+  register: Register,
+  id: string,
+  given: GivenChange,
+  by: By,
+): Promise<Changed> => {
+  const system = asSystem(work, 'a change is merged with the whole record, and the whole record is checked');
+  const current = await readOwnValues(system, register, id, 'locked');
+  if (!current || current.archived) throw notFound();
+  const { catalogue } = work.definitions;
+  const change = checkedChange(register, catalogue, given);
+  const merged = merge(register, current, change);
+  await refuseWrong(work, register, { id, current, change, merged });
+  const numbered = await giveNumbers(work, register, merged);
+  const changes = differences(register, current.values, numbered);
+  const keys = new Set(Object.keys(changes));
+  if (keys.size === 0) return { number: current.number, values: current.values, differs: false };
+  const rowFields = rowsFieldsAmong(register, keys);
+  for (const field of rowFields) await work.db.execute(toDrizzle(rowsRemoval(register, field, parameter(id, 'uuid'))));
+  const row = {
+    ...recordColumns(register, numbered),
+    ...followerColumns(work, register, current.number, numbered),
+    version: current.version + 1,
+    updated_at: work.clock.now,
+    updated_by: work.person.id,
+  };
+  const event: RecordEvent = { kind: 'changed', register, by, id, number: current.number, values: numbered, changes };
+  await write(work, event, [
+    overwriting(recordShapes(register).changed, id, row),
+    ...rowInsertions(register, rowFields, [{ id, values: numbered }]),
+  ]);
+  const [beyond] = await mustsBeyond(work, register, [id]);
+  if (beyond) throw invalid(prefixed([beyond.problem]));
+  return { ...(await follow(work, event)), number: current.number, values: numbered, differs: true };
+};
+
+const prefixed = (problems: readonly Problem[]): Problem[] =>
+  problems.map((each) => ({ ...each, path: ['changes', ...each.path] }));
+
+const checkedChange = (register: Register, catalogue: Catalogue, given: GivenChange): Change => {
+  const changes = checkValues(register, given.changes, catalogue);
+  const from = checkValues(register, given.from, catalogue);
+  const problems = [
+    ...(changes.ok ? [] : prefixed(changes.problems)),
+    ...(from.ok ? [] : from.problems.map((each) => ({ ...each, path: ['from', ...each.path] }))),
+  ];
+  if (!changes.ok || !from.ok) throw invalid(problems);
+  return { from: from.value, changes: changes.value };
+};
+
+const merge = (register: Register, current: OwnValues, change: Change): RecordValues => {
+  const { merged, conflicts } = mergeChange(current.values, change);
+  if (conflicts.length === 0) return merged;
+  const labels = conflicts.map(
+    (each) => register.fields.find((field) => field.key === each.field)?.label ?? each.field,
+  );
+  throw new Refusal('conflict', `Someone else changed ${labels.join(', ')} meanwhile.`, [], conflicts);
+};
+
+interface Merged {
+  readonly id: string;
+  readonly current: OwnValues;
+  readonly change: Change;
+  readonly merged: RecordValues;
+}
+
+/** The rules of the register over the record as it would be. */
+const refuseWrong = async (work: Work, register: Register, { id, current, change, merged }: Merged): Promise<void> => {
+  const { catalogue } = work.definitions;
+  const pointings = pointingsOf(register, [change.changes]);
+  const links = missingProblems(pointings, await readPresent(work, idsByTarget(pointings)));
+  const taken = await uniqueProblems(work, register, [{ id, values: merged }]);
+  const problems = [
+    ...recordProblems(register, merged),
+    ...retiredProblems(register.fields, merged, current.values, catalogue),
+    ...parentProblems(register.fields, merged, catalogue),
+    ...brokenMusts(register, merged, catalogue, work.clock),
+    ...[...links, ...taken].map((each) => each.problem),
+  ];
+  if (problems.length > 0) throw invalid(prefixed(problems));
+};
+
+const differences = (
+  register: Register,
+  before: RecordValues,
+  after: RecordValues,
+): Record<string, [StoredValue, StoredValue]> => {
+  const changes: Record<string, [StoredValue, StoredValue]> = {};
+  for (const { key } of register.fields) {
+    const [was, is] = [before[key] ?? null, after[key] ?? null];
+    if (!sameValue(was, is)) changes[key] = [was, is];
+  }
+  return changes;
+};

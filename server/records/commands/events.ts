@@ -1,0 +1,90 @@
+import type { RecordValues, Register } from '#core/register/index.ts';
+import { join, type SqlFragment, sql } from '#core/sql/index.ts';
+import type { Scalar, StoredValue } from '#core/values/index.ts';
+import { executeKept } from '../../platform/fragment.ts';
+import { notifying } from '../../platform/locks.ts';
+import type { history } from '../../platform/schema.ts';
+import type { Work } from '../work.ts';
+
+/** What a record's history says was done. */
+export type Action = (typeof history.$inferSelect)['action'];
+
+/** What a command is done as, and by which form. */
+export interface By {
+  readonly action: Action;
+  readonly form: { readonly key: string; readonly version: number } | null;
+}
+
+/** A record that was added, with the numbers it got. */
+export interface AddedRecord {
+  readonly id: string;
+  readonly number: string;
+  readonly values: RecordValues;
+}
+
+/** What happened to records of one register, in the words of the domain. */
+export type RecordEvent = { readonly register: Register; readonly by: By } & (
+  | { readonly kind: 'added'; readonly records: readonly AddedRecord[] }
+  | {
+      readonly kind: 'changed';
+      readonly id: string;
+      readonly number: string;
+      readonly values: RecordValues;
+      /** What differs now, by field: what it was, and what it is. */
+      readonly changes: Readonly<Record<string, readonly [StoredValue, StoredValue]>>;
+    }
+  | { readonly kind: 'archived' | 'brought_back'; readonly id: string }
+  /** Somebody signed, sent back or refused: nothing in the record itself changed. */
+  | { readonly kind: 'decided'; readonly id: string; readonly comment: string }
+);
+
+/** What came of an event, for whoever caused it. */
+export interface Followed {
+  /** The step of a sign-off the record now waits at. */
+  readonly goesTo?: string | null;
+}
+
+/**
+ * One who follows what happens to records, in the transaction in which it happens. Each may add columns to the record's
+ * own row, statements to the one that writes, words to the live events, and do more once it is written.
+ */
+export interface Follower {
+  readonly name: string;
+  /** Columns of the record's own row that it keeps. */
+  readonly columns?: (work: Work, register: Register, number: string, values: RecordValues) => Record<string, Scalar>;
+  /** Statements that change tables of its own, run along with the writing one: they see nothing of what it writes. */
+  readonly statements?: (work: Work, event: RecordEvent) => readonly SqlFragment[];
+  /** What every server process is told at commit. */
+  readonly tells?: (work: Work, event: RecordEvent) => readonly object[];
+  readonly follow?: (work: Work, event: RecordEvent) => Promise<Followed>;
+}
+
+/** The ids of the records an event is about. */
+export const idsOf = (event: RecordEvent): readonly string[] =>
+  event.kind === 'added' ? event.records.map(({ id }) => id) : [event.id];
+
+/** What the followers keep in a record's own row. */
+export const followerColumns = (
+  work: Work,
+  register: Register,
+  number: string,
+  values: RecordValues,
+): Record<string, Scalar> =>
+  Object.assign({}, ...work.followers.map((follower) => follower.columns?.(work, register, number, values) ?? {}));
+
+/** Writes what happened: the command's own statements and those of the followers as one, with the word at commit. */
+export const write = async (work: Work, event: RecordEvent, statements: readonly SqlFragment[]): Promise<void> => {
+  const parts = [...statements, ...work.followers.flatMap((follower) => follower.statements?.(work, event) ?? [])];
+  const payloads = work.followers.flatMap((follower) => follower.tells?.(work, event) ?? []);
+  const steps = parts.map((part, i) => sql`${{ segments: [{ kind: 'text', text: `step_${i}` }] }} as (${part})`);
+  const told = payloads.length === 0 ? sql`select 1` : notifying(payloads);
+  await executeKept(work.db, steps.length === 0 ? told : sql`with ${join(steps, ', ')} ${told}`);
+};
+
+/** Lets every follower do what comes after. */
+export const follow = async (work: Work, event: RecordEvent): Promise<Followed> => {
+  let followed: Followed = {};
+  for (const follower of work.followers)
+    if (follower.follow) followed = { ...followed, ...(await follower.follow(work, event)) };
+  return followed;
+};

@@ -1,0 +1,49 @@
+import { type BackLink, backLinks, isRowsField, type RecordValues, type Register } from '#core/register/index.ts';
+import { rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
+import { readBackReferences } from '../reader/back-references.ts';
+import { readOwnValues } from '../reader/own-values.ts';
+import { asSystem, type Work } from '../work.ts';
+import { changeRecord } from './change.ts';
+
+const moved = (value: StoredValue, from: string, to: string): StoredValue =>
+  value === from ? to : [...new Set(textsOf(value).map((each) => (each === from ? to : each)))];
+
+/** What a record holds once a link in it points elsewhere. */
+const withMoved = (
+  register: Register,
+  link: BackLink,
+  values: RecordValues,
+  from: string,
+  to: string,
+): Record<string, StoredValue> => {
+  const [, rows] = link.register.split('.');
+  if (rows === undefined) return { [link.field]: moved(values[link.field] ?? null, from, to) };
+  const field = register.fields.filter(isRowsField).find((each) => each.key === rows);
+  if (!field) return {};
+  return {
+    [rows]: rowsOf(values[rows] ?? null).map((row) => {
+      const next = moved(row.values[link.field] ?? null, from, to);
+      return { ...row, values: { ...row.values, [link.field]: typeof next === 'object' ? textsOf(next) : next } };
+    }),
+  };
+};
+
+/**
+ * Lets everything that points to one record point to another of its register: each a change like any other, with its
+ * history and all that follows it.
+ */
+export const moveLinks = async (work: Work, register: Register, from: string, to: string): Promise<void> => {
+  const { catalogue } = work.definitions;
+  const system = asSystem(work, 'all that points to a record is moved, whoever may see it');
+  for (const link of backLinks(register.key, catalogue)) {
+    const shown = catalogue.registers.get(link.register.split('.')[0] ?? '');
+    if (!shown) continue;
+    for (const id of await readBackReferences(system, shown, link, from)) {
+      const current = await readOwnValues(system, shown, id);
+      if (!current) continue;
+      const changes = withMoved(shown, link, current.values, from, to);
+      const base = Object.fromEntries(Object.keys(changes).map((key) => [key, current.values[key] ?? null]));
+      await changeRecord(work, shown, id, { from: base, changes }, { action: 'changed', form: null });
+    }
+  }
+};

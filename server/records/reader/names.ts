@@ -1,0 +1,79 @@
+import { type Register, titleOf } from '#core/register/index.ts';
+import { all, identifier, parameter, type SqlFragment, sql, storedText } from '#core/sql/index.ts';
+import { execute, executeKept } from '../../platform/fragment.ts';
+import type { Reading } from '../work.ts';
+import { as } from './columns.ts';
+import { relation, relationsOf } from './relation.ts';
+
+/** A record that words may mean: by its number, or by its title. */
+export interface Named {
+  readonly id: string;
+  readonly number: string;
+  readonly title: string | null;
+}
+
+/** The records of a register, archived ones left out, whose number or title is just one of some words. */
+export const findNamed = async (
+  { db, sight, clock }: Reading,
+  register: Register,
+  words: readonly string[],
+): Promise<Named[]> => {
+  const title = titleOf(register, sight.catalogue);
+  const shown = storedText(title.value({ alias: 't', clock, from: relationsOf(sight) }), title.type);
+  const given = parameter([...words], 'text[]');
+  const rows = await execute(
+    db,
+    sql`select t.id, t.number, ${as(shown, 'title')} from ${relation(sight, register.key)} t where t.archived_at is null and (t.number = any(${given}) or ${shown} = any(${given}))`,
+  );
+  return rows.map((row) => ({
+    id: String(row.id),
+    number: String(row.number),
+    title: row.title === null ? null : String(row.title),
+  }));
+};
+
+/** The records, archived ones left out, by what stands in a field of theirs, or by their number. */
+export const findHolding = async (
+  { db, sight }: Reading,
+  register: Register,
+  field: string | null,
+  texts: readonly string[],
+): Promise<ReadonlyMap<string, readonly string[]>> => {
+  const column = field === null ? sql`t.number` : sql`${identifier('t', field)}::text`;
+  const rows = await execute(
+    db,
+    sql`select t.id, ${as(column, 'name')} from ${relation(sight, register.key)} t where t.archived_at is null and ${column} = any(${parameter([...new Set(texts)], 'text[]')})`,
+  );
+  const found = new Map<string, string[]>();
+  for (const row of rows) found.set(String(row.name), [...(found.get(String(row.name)) ?? []), String(row.id)]);
+  return found;
+};
+
+/** How many of some records there are that hold some conditions over the register's table as `t`. */
+export const countOffered = async (
+  { db, sight }: Reading,
+  register: Register,
+  ids: readonly string[],
+  where: readonly SqlFragment[],
+): Promise<number> => {
+  const [row] = await execute(
+    db,
+    sql`select count(*) as n from ${relation(sight, register.key)} t where t.id = any(${parameter([...ids], 'uuid[]')}) and ${all(where)}`,
+  );
+  return Number(row?.n ?? 0);
+};
+
+/** The first record, archived ones left out, whose field holds a text, letter case aside; null where none does. */
+export const findFirstHolding = async (
+  { db, sight }: Reading,
+  register: Register,
+  field: string,
+  text: string,
+): Promise<string | null> => {
+  const held = identifier('t', field);
+  const [row] = await executeKept(
+    db,
+    sql`select t.id from ${relation(sight, register.key)} t where lower(${held}::text) = lower(${parameter(text, 'text')}) and t.archived_at is null order by t.seq limit 1`,
+  );
+  return row ? String(row.id) : null;
+};

@@ -1,0 +1,35 @@
+import type { Clock } from '#core/base/index.ts';
+import type { Definitions } from '../definitions/store.ts';
+import type { Person } from '../people/person.ts';
+import type { Queryable, Tx } from '../platform/database.ts';
+import type { Follower } from './commands/events.ts';
+import { type Sight, systemSight } from './sight.ts';
+
+/** What the reader needs: where to ask, what may be seen, and when it is. */
+export interface Reading {
+  readonly db: Queryable;
+  readonly sight: Sight;
+  readonly clock: Clock;
+}
+
+/** Someone looks: what a request that changes nothing hands on. */
+export interface Look extends Reading {
+  readonly definitions: Definitions;
+  readonly person: Person;
+}
+
+/**
+ * Someone writes: one command in one transaction, by definitions that stand still until it commits, judged at one
+ * reading of the clock.
+ */
+export interface Work extends Look {
+  readonly db: Tx;
+  /** Who follows what happens to records, in the order in which they are told. */
+  readonly followers: readonly Follower[];
+}
+
+/** The same with the system's sight; `why` says what for. */
+export const asSystem = <L extends Look>(look: L, why: string): L => ({
+  ...look,
+  sight: systemSight(look.definitions, why),
+});

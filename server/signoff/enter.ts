@@ -1,0 +1,84 @@
+import { randomBytes } from 'node:crypto';
+import { asc, eq } from 'drizzle-orm';
+import { uuidV7 } from '#core/base/index.ts';
+import type { Values } from '#core/expression/index.ts';
+import type { RecordValues, Register } from '#core/register/index.ts';
+import { type CompiledRoute, nextStep, recordValues, signersOf } from '#core/signoff/index.ts';
+import type { Queryable } from '../platform/database.ts';
+import { notify } from '../platform/locks.ts';
+import { people, signOffs } from '../platform/schema.ts';
+import { readPaths } from '../records/reader/index.ts';
+import { asSystem, type Work } from '../records/work.ts';
+import type { SignOff } from './routes-in-force.ts';
+
+/** What the conditions of a route read of a record as it is stored: its own values, what is worked out, what it links to. */
+export const routeValues = async (work: Work, route: CompiledRoute, id: string, own: RecordValues): Promise<Values> => {
+  const system = asSystem(work, 'where a record goes does not depend on who sends it');
+  const read = (await readPaths(system, route.register, [id], route.reads)).get(id);
+  const known = Object.fromEntries(Object.entries(read ?? {}).filter(([, value]) => value !== null));
+  return recordValues({ ...own, ...known }, work.clock);
+};
+
+/** Who may sign a step, and whether they sign because nobody else is left. */
+export const signersAt = async (db: Queryable, route: CompiledRoute, at: number, sender: string) => {
+  const step = route.steps[at]?.step;
+  if (!step) throw new RangeError(`route ${route.route.key} has no step ${at}`);
+  const everyone = await db.select({ id: people.id, roles: people.roles }).from(people).orderBy(asc(people.position));
+  const { signers, lastResort } = signersOf(route.route, step, everyone, sender);
+  return { signers, lastResort: lastResort ? 1 : 0 };
+};
+
+/** The sign-off a record is in, or null. */
+export const findSignOff = async (db: Queryable, recordId: string): Promise<SignOff | null> => {
+  const [row] = await db.select().from(signOffs).where(eq(signOffs.recordId, recordId));
+  return row ?? null;
+};
+
+export interface Entering {
+  readonly register: Register;
+  readonly id: string;
+  readonly values: RecordValues;
+  /** The form it came by. */
+  readonly form: string | null;
+  /** The sign-off it went round in before. */
+  readonly old: SignOff | null;
+}
+
+/**
+ * Sends a stored record round, if its register has a route and a step of it applies. A record that went round before
+ * begins the next round in the same sign-off. Gives the label of the step it waits at, or null.
+ */
+export const enterRoute = async (work: Work, { register, id, values, form, old }: Entering): Promise<string | null> => {
+  const { db, definitions, person, clock } = work;
+  const published = definitions.routes.get(register.key);
+  if (!published) return null;
+  const route = published.document;
+  const step = nextStep(route, 0, await routeValues(work, route, id, values));
+  await notify(db, { kind: 'in_tray' });
+  if (step === null) {
+    // Nothing is left to sign: what was decided before stays in the history.
+    if (old) await db.update(signOffs).set({ stage: 'approved', signers: [] }).where(eq(signOffs.id, old.id));
+    return null;
+  }
+  const at = new Date(clock.now);
+  const sender = old?.sender ?? person.id;
+  const entered = {
+    routeKey: route.route.key,
+    routeVersion: published.version,
+    stage: 'waiting' as const,
+    step,
+    sentAt: at,
+    ...(await signersAt(db, route, step, sender)),
+  };
+  if (old) {
+    await db
+      .update(signOffs)
+      .set({ ...entered, round: old.round + 1 })
+      .where(eq(signOffs.id, old.id));
+  } else {
+    const signOffId = uuidV7(at.getTime(), randomBytes(10));
+    const begun = { id: signOffId, register: register.key, recordId: id, round: 1, sender, formKey: form };
+    await db.insert(signOffs).values({ ...entered, ...begun });
+  }
+  return route.steps[step]?.step.label ?? null;
+};
