@@ -1,0 +1,259 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { type Caller, newId, TestServer } from '../testing/harness.ts';
+import { LiveStream } from '../testing/live.ts';
+import { entry, makeNearMisses, nearMissRoute, story } from '../testing/near-misses.ts';
+
+const LIST = '/api/registers/near_misses/records';
+const FORM = '/api/forms/report_a_near_miss/entries';
+
+/** What became of a record that something was done to. */
+interface Done {
+  readonly id: string;
+  /** The word by which it is found now; null where it is not in the list any more. */
+  readonly word: string | null;
+}
+
+/**
+ * Every way in which a record is written, held against every one who follows: the history has it, the record is found
+ * by what it holds now, whoever looks at the register hears of it, and the sign-off goes on.
+ */
+describe('whichever way a record is written', () => {
+  let server: TestServer;
+  let runa: Caller;
+  let piet: Caller;
+  let sana: Caller;
+  let live: LiveStream;
+  let owner: string;
+  let harbour: string;
+
+  beforeAll(async () => {
+    server = await TestServer.start();
+    [runa, piet, sana] = [await server.as('Runa'), await server.as('Piet'), await server.as('Sana')];
+    await makeNearMisses(runa);
+    const steps = [{ label: 'Yard manager', role: 'yard_manager', condition: 'cost > 500 or owner.name = "Harbour"' }];
+    expect((await runa.put('/api/routes/near_misses', { ...nearMissRoute, steps })).status).toBe(200);
+    [owner, harbour] = await Promise.all(
+      ['Owner', 'Harbour'].map(async (name) => {
+        const id = newId();
+        await runa.post('/api/registers/clients/records', { id, values: { name, kind: 'private' } });
+        return id;
+      }),
+    );
+    live = await LiveStream.open(server, piet);
+  });
+  afterAll(async () => {
+    live?.close();
+    await server?.stop();
+  });
+
+  let count = 0;
+  const word = () => `Zeugma${++count}`;
+  const values = (title: string, more: object = {}) => ({
+    title,
+    severity: 'damage',
+    cost: '50',
+    what_happened: story,
+    ...more,
+  });
+  const add = async (more: object = {}): Promise<Done & { word: string }> => {
+    const [id, title] = [newId(), word()];
+    const answer = await runa.post(LIST, { id, values: values(title, more) });
+    expect([answer.status, answer.body.detail]).toEqual([201, undefined]);
+    return { id, word: title };
+  };
+  const read = async (id: string) => (await runa.get(`${LIST}/${id}`)).body;
+  const found = async (text: string): Promise<string[]> =>
+    (await runa.get(`${LIST}?find=${text}`)).body.records.map((record: { id: string }) => record.id);
+  const csv = (text: string, columns: readonly string[], match = '') =>
+    runa.post('/api/registers/near_misses/csv/import', { csv: text, columns, match });
+
+  const WAYS: Readonly<Record<string, () => Promise<Done>>> = {
+    'added in a list': () => add({ cost: '900' }),
+    'added by a form': async () => {
+      const title = word();
+      const sent = await piet.post(FORM, entry(values(title, { cost: '900' })));
+      return { id: sent.body.id, word: title };
+    },
+    'added by a JSON import': async () => {
+      const [id, title] = [newId(), word()];
+      await runa.post('/api/registers/near_misses/import', {
+        records: [{ id, values: values(title, { cost: '900' }) }],
+      });
+      return { id, word: title };
+    },
+    'added by a CSV import': async () => {
+      const title = word();
+      const answer = await csv(`Title,Cost\n${title},900`, ['title', 'cost']);
+      expect(answer.body).toMatchObject({ added: 1, refused: [] });
+      return { id: (await found(title))[0] ?? '', word: title };
+    },
+    'changed in a list': async () => {
+      const { id } = await add();
+      const title = word();
+      const from = { cost: '50', title: (await read(id)).values.title };
+      expect((await runa.patch(`${LIST}/${id}`, { from, changes: { cost: '900', title } })).status).toBe(200);
+      return { id, word: title };
+    },
+    'changed by a form': async () => {
+      const { id, word: was } = await add();
+      const title = word();
+      const sent = await runa.post('/api/forms/.near_misses/entries', {
+        ...entry({ title, cost: '900' }),
+        record: { id, from: { title: was, cost: '50' } },
+      });
+      expect([sent.status, sent.body.detail]).toEqual([201, undefined]);
+      return { id, word: title };
+    },
+    'changed by a CSV import': async () => {
+      const { id } = await add();
+      const title = word();
+      const { number } = await read(id);
+      const answer = await csv(`Number,Title,Cost\n${number},${title},900`, ['number', 'title', 'cost'], 'number');
+      expect(answer.body).toMatchObject({ changed: 1, refused: [] });
+      return { id, word: title };
+    },
+    'changed by moving links': async () => {
+      const former = newId();
+      await runa.post('/api/registers/clients/records', { id: former, values: { name: word(), kind: 'private' } });
+      const done = await add({ owner: former });
+      const moved = await runa.call('DELETE', `/api/registers/clients/records/${former}?move_to=${harbour}`);
+      expect(moved.status).toBe(204);
+      return done;
+    },
+    archived: async () => {
+      const { id } = await add();
+      expect((await runa.call('DELETE', `${LIST}/${id}`)).status).toBe(204);
+      return { id, word: null };
+    },
+    'brought back': async () => {
+      const done = await add();
+      await runa.call('DELETE', `${LIST}/${done.id}`);
+      expect((await runa.post(`${LIST}/${done.id}/bring-back`, {})).status).toBe(204);
+      return done;
+    },
+    decided: async () => {
+      const done = await add({ cost: '900' });
+      expect((await decide(done.id, 'approve')).body.stage).toBe('approved');
+      return done;
+    },
+    'sent back and sent again': async () => {
+      const title = word();
+      const sent = await piet.post(FORM, entry(values(title, { cost: '900' })));
+      await decide(sent.body.id, 'send_back');
+      const again = await piet.post(FORM, {
+        ...entry(values(title, { cost: '800' })),
+        record: { id: sent.body.id, from: { cost: '900' } },
+      });
+      expect([again.status, again.body.detail]).toEqual([201, undefined]);
+      return { id: sent.body.id, word: title };
+    },
+  };
+
+  const decide = async (id: string, decision: string) => {
+    const tray = (await sana.get('/api/in-tray')).body.items;
+    const item = tray.find((each: { record: string }) => each.record === id);
+    const { version } = (await sana.get(`${LIST}/${id}`)).body;
+    return sana.post(`/api/sign-offs/${item?.sign_off}`, { decision, comment: 'Seen.', version });
+  };
+
+  test.each([
+    ['added in a list', ['added'], ['waiting', 1]],
+    ['added by a form', ['added'], ['waiting', 1]],
+    // What is brought in from elsewhere was signed there, or never: it goes round when it is changed here.
+    ['added by a JSON import', ['imported'], null],
+    ['added by a CSV import', ['imported'], null],
+    ['changed in a list', ['changed', 'added'], null],
+    ['changed by a form', ['changed', 'added'], null],
+    ['changed by a CSV import', ['imported', 'added'], null],
+    ['changed by moving links', ['changed', 'added'], null],
+    ['archived', ['archived', 'added'], null],
+    ['brought back', ['brought_back', 'archived', 'added'], null],
+    ['decided', ['approved', 'added'], ['approved', 1]],
+    ['sent back and sent again', ['sent_again', 'sent_back', 'added'], ['waiting', 2]],
+  ] as const)('%s: history, search, live events and sign-off follow', async (way, actions, signOff) => {
+    const heard = live.next((event) => event.includes('"near_misses"'));
+    const run = WAYS[way];
+    if (!run) throw new Error(way);
+    const done = await run();
+    await heard;
+    const history = (await runa.get(`${LIST}/${done.id}/history`)).body.events;
+    expect(history.map((event: { action: string }) => event.action)).toEqual([...actions]);
+    if (done.word === null) expect(await found(`Zeugma${count}`)).toEqual([]);
+    else expect(await found(done.word)).toEqual([done.id]);
+    const { sign_off: track } = await read(done.id);
+    expect(track && [track.stage, track.round]).toEqual(signOff);
+  });
+
+  /** A record that was approved, and what then changes a field its route watches. */
+  const APPROVED: Readonly<Record<string, (id: string, number: string) => Promise<unknown>>> = {
+    'a change in a list': (id) => runa.patch(`${LIST}/${id}`, { from: { cost: '900' }, changes: { cost: '1200' } }),
+    'a form': (id) =>
+      runa.post('/api/forms/.near_misses/entries', {
+        ...entry({ cost: '1200' }),
+        record: { id, from: { cost: '900' } },
+      }),
+    'a CSV import': (_, number) => csv(`Number,Cost\n${number},1200`, ['number', 'cost'], 'number'),
+    'moving links': async (id) => {
+      const former = (await read(id)).values.owner;
+      return runa.call('DELETE', `/api/registers/clients/records/${former}?move_to=${harbour}`);
+    },
+  };
+
+  test.each(Object.keys(APPROVED))('%s that changes a watched field starts a new round', async (how) => {
+    const former = newId();
+    await runa.post('/api/registers/clients/records', { id: former, values: { name: word(), kind: 'private' } });
+    const { id } = await add({ cost: '900', owner: former });
+    expect((await decide(id, 'approve')).body.stage).toBe('approved');
+    const { number } = await read(id);
+    await APPROVED[how]?.(id, number);
+    expect((await read(id)).sign_off).toMatchObject({ stage: 'waiting', round: 2 });
+  });
+
+  test('a change of what nobody watches starts none', async () => {
+    const { id } = await add({ cost: '900', owner });
+    await decide(id, 'approve');
+    await runa.patch(`${LIST}/${id}`, { from: { title: (await read(id)).values.title }, changes: { title: word() } });
+    expect((await read(id)).sign_off).toMatchObject({ stage: 'approved', round: 1 });
+  });
+
+  test('a condition over what is worked out is judged by the record as it is stored, and watches what that follows from', async () => {
+    const purchases = {
+      key: 'purchases',
+      label: 'Purchases',
+      register: 'purchases',
+      steps: [{ label: 'Yard manager', role: 'yard_manager', condition: 'net > 500' }],
+      last_resort: 'operations_manager',
+    };
+    const put = await runa.put('/api/routes/purchases', purchases);
+    expect([put.status, put.body.errors]).toEqual([200, undefined]);
+    const line = (price: string) => [
+      { id: newId(), values: { what: 'Paint', quantity: '2', unit_price: price, vat_rate: 'standard' } },
+    ];
+    const id = newId();
+    const lines = line('10');
+    const given = { what_for: 'Paint', requested_on: '2026-11-01', state: 'requested', lines };
+    const added = await runa.post('/api/registers/purchases/records', { id, values: given });
+    expect([added.status, added.body.errors, added.body.goes_to]).toEqual([201, undefined, null]);
+    const dear = newId();
+    const other = await runa.post('/api/registers/purchases/records', {
+      id: dear,
+      values: { ...given, lines: line('400') },
+    });
+    expect(other.body.goes_to).toBe('Yard manager');
+    const version = (await runa.get(`/api/registers/purchases/records/${dear}`)).body.version;
+    const tray = (await sana.get('/api/in-tray')).body.items;
+    const item = tray.find((each: { record: string }) => each.record === dear);
+    await sana.post(`/api/sign-offs/${item.sign_off}`, { decision: 'approve', comment: '', version });
+    const at = `/api/registers/purchases/records/${dear}`;
+    const { values: now } = (await runa.get(at)).body;
+    const dearer = [
+      { ...now.lines[0], values: { what: 'Paint', quantity: '2', unit_price: '450', vat_rate: 'standard' } },
+    ];
+    const from = [
+      { ...now.lines[0], values: { what: 'Paint', quantity: '2', unit_price: '400', vat_rate: 'standard' } },
+    ];
+    const changed = await runa.patch(at, { from: { lines: from }, changes: { lines: dearer } });
+    expect([changed.status, changed.body.errors]).toEqual([200, undefined]);
+    expect(changed.body.sign_off).toMatchObject({ stage: 'waiting', round: 2 });
+  });
+});
