@@ -22,6 +22,7 @@ export {
   fileSchema,
   type HistoryAnswer,
   type InTray,
+  type JobAnswer,
   type Linked,
   type LinkedGroups,
   type LiveEvent,

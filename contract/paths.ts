@@ -38,6 +38,11 @@ export const paths = {
   keptEntry: { method: 'get', path: '/api/kept/{id}' },
   keepEntry: { method: 'put', path: '/api/kept/{id}' },
   dropEntry: { method: 'delete', path: '/api/kept/{id}' },
+  jobs: { method: 'get', path: '/api/jobs' },
+  job: { method: 'get', path: '/api/jobs/{id}' },
+  stopJob: { method: 'delete', path: '/api/jobs/{id}' },
+  tryJobAgain: { method: 'post', path: '/api/jobs/{id}/again' },
+  clearFiles: { method: 'post', path: '/api/files/clear' },
   inTray: { method: 'get', path: '/api/in-tray' },
   decide: { method: 'post', path: '/api/sign-offs/{id}' },
 } as const satisfies Record<string, { readonly method: Method; readonly path: string }>;

@@ -298,6 +298,24 @@ export const historySchema = z.object({
 });
 export type HistoryAnswer = z.infer<typeof historySchema>;
 
+/** Long work: a client asks for it again, or hears of it, until its state is one of the last three. */
+export const jobSchema = z.object({
+  id: uuidSchema,
+  label: z.string(),
+  state: z.enum(['waiting', 'running', 'done', 'stopped', 'failed']),
+  begun_at: momentSchema,
+  /** How much of how much is done, as far as that is known. */
+  done: z.int().nullable(),
+  total: z.int().nullable(),
+  result: z.unknown(),
+  /** Why the last try failed. */
+  problem: z.string().nullable(),
+  /** Somebody wants it stopped. */
+  stopping: z.boolean(),
+});
+export type JobAnswer = z.infer<typeof jobSchema>;
+export const jobsSchema = z.object({ jobs: z.array(jobSchema) });
+
 export const inTraySchema = z.object({
   items: z.array(
     z.object({
@@ -359,6 +377,8 @@ export const liveEventSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('workspace') }),
   /** How many records some registers hold now: told a few seconds after they changed at the latest. */
   z.object({ kind: z.literal('counts'), counts: z.record(z.string(), z.int()) }),
+  /** A job has gone on; told to who began it, and to set-up people. */
+  z.object({ kind: z.literal('job'), id: z.string(), by: z.string().nullable() }),
   /** Somebody has kept a draft of a form, or published it. */
   z.object({ kind: z.literal('draft'), form: z.string() }),
 ]);

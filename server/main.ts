@@ -2,9 +2,12 @@ import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { z } from 'zod';
 import { applyOnce } from './access/first-start.ts';
+import { DefinitionsReader } from './definitions/reader.ts';
 import { makeApp } from './http/app.ts';
+import { tasksOf } from './http/composition.ts';
 import { LiveEvents } from './http/live.ts';
 import { openDatabase, prepareDatabase } from './platform/database.ts';
+import { Jobs, prepareJobs } from './platform/jobs.ts';
 
 /** The fifth door where Zod stands: the environment. */
 const environment = z
@@ -30,8 +33,16 @@ const note = (where: string, error: unknown): void => {
 const database = openDatabase(environment.DATABASE_URL);
 await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
 await applyOnce(database.db, environment.IOLITE_WORKSPACE, environment.IOLITE_PEOPLE);
+await prepareJobs(environment.DATABASE_URL);
 const live = new LiveEvents(environment.DATABASE_URL);
 await live.start();
+const jobs = new Jobs({
+  url: environment.DATABASE_URL,
+  db: database.db,
+  tasks: tasksOf(new DefinitionsReader()),
+  note,
+});
+await jobs.start();
 const app = makeApp({
   database,
   live,
@@ -50,6 +61,7 @@ const stop = async (): Promise<void> => {
   server.close();
   await live.stop();
   server.closeAllConnections();
+  await jobs.stop();
   await database.close();
   process.exit(0);
 };

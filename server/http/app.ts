@@ -21,6 +21,7 @@ import { csvHandlers, serveCsv } from './routes/csv.ts';
 import { definitionHandlers } from './routes/definitions.ts';
 import { serveFiles } from './routes/files.ts';
 import { formHandlers } from './routes/forms.ts';
+import { jobHandlers } from './routes/jobs.ts';
 import { serveLive } from './routes/live.ts';
 import { recordHandlers } from './routes/records.ts';
 import { sessionHandlers } from './routes/session.ts';
@@ -87,6 +88,7 @@ export const makeApp = (options: AppOptions): Express => {
     ...csvHandlers,
     ...formHandlers,
     ...signOffHandlers,
+    ...jobHandlers,
   };
   const on = <K extends keyof typeof api>(name: K): void => {
     const each: Endpoint = api[name];

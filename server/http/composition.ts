@@ -1,5 +1,8 @@
+import type { DefinitionsReader } from '../definitions/reader.ts';
 import type { CountBreaking } from '../definitions/service.ts';
+import { clearFiles } from '../files/clear.ts';
 import { clockNow } from '../platform/clock.ts';
+import type { Task } from '../platform/jobs.ts';
 import type { Follower } from '../records/commands/index.ts';
 import { historyFollower } from '../records/followers/history.ts';
 import { liveFollower } from '../records/followers/live.ts';
@@ -12,6 +15,9 @@ import { signOffFollower } from '../signoff/follower.ts';
 
 /** Who follows what happens to records. A new one is a file and a line here. */
 export const FOLLOWERS: readonly Follower[] = [searchFollower, historyFollower, liveFollower, signOffFollower];
+
+/** The kinds of long work there are. */
+export const tasksOf = (reader: DefinitionsReader): readonly Task[] => [clearFiles(reader)];
 
 /** Definitions read no records: a rehearsal's counts come from the reader. */
 export const countBreakingRecords: CountBreaking = (db, definitions, { register, constraint, catalogue }) => {

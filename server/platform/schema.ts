@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
 import {
   bigserial,
+  boolean,
   customType,
   index,
   integer,
@@ -133,6 +134,33 @@ export const files = iolite.table('files', {
   content: bytes('content').notNull(),
   thumbnail: bytes('thumbnail'),
 });
+
+/**
+ * Long work, as people see it: what it is, how far it has come, what came of it. When it runs, and that it runs again
+ * where a server ended meanwhile, the schema `graphile_worker` keeps.
+ */
+export const jobs = iolite.table(
+  'jobs',
+  {
+    id: uuid('id').primaryKey(),
+    task: text('task').notNull(),
+    payload: jsonb('payload').notNull(),
+    /** Who began it; null: the program itself. */
+    begunBy: uuid('begun_by'),
+    begunAt: moment('begun_at').notNull(),
+    state: text('state', { enum: ['waiting', 'running', 'done', 'stopped', 'failed'] }).notNull(),
+    /** How much of how much is done; null where that is not known yet. */
+    done: integer('done'),
+    total: integer('total'),
+    result: jsonb('result'),
+    /** Why the last try failed, in words for people. */
+    problem: text('problem'),
+    /** Somebody wants it stopped. */
+    stopping: boolean('stopping').notNull().default(false),
+    changedAt: moment('changed_at').notNull(),
+  },
+  (table) => [index('jobs_state').on(table.state, table.begunAt)],
+);
 
 /** Who stored which entry, so that the same entry sent twice is one record. */
 export const receipts = iolite.table('receipts', {

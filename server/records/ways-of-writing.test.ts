@@ -32,13 +32,7 @@ describe('whichever way a record is written', () => {
     await makeNearMisses(runa);
     const steps = [{ label: 'Yard manager', role: 'yard_manager', condition: 'cost > 500 or owner.name = "Harbour"' }];
     expect((await runa.put('/api/routes/near_misses', { ...nearMissRoute, steps })).status).toBe(200);
-    [owner, harbour] = await Promise.all(
-      ['Owner', 'Harbour'].map(async (name) => {
-        const id = newId();
-        await runa.post('/api/registers/clients/records', { id, values: { name, kind: 'private' } });
-        return id;
-      }),
-    );
+    [owner, harbour] = [await client('Owner'), await client('Harbour')];
     live = await LiveStream.open(server, piet);
   });
   afterAll(async () => {
@@ -46,6 +40,11 @@ describe('whichever way a record is written', () => {
     await server?.stop();
   });
 
+  const client = async (name: string): Promise<string> => {
+    const id = newId();
+    await runa.post('/api/registers/clients/records', { id, values: { name, kind: 'private' } });
+    return id;
+  };
   let count = 0;
   const word = () => `Zeugma${++count}`;
   const values = (title: string, more: object = {}) => ({
@@ -113,8 +112,7 @@ describe('whichever way a record is written', () => {
       return { id, word: title };
     },
     'changed by moving links': async () => {
-      const former = newId();
-      await runa.post('/api/registers/clients/records', { id: former, values: { name: word(), kind: 'private' } });
+      const former = await client(word());
       const done = await add({ owner: former });
       const moved = await runa.call('DELETE', `/api/registers/clients/records/${former}?move_to=${harbour}`);
       expect(moved.status).toBe(204);
@@ -200,8 +198,7 @@ describe('whichever way a record is written', () => {
   };
 
   test.each(Object.keys(APPROVED))('%s that changes a watched field starts a new round', async (how) => {
-    const former = newId();
-    await runa.post('/api/registers/clients/records', { id: former, values: { name: word(), kind: 'private' } });
+    const former = await client(word());
     const { id } = await add({ cost: '900', owner: former });
     expect((await decide(id, 'approve')).body.stage).toBe('approved');
     const { number } = await read(id);

@@ -12,6 +12,7 @@ import { applyWorkspace } from '../access/first-start.ts';
 import { makeApp } from '../http/app.ts';
 import { LiveEvents } from '../http/live.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
+import { Jobs, prepareJobs, type Task } from '../platform/jobs.ts';
 
 export interface Answer {
   readonly status: number;
@@ -77,16 +78,23 @@ export class TestServer {
   readonly database: Database;
   readonly #server: Server;
   readonly #live: LiveEvents;
+  readonly #jobs: Jobs | null;
 
-  private constructor(base: string, database: Database, server: Server, live: LiveEvents) {
+  private constructor(base: string, database: Database, server: Server, live: LiveEvents, jobs: Jobs | null) {
     this.base = base;
     this.database = database;
     this.#server = server;
     this.#live = live;
+    this.#jobs = jobs;
   }
 
-  /** `dump` is the SQL of a database that stood already; without it the demonstration's set-up is made. */
-  static async start(options: { demonstration?: boolean; url?: string; dump?: string } = {}): Promise<TestServer> {
+  /**
+   * `dump` is the SQL of a database that stood already; without it the demonstration's set-up is made. Jobs run only
+   * where `tasks` are given.
+   */
+  static async start(
+    options: { demonstration?: boolean; url?: string; dump?: string; tasks?: readonly Task[] } = {},
+  ): Promise<TestServer> {
     const url = options.url ?? (await makeDatabase());
     if (options.dump !== undefined) await runSql(url, options.dump);
     const database = openDatabase(url);
@@ -94,12 +102,13 @@ export class TestServer {
     if (options.dump === undefined) await TestServer.#fill(database);
     const live = new LiveEvents(url);
     await live.start();
+    const jobs = options.tasks ? await startJobs(url, database, options.tasks) : null;
     const app = makeApp({ database, live, demonstration: options.demonstration ?? true, note: () => undefined });
     const server = createServer(app);
     await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
     const address = server.address();
     if (typeof address !== 'object' || !address) throw new Error('no address');
-    return new TestServer(`http://127.0.0.1:${address.port}`, database, server, live);
+    return new TestServer(`http://127.0.0.1:${address.port}`, database, server, live, jobs);
   }
 
   static async #fill(database: Database): Promise<void> {
@@ -125,11 +134,19 @@ export class TestServer {
 
   async stop(): Promise<void> {
     await this.#live.stop();
+    await this.#jobs?.stop();
     this.#server.close();
     this.#server.closeAllConnections();
     await this.database.close();
   }
 }
+
+const startJobs = async (url: string, { db }: Database, tasks: readonly Task[]): Promise<Jobs> => {
+  await prepareJobs(url);
+  const jobs = new Jobs({ url, db, tasks, note: () => undefined });
+  await jobs.start();
+  return jobs;
+};
 
 /** Runs the SQL of a dump in a database. */
 const runSql = async (url: string, text: string): Promise<void> => {

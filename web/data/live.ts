@@ -26,6 +26,9 @@ const react = (message: string): void => {
         known ? { counts: { ...known.counts, ...event.counts } } : known,
       );
       break;
+    case 'job':
+      refresh('jobs');
+      break;
     case 'draft':
       refresh('drafts');
       // Whoever has it open goes on with their own; it is asked anew when its editor is opened next.

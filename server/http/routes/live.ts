@@ -21,6 +21,8 @@ const heardBy = async ({ db, reader }: Workplace, person: Person, event: LiveEve
       const counts = Object.fromEntries(Object.entries(event.counts).filter(([key]) => registers.has(key)));
       return Object.keys(counts).length > 0 ? { kind: 'counts', counts } : null;
     }
+    case 'job':
+      return event.by === person.id || isSetup(definitions, person) ? event : null;
     case 'draft':
       return isSetup(definitions, person) ? event : null;
     case 'in_tray':

@@ -2,6 +2,7 @@ export { countBackReferences, readBackGroups, readBackReferences } from './back-
 export { countBreaking } from './breaking.ts';
 export { countRecords } from './counts.ts';
 export { type Found, findByKey, findByTitle } from './find.ts';
+export { findHeldFiles } from './held-files.ts';
 export { readHistory } from './history.ts';
 export { readLinked } from './linked.ts';
 export { countOffered, findFirstHolding, findHolding, findNamed, type Named } from './names.ts';

@@ -25,13 +25,19 @@ import { WaysFace } from './ways-face.tsx';
 /** A form in set-up: its outline at the left, the live form at the right. */
 export const SetUpFormScreen = () => {
   const { key = '' } = useParams();
+  return <OpenedForm key={key} formKey={key} />;
+};
+
+const OpenedForm = ({ formKey }: { formKey: string }) => {
   const { workspace } = useWorkspace();
-  const { data: draft, isFetchedAfterMount } = useQuery(queries.draft(key));
-  const published = workspace.forms.find((each) => each.form.key === key);
-  if (!isFetchedAfterMount) return <Coming />;
-  const start = draft?.form ?? published?.form;
-  if (!start) return <Empty title="There is no such form." />;
-  return <Editor key={key} start={start} />;
+  const { data: draft, isFetchedAfterMount } = useQuery(queries.draft(formKey));
+  // What is kept or published meanwhile must not begin the editor anew.
+  const start = useRef<Form | undefined>(undefined);
+  if (isFetchedAfterMount)
+    start.current ??= draft?.form ?? workspace.forms.find((each) => each.form.key === formKey)?.form;
+  if (!isFetchedAfterMount && !start.current) return <Coming />;
+  if (!start.current) return <Empty title="There is no such form." />;
+  return <Editor start={start.current} />;
 };
 
 const PURPOSES: Readonly<Record<Form['purpose'], string>> = {
@@ -106,7 +112,6 @@ const useUndoKeys = (undo: () => void, redo: () => void): void => {
 
 const Editor = ({ start }: { start: Form }) => {
   const { workspace, catalogue } = useWorkspace();
-  // The parent gives each form an editor of its own; what is kept meanwhile must not begin it anew.
   const [store] = useState(() => createFormStore(start));
   const { form, change, undo, redo, past, future } = useStore(store);
   const [face, setFace] = useState<Face>('outline');

@@ -1,0 +1,49 @@
+import type { JobAnswer } from '#contract/index.ts';
+import { isSetup } from '../../people/roles.ts';
+import { addJob, findJob, type Job, readOpenJobs, stopJob, tryAgain } from '../../platform/jobs.ts';
+import { inTransaction } from '../../platform/locks.ts';
+import { notFound } from '../../platform/refusal.ts';
+import { type Context, type Handlers, signedIn } from '../context.ts';
+
+/** What each kind of job is called. */
+const LABELS: Readonly<Record<string, string>> = { clear_files: 'Clear files that belong to no record' };
+
+const toAnswer = ({ id, task, state, begunAt, done, total, result, problem, stopping }: Job): JobAnswer => ({
+  id,
+  label: LABELS[task] ?? task,
+  state,
+  begun_at: begunAt.toISOString(),
+  done,
+  total,
+  result: result ?? null,
+  problem,
+  stopping,
+});
+
+/** A job of this person's, or any for set-up people; the others do not exist. */
+const ownJob = async (context: Context, id: string): Promise<Job> => {
+  const { person, definitions } = signedIn(context);
+  const job = await findJob(context.db, id);
+  if (!job || (job.begunBy !== person.id && !isSetup(definitions, person))) throw notFound();
+  return job;
+};
+
+export const jobHandlers: Handlers<'jobs' | 'job' | 'stopJob' | 'tryJobAgain' | 'clearFiles'> = {
+  jobs: async ({ db }) => ({ jobs: (await readOpenJobs(db)).map(toAnswer) }),
+  job: async (context, { params }) => toAnswer(await ownJob(context, params.id)),
+  stopJob: async (context, { params }) => {
+    const { id } = await ownJob(context, params.id);
+    await stopJob(context.db, id);
+    return toAnswer(await ownJob(context, id));
+  },
+  tryJobAgain: async (context, { params }) => {
+    const { id } = await ownJob(context, params.id);
+    await inTransaction(context.db, (tx) => tryAgain(tx, id));
+    return toAnswer(await ownJob(context, id));
+  },
+  clearFiles: async (context) => {
+    const { person } = signedIn(context);
+    const id = await inTransaction(context.db, (tx) => addJob(tx, 'clear_files', {}, person.id));
+    return toAnswer(await ownJob(context, id));
+  },
+};

@@ -1,0 +1,289 @@
+import { randomBytes } from 'node:crypto';
+import { EventEmitter } from 'node:events';
+import { and, eq, sql } from 'drizzle-orm';
+import { Logger, type ParsedCronItem, parseCronItems, type Runner, run, runMigrations } from 'graphile-worker';
+import pg from 'pg';
+import { uuidV7 } from '#core/base/index.ts';
+import type { Db, Queryable } from './database.ts';
+import { Refusal } from './refusal.ts';
+import { jobs } from './schema.ts';
+
+/*
+ * Jobs: long work that goes on without whoever began it. One is added by SQL in the transaction that causes it, runs at
+ * least once, is shared by all servers on the database, is tried again with growing pauses when it fails, and can be
+ * stopped. A task must do no harm when it runs twice.
+ */
+
+export type Job = typeof jobs.$inferSelect;
+
+/** What a task is given while it runs. */
+export interface Run {
+  readonly job: Job;
+  readonly db: Db;
+  /** Tells how far it has come; throws where it was stopped meanwhile, so that the task ends between two steps. */
+  readonly progress: (done: number, total: number | null) => Promise<void>;
+}
+
+/** A kind of long work; what it gives is kept as its result. */
+export interface Task {
+  readonly name: string;
+  readonly run: (run: Run) => Promise<object>;
+  /** When it is begun by the program itself, as cron says it, in UTC. */
+  readonly at?: string;
+}
+
+/** The one task of the queue: what is to be done stands in our own table. */
+const QUEUE_TASK = 'iolite';
+/** Pauses are exp(try) seconds: the last of so many comes after about an hour. */
+const MOST_TRIES = 8;
+/** Telling of progress is no work of its own. */
+const PROGRESS_MS = 250;
+const SWEEP_MS = 5_000;
+/** The first half of the advisory locks by which a dead pool is told from a live one. */
+const LIVING = 4781;
+
+/** Thrown inside a task that somebody stopped. */
+class Stopped extends Error {}
+
+/** Begins a job in the caller's transaction: it runs once that is committed, and never where it is not. Gives its id. */
+export const addJob = async (db: Queryable, task: string, payload: object, begunBy: string | null): Promise<string> => {
+  const at = new Date();
+  const id = uuidV7(at.getTime(), randomBytes(10));
+  await db.insert(jobs).values({ id, task, payload, begunBy, begunAt: at, state: 'waiting', changedAt: at });
+  await enqueue(db, id);
+  return id;
+};
+
+const enqueue = async (db: Queryable, id: string): Promise<void> => {
+  const payload = JSON.stringify({ job: id });
+  await db.execute(
+    sql`select graphile_worker.add_job(${QUEUE_TASK}, ${payload}::json, max_attempts := ${MOST_TRIES}, job_key := ${id})`,
+  );
+};
+
+const tell = (id: string, by: string | null) =>
+  sql`select pg_notify('iolite', ${JSON.stringify({ kind: 'job', id, by })})`;
+
+const change = async (db: Queryable, id: string, to: Partial<Job>): Promise<Job | null> => {
+  const [row] = await db
+    .update(jobs)
+    .set({ ...to, changedAt: new Date() })
+    .where(eq(jobs.id, id))
+    .returning();
+  if (!row) return null;
+  await db.execute(tell(id, row.begunBy));
+  return row;
+};
+
+/** A job, or null. */
+export const findJob = async (db: Queryable, id: string): Promise<Job | null> => {
+  const [row] = await db.select().from(jobs).where(eq(jobs.id, id));
+  return row ?? null;
+};
+
+/** The newest jobs that still wait, run or failed for good. */
+export const readOpenJobs = (db: Queryable): Promise<Job[]> =>
+  db
+    .select()
+    .from(jobs)
+    .where(sql`${jobs.state} in ('waiting', 'running', 'failed')`)
+    .orderBy(sql`${jobs.begunAt} desc`)
+    .limit(100);
+
+/** Stops a job: at once where it waits, else between two of its steps. What it has done stays done. */
+export const stopJob = async (db: Queryable, id: string): Promise<void> => {
+  const [waiting] = await db
+    .update(jobs)
+    .set({ state: 'stopped', changedAt: new Date() })
+    .where(and(eq(jobs.id, id), sql`${jobs.state} in ('waiting', 'failed')`))
+    .returning({ by: jobs.begunBy });
+  if (waiting) {
+    await db.execute(sql`select graphile_worker.remove_job(${id})`);
+    await db.execute(tell(id, waiting.by));
+    return;
+  }
+  await change(db, id, { stopping: true });
+};
+
+/** Tries a job anew that failed for good. */
+export const tryAgain = async (db: Queryable, id: string): Promise<void> => {
+  const [row] = await db
+    .update(jobs)
+    .set({ state: 'waiting', problem: null, stopping: false, changedAt: new Date() })
+    .where(and(eq(jobs.id, id), eq(jobs.state, 'failed')))
+    .returning({ id: jobs.id });
+  if (!row) throw new Refusal('conflict', 'Only what failed can be tried again.');
+  await enqueue(db, id);
+};
+
+/** Makes the queue's own tables; several servers may do so at once. */
+export const prepareJobs = async (url: string): Promise<void> => {
+  await runMigrations({ connectionString: url });
+};
+
+export interface JobsOptions {
+  readonly url: string;
+  readonly db: Db;
+  readonly tasks: readonly Task[];
+  /** Where a try that failed is noted. */
+  readonly note: (where: string, error: unknown) => void;
+}
+
+const RETRY_MS = 1_000;
+
+/** What stands while jobs are taken. */
+interface Running {
+  readonly pool: pg.Pool;
+  readonly guard: pg.Client;
+  readonly runner: Runner;
+  readonly sweeping: NodeJS.Timeout;
+}
+
+/** Runs jobs in this server, two at a time, until it is stopped. */
+export class Jobs {
+  readonly #options: JobsOptions;
+  #running: Running | null = null;
+  #retry: NodeJS.Timeout | null = null;
+  #stopped = false;
+
+  constructor(options: JobsOptions) {
+    this.#options = options;
+  }
+
+  /**
+   * Begins to take jobs; where the database is away, as soon as it is back. The guard's locks say which pools live:
+   * one whose lock is free has died, and left its jobs locked. Without its guard a pool must not go on.
+   */
+  async start(): Promise<void> {
+    try {
+      this.#running = await this.#begin();
+    } catch (error) {
+      this.#options.note('jobs', error);
+      this.#later();
+    }
+  }
+
+  #later(): void {
+    if (!this.#stopped) this.#retry = setTimeout(() => void this.start(), RETRY_MS);
+  }
+
+  async #begin(): Promise<Running> {
+    const { url, tasks, note } = this.#options;
+    const guard = new pg.Client({ connectionString: url, keepAlive: true });
+    guard.once('error', () => void this.#end().then(() => this.#later()));
+    guard.on('error', () => undefined);
+    await guard.connect();
+    const pool = new pg.Pool({ connectionString: url, max: 4 });
+    pool.on('error', () => undefined);
+    pool.on('connect', (client) => client.on('error', () => undefined));
+    const events = new EventEmitter();
+    events.on('pool:create', ({ workerPool }: { workerPool: { id: string } }) => {
+      guard
+        .query('select pg_advisory_lock($1, hashtext($2))', [LIVING, workerPool.id])
+        .catch((error: unknown) => note('jobs', error));
+    });
+    const runner = await run({
+      pgPool: pool,
+      events,
+      concurrency: 2,
+      noHandleSignals: true,
+      pollInterval: 2_000,
+      parsedCronItems: cronItems(tasks),
+      taskList: {
+        [QUEUE_TASK]: (payload, { job: { attempts, max_attempts: most } }) =>
+          this.#run(idIn(payload), attempts >= most),
+        ...Object.fromEntries(
+          tasks.map(({ name }) => [
+            cronName(name),
+            async () => {
+              await addJob(this.#options.db, name, {}, null);
+            },
+          ]),
+        ),
+      },
+      // 0.17.3 does not wait for a batched completion when it stops, and leaves the job locked for hours.
+      preset: { worker: { completeJobBatchDelay: 0, failJobBatchDelay: 0, gracefulShutdownAbortTimeout: 5_000 } },
+      logger: SILENT,
+    });
+    return { pool, guard, runner, sweeping: setInterval(() => void sweep(pool), SWEEP_MS) };
+  }
+
+  async #end(): Promise<void> {
+    const running = this.#running;
+    this.#running = null;
+    if (!running) return;
+    clearInterval(running.sweeping);
+    await running.runner.stop().catch(() => undefined);
+    await running.pool.end().catch(() => undefined);
+    await running.guard.end().catch(() => undefined);
+  }
+
+  async #run(id: string, last: boolean): Promise<void> {
+    const { db, tasks, note } = this.#options;
+    const job = await findJob(db, id);
+    if (!job || job.state === 'done' || job.state === 'stopped') return;
+    const task = tasks.find(({ name }) => name === job.task);
+    try {
+      if (!task) throw new Error(`there is no task ${job.task}`);
+      if (job.stopping) throw new Stopped();
+      await change(db, id, { state: 'running', problem: null });
+      const result = await task.run({ job, db, progress: this.#progressOf(id) });
+      await change(db, id, { state: 'done', result });
+    } catch (error) {
+      if (error instanceof Stopped) {
+        await change(db, id, { state: 'stopped' });
+        return;
+      }
+      const problem = error instanceof Refusal ? error.message : 'Something went wrong here. It was noted.';
+      await change(db, id, { state: last ? 'failed' : 'waiting', problem });
+      note(`job ${job.task} ${id}`, error);
+      throw error;
+    }
+  }
+
+  #progressOf(id: string): Run['progress'] {
+    let toldAt = 0;
+    return async (done, total) => {
+      const now = Date.now();
+      if (now - toldAt < PROGRESS_MS && done !== total) return;
+      toldAt = now;
+      const row = await change(this.#options.db, id, { done, total });
+      if (row?.stopping) throw new Stopped();
+    };
+  }
+
+  /** Takes no more jobs, and waits for those that run to end. */
+  async stop(): Promise<void> {
+    this.#stopped = true;
+    if (this.#retry) clearTimeout(this.#retry);
+    await this.#end();
+  }
+}
+
+/** Frees the jobs of servers that died. */
+const sweep = async (pool: pg.Pool): Promise<void> => {
+  await pool
+    .query(
+      `select graphile_worker.force_unlock_workers(array_agg(w)) from (
+         select distinct locked_by w from graphile_worker._private_jobs where locked_at < now() - interval '5 s'
+       ) x where pg_try_advisory_xact_lock(${LIVING}, hashtext(w)) having count(*) > 0`,
+    )
+    .catch(() => undefined);
+};
+
+/** What the queue says of itself goes nowhere: what matters of a job stands in its row. */
+const SILENT = new Logger(() => () => undefined);
+
+const cronName = (task: string): string => `begin_${task}`;
+
+const cronItems = (tasks: readonly Task[]): ParsedCronItem[] =>
+  parseCronItems(
+    tasks.flatMap(({ name, at }) =>
+      at === undefined
+        ? []
+        : [{ task: cronName(name), match: at, identifier: cronName(name), options: { backfillPeriod: 0 } }],
+    ),
+  );
+
+const idIn = (payload: unknown): string =>
+  typeof payload === 'object' && payload !== null && 'job' in payload ? String(payload.job) : '';
