@@ -270,7 +270,7 @@ export const api = {
     answer: nothing,
     status: 204,
   }),
-  jobs: endpoint(paths.jobs, 'Jobs that wait, run, or failed for good', {
+  jobs: endpoint(paths.jobs, 'Jobs that wait, run or failed for good, and those that ended within a day', {
     params: none,
     query: none,
     body: none,

@@ -81,12 +81,12 @@ export const findJob = async (db: Queryable, id: string): Promise<Job | null> =>
   return row ?? null;
 };
 
-/** The newest jobs that still wait, run or failed for good. */
-export const readOpenJobs = (db: Queryable): Promise<Job[]> =>
+/** The newest jobs that wait, run or failed for good, and those that ended within a day. */
+export const readJobs = (db: Queryable): Promise<Job[]> =>
   db
     .select()
     .from(jobs)
-    .where(sql`${jobs.state} in ('waiting', 'running', 'failed')`)
+    .where(sql`${jobs.state} in ('waiting', 'running', 'failed') or ${jobs.changedAt} > now() - interval '1 day'`)
     .orderBy(sql`${jobs.begunAt} desc`)
     .limit(100);
 

@@ -27,6 +27,9 @@ const SetUpForm = lazy(async () => ({
 const SetUpRoutes = lazy(async () => ({
   default: (await import('../screens/set-up-routes/screen.tsx')).SetUpRoutesScreen,
 }));
+const SetUpJobs = lazy(async () => ({
+  default: (await import('../screens/set-up-jobs/screen.tsx')).SetUpJobsScreen,
+}));
 const ChoiceLists = lazy(async () => ({
   default: (await import('../screens/set-up-choice-lists/screen.tsx')).ChoiceListsScreen,
 }));
@@ -52,6 +55,7 @@ export const Router = () => (
             <Route path="forms" element={<SetUpForms />} />
             <Route path="forms/:key" element={<SetUpForm />} />
             <Route path="routes" element={<SetUpRoutes />} />
+            <Route path="jobs" element={<SetUpJobs />} />
             <Route path="choice-lists" element={<ChoiceLists />} />
             <Route path="choice-lists/:key" element={<OneChoiceList />} />
           </Route>

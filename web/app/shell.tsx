@@ -138,6 +138,9 @@ const Index = () => {
           <NavLink to="/set-up/routes" className="index-link">
             Sign-off routes
           </NavLink>
+          <NavLink to="/set-up/jobs" className="index-link">
+            Jobs
+          </NavLink>
         </>
       )}
     </nav>

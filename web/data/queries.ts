@@ -153,5 +153,6 @@ export const queries = {
     }),
   formVersions: (key: string) =>
     queryOptions({ queryKey: ['form-versions', key], queryFn: () => call('formVersions', { params: { key } }) }),
+  jobs: () => queryOptions({ queryKey: ['jobs'], queryFn: () => call('jobs'), staleTime: 0 }),
   inTray: () => queryOptions({ queryKey: ['in-tray'], queryFn: () => call('inTray') }),
 };

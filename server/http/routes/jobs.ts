@@ -1,6 +1,6 @@
 import type { JobAnswer } from '#contract/index.ts';
 import { isSetup } from '../../people/roles.ts';
-import { addJob, findJob, type Job, readOpenJobs, stopJob, tryAgain } from '../../platform/jobs.ts';
+import { addJob, findJob, type Job, readJobs, stopJob, tryAgain } from '../../platform/jobs.ts';
 import { inTransaction } from '../../platform/locks.ts';
 import { notFound } from '../../platform/refusal.ts';
 import { type Context, type Handlers, signedIn } from '../context.ts';
@@ -29,7 +29,7 @@ const ownJob = async (context: Context, id: string): Promise<Job> => {
 };
 
 export const jobHandlers: Handlers<'jobs' | 'job' | 'stopJob' | 'tryJobAgain' | 'clearFiles'> = {
-  jobs: async ({ db }) => ({ jobs: (await readOpenJobs(db)).map(toAnswer) }),
+  jobs: async ({ db }) => ({ jobs: (await readJobs(db)).map(toAnswer) }),
   job: async (context, { params }) => toAnswer(await ownJob(context, params.id)),
   stopJob: async (context, { params }) => {
     const { id } = await ownJob(context, params.id);
