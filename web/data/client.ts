@@ -34,31 +34,50 @@ const readProblem = async (response: Response): Promise<ProblemAnswer> => {
 const isProblem = (said: unknown): said is ProblemAnswer =>
   typeof said === 'object' && said !== null && 'detail' in said && typeof said.detail === 'string' && 'status' in said;
 
-interface Input<P, Q, B> {
-  readonly params?: P;
-  readonly query?: Q;
-  readonly body?: B;
+/** What stands in an address is text; where the contract names the texts there may be, it is one of them. */
+type InAddress<T> = { readonly [P in keyof T]: T[P] extends string | undefined ? T[P] : string | (undefined & T[P]) };
+/** A part of what a call takes: left out where the call takes nothing, optional where all of it may be left out. */
+type Part<N extends string, T> = string extends keyof T
+  ? { readonly [P in N]?: never }
+  : object extends T
+    ? { readonly [P in N]?: T }
+    : { readonly [P in N]: T };
+
+/** What a call takes: a name that the contract does not know, or one that is missing, does not compile. */
+export type InputOf<K extends keyof Api> = Part<'params', InAddress<z.input<Api[K]['params']>>> &
+  Part<'query', InAddress<z.input<Api[K]['query']>>> &
+  Part<'body', z.input<Api[K]['body']>>;
+export type AnswerOf<K extends keyof Api> = z.output<Api[K]['answer']>;
+
+/** Nothing where nothing must be given. */
+type Given<K extends keyof Api> = object extends InputOf<K> ? [input?: InputOf<K>] : [input: InputOf<K>];
+
+/** What is sent, whatever call it belongs to. */
+interface Sent {
+  readonly params?: Readonly<Record<string, string>>;
+  readonly query?: Readonly<Record<string, string | undefined>>;
+  readonly body?: unknown;
 }
 
-type InputOf<K extends keyof Api> = Input<Record<string, string>, Record<string, string>, z.input<Api[K]['body']>>;
-export type AnswerOf<K extends keyof Api> = z.output<Api[K]['answer']>;
+const queryText = (query: Readonly<Record<string, string | undefined>> = {}): string => {
+  const given = Object.entries(query).flatMap(([name, value]) => (value === undefined ? [] : [[name, value]]));
+  return given.length === 0 ? '' : `?${new URLSearchParams(given)}`;
+};
 
 /**
  * Calls the server; throws a ProblemError for anything but success. The answer is taken as the contract types it and not
  * parsed again: it comes from the server this page came with, whose tests hold every answer to its schema.
  */
-export const call = async <K extends keyof Api>(name: K, input: InputOf<K> = {}): Promise<AnswerOf<K>> => {
+export function call<K extends keyof Api>(name: K, ...given: Given<K>): Promise<AnswerOf<K>>;
+export async function call(name: keyof Api, { params = {}, query, body }: Sent = {}): Promise<unknown> {
   const { method, path } = paths[name];
-  const query = input.query ? `?${new URLSearchParams(input.query)}` : '';
-  const response = await reach(`${fillPath(path, input.params ?? {})}${query}`, {
+  const response = await reach(`${fillPath(path, params)}${queryText(query)}`, {
     method: method.toUpperCase(),
-    ...(input.body === undefined
-      ? {}
-      : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(input.body) }),
+    ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
   });
   // What answers with nothing says null.
   return JSON.parse((await response.text()) || 'null');
-};
+}
 
 /** A request's answer where it succeeded; every other outcome is a ProblemError. */
 const reach = async (address: string, request: RequestInit): Promise<Response> => {
