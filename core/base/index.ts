@@ -42,7 +42,7 @@ export { isUuid, uuidV7 } from './ids.ts';
 export { isReservedKey, KEY, toKey } from './keys.ts';
 export { findMatch, fromCodes, toCodes } from './pattern/match.ts';
 export { type Pattern, parsePattern, toPostgres } from './pattern/parse.ts';
-export { perPair } from './remember.ts';
+export { perPair, perText } from './remember.ts';
 export {
   failed,
   ok,

@@ -12,3 +12,20 @@ export const perPair = <A extends object, B extends object, R>(make: (a: A, b: B
     return found.value;
   };
 };
+
+/**
+ * A function of a text that keeps what it gave for the last texts it was asked for, between `most` and twice as many:
+ * for what costs much, follows from the text alone, and is asked for again and again.
+ */
+export const perText = <R>(most: number, make: (text: string) => R): ((text: string) => R) => {
+  let recent = new Map<string, R>();
+  let older = new Map<string, R>();
+  return (text) => {
+    const known = recent.get(text) ?? older.get(text);
+    if (known !== undefined && recent.has(text)) return known;
+    const value = known ?? make(text);
+    if (recent.size >= most) [older, recent] = [recent, new Map()];
+    recent.set(text, value);
+    return value;
+  };
+};

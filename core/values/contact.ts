@@ -1,5 +1,5 @@
 import parsePhone, { type CountryCode, getCountryCallingCode } from 'libphonenumber-js/min';
-import { cleanLine, cleanText, ok } from '../base/index.ts';
+import { cleanLine, cleanText, ok, perText } from '../base/index.ts';
 import { checkText, type FieldBehaviour, type StoredValue, textOf, type ValueContext, wrong } from './kind.ts';
 
 const ofText = (
@@ -36,22 +36,28 @@ type Region = CountryCode;
 const REGION = /^[A-Z]{2}$/;
 const isRegion = (text: string): text is Region => REGION.test(text);
 
-/** The region a workspace's locale names: GB of en-GB. */
-const regionOf = (context: ValueContext): Region | null => {
-  const region = new Intl.Locale(context.locale).region ?? '';
+/** The region a locale names: GB of en-GB; null where it names none. */
+const regionOfLocale = perText(20, (locale): Region | null => {
+  const region = new Intl.Locale(locale).region ?? '';
   return isRegion(region) ? region : null;
-};
+});
+const regionOf = (context: ValueContext): Region | null => regionOfLocale(context.locale);
+
+/** A stored number as its own country writes it, of other countries with the code: a page of a list shows hundreds. */
+const shownPhone = perText(4_000, (asked): string => {
+  const [stored = '', named = ''] = asked.split(' ');
+  const region = isRegion(named) ? named : null;
+  const found = parsePhone(stored, region ?? undefined);
+  if (!found) return stored;
+  const own = region !== null && found.countryCallingCode === getCountryCallingCode(region);
+  return own ? found.formatNational() : found.formatInternational();
+});
 
 /** A telephone number: stored as ITU-T E.164 writes it (+442079460123), shown as its own country does. */
 export const phone = (): FieldBehaviour => {
   const read = (typed: string, context: ValueContext) => parsePhone(typed, regionOf(context) ?? undefined);
-  const show = (value: StoredValue, context: ValueContext): string => {
-    const found = read(textOf(value), context);
-    if (!found) return textOf(value);
-    const region = regionOf(context);
-    const own = region !== null && found.countryCallingCode === getCountryCallingCode(region);
-    return own ? found.formatNational() : found.formatInternational();
-  };
+  const show = (value: StoredValue, context: ValueContext): string =>
+    value === null ? '' : shownPhone(`${textOf(value)} ${regionOf(context) ?? ''}`);
   return ofText(
     'a telephone number',
     (typed, context) => {

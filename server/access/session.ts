@@ -1,10 +1,13 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { and, count, eq, gt, lt } from 'drizzle-orm';
+import { count, eq, lt } from 'drizzle-orm';
+import { z } from 'zod';
+import { parameter, sql } from '#core/sql/index.ts';
 import type { Person } from '../people/person.ts';
 import type { Db } from '../platform/database.ts';
+import { executeKept } from '../platform/fragment.ts';
 import { Refusal } from '../platform/refusal.ts';
-import { people, sessions, signInFailures, workspace } from '../platform/schema.ts';
+import { people, sessions, signInFailures } from '../platform/schema.ts';
 
 /** Whose session it is, with the workspace version read in the same query. */
 export interface Signed {
@@ -20,22 +23,25 @@ const tokenHash = (token: string): string => createHash('sha256').update(token).
 /** Whose session a token is, or null. */
 export const findSigned = async (db: Db, token: string | null): Promise<Signed | null> => {
   if (!token) return null;
-  const [row] = await db
-    .select({
-      id: people.id,
-      name: people.name,
-      email: people.email,
-      roles: people.roles,
-      workspaceVersion: workspace.version,
-    })
-    .from(sessions)
-    .innerJoin(people, eq(people.id, sessions.personId))
-    .innerJoin(workspace, eq(workspace.id, 1))
-    .where(and(eq(sessions.tokenHash, tokenHash(token)), gt(sessions.expiresAt, new Date())));
+  // Asked with every request.
+  const [row] = await executeKept(
+    db,
+    sql`select p.id, p.name, p.email, p.roles, w.version
+      from iolite.sessions s join iolite.people p on p.id = s.person_id join iolite.workspace w on w.id = 1
+      where s.token_hash = ${parameter(tokenHash(token), 'text')} and s.expires_at > now()`,
+  );
   if (!row) return null;
-  const { workspaceVersion, ...person } = row;
-  return { person, workspaceVersion };
+  const { version, ...person } = signedSchema.parse(row);
+  return { person, workspaceVersion: version };
 };
+
+const signedSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  email: z.string(),
+  roles: z.array(z.string()),
+  version: z.int(),
+});
 
 /** argon2id with the library's parameters (RFC 9106 leaves them to the site: 19 MiB, 2 passes). */
 export const hashPassword = (password: string): Promise<string> => hash(password);

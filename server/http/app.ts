@@ -54,6 +54,8 @@ export const makeApp = (options: AppOptions): Express => {
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
+  // Answers follow from who asks and when: nothing is kept by a browser, so nothing is hashed for it.
+  app.set('etag', false);
   app.use(
     helmet({
       contentSecurityPolicy: {

@@ -25,10 +25,18 @@ import { relation, relationsOf } from './relation.ts';
 
 const LARGE = 20_000;
 
-/** Whether a register ever held more records than are put in order while one waits. */
-const isLarge = async ({ db }: Reading, { key }: Register): Promise<boolean> => {
-  const [row] = await db.select({ next: counters.next }).from(counters).where(eq(counters.register, key));
-  return (row?.next ?? 0) > LARGE;
+/** How long it is taken for granted how large a register is. */
+const SIZE_MS = 10_000;
+const sizes = new WeakMap<Register, { readonly large: boolean; readonly until: number }>();
+
+/** Whether a register ever held more records than are put in order while one waits; asked seldom, as it changes so. */
+const isLarge = async ({ db }: Reading, register: Register): Promise<boolean> => {
+  const known = sizes.get(register);
+  if (known && known.until > Date.now()) return known.large;
+  const [row] = await db.select({ next: counters.next }).from(counters).where(eq(counters.register, register.key));
+  const large = (row?.next ?? 0) > LARGE;
+  sizes.set(register, { large, until: Date.now() + SIZE_MS });
+  return large;
 };
 
 /** So many linked records a word may name and still be asked for by their ids; of more, the database keeps the list. */
@@ -36,11 +44,13 @@ const MOST_LINKED = 1000;
 const idsSchema = z.array(z.string());
 
 /**
- * The records that words name in the registers a record links to, looked up first: by their ids an index finds who
- * links to them, where a condition over both tables would read all records through.
+ * The records that words name in the registers a large register's records link to, looked up first: by their ids an
+ * index finds who links to them, where a condition over both tables would read all records through. Of a small register
+ * nothing is looked up: there the one question is answered sooner than two.
  */
-export const findLinked = async ({ db, sight }: Reading, register: Register, find: string): Promise<LinkedFound> => {
-  const words = findWords(find);
+export const findLinked = async (reading: Reading, register: Register, find: string): Promise<LinkedFound> => {
+  const { db, sight } = reading;
+  const words = (await isLarge(reading, register)) ? findWords(find) : [];
   const to = [...new Set(foundThrough(register, sight.catalogue).map((link) => link.to))];
   const asked = to.flatMap((key) => words.map((word) => ({ key, word })));
   const found = new Map(to.map((key) => [key, new Map<string, readonly string[]>()]));

@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import type { Linked, RecordAnswer } from '#contract/index.ts';
 import type { Clock } from '#core/base/index.ts';
 import {
@@ -9,6 +8,7 @@ import {
   titleOf,
   vocabularyOf,
 } from '#core/register/index.ts';
+import type { Stage } from '#core/signoff/index.ts';
 import { identifier, join, type Segment, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
 import { PEOPLE, type StoredValue } from '#core/values/index.ts';
 import { readColumn } from '../../platform/driver-values.ts';
@@ -27,7 +27,17 @@ export interface Prepared {
   readonly toAnswer: (row: DriverRow) => RecordAnswer;
 }
 
-const stageSchema = z.enum(['waiting', 'approved', 'sent_back', 'refused']).nullable();
+const stageOf = (value: unknown): Stage | null => {
+  switch (value) {
+    case 'waiting':
+    case 'approved':
+    case 'sent_back':
+    case 'refused':
+      return value;
+    default:
+      return null;
+  }
+};
 
 const prepare = (register: Register, catalogue: Catalogue, fields: readonly Field[]): Prepared => {
   const selected = selectFields(fields, vocabularyOf(register, catalogue));
@@ -113,7 +123,7 @@ const prepare = (register: Register, catalogue: Catalogue, fields: readonly Fiel
         links: found,
         linked: {},
         files: {},
-        stage: stageSchema.parse(row.stage),
+        stage: stageOf(row.stage),
       };
     },
   };
