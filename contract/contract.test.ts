@@ -23,6 +23,22 @@ describe('the OpenAPI document', () => {
     expect(document.paths['/api/me']?.get).not.toHaveProperty('security');
   });
 
+  test('what several calls share stands once, and every reference leads to it', () => {
+    const text = JSON.stringify(document);
+    const referred = new Set([...text.matchAll(/"\$ref":"([^"]+)"/g)].map((match) => match[1] ?? ''));
+    expect(referred.size).toBeGreaterThan(15);
+    const there: Readonly<Record<string, unknown>> = document.components.schemas;
+    for (const reference of referred) {
+      const name = reference.replace('#/components/schemas/', '');
+      expect([reference, name in there]).toEqual([`#/components/schemas/${name}`, true]);
+    }
+    expect(there.Record).toMatchObject({ type: 'object', required: expect.arrayContaining(['number', 'title']) });
+    // A register as it is given may leave out what has a default; as it is answered it says all.
+    expect(there.RegisterGiven).toMatchObject({ required: expect.not.arrayContaining(['constraints']) });
+    expect(there.Register).toMatchObject({ required: expect.arrayContaining(['constraints']) });
+    expect(text.length).toBeLessThan(200_000);
+  });
+
   test('it is of version 3.1 and says its own', () => {
     expect(document.openapi).toBe('3.1.0');
     expect(document.info.version).toBe('1.2.3');

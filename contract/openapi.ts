@@ -1,33 +1,114 @@
 import { z } from 'zod';
+import { formSchema } from '#core/form/index.ts';
+import { choiceListSchema, fieldTypeSchema, registerSchema } from '#core/register/index.ts';
+import { routeSchema } from '#core/signoff/index.ts';
 import { api } from './api.ts';
 import type { Endpoint } from './endpoint.ts';
-import { problemSchema } from './schemas.ts';
+import * as e from './entry-schemas.ts';
+import * as s from './schemas.ts';
 
-const schemaOf = (schema: z.ZodType, io: 'input' | 'output') => z.toJSONSchema(schema, { io, unrepresentable: 'any' });
+/** The schemas that several calls share, by the names they have in the document. */
+const shared = z.registry<{ id: string }>();
+const NAMES: Readonly<Record<string, z.ZodType>> = {
+  ChoiceList: choiceListSchema,
+  Conflict: s.conflictSchema,
+  Duplicates: e.duplicatesSchema,
+  FieldType: fieldTypeSchema,
+  File: s.fileSchema,
+  Form: formSchema,
+  FormSummary: s.formSummarySchema,
+  Job: s.jobSchema,
+  KeptEntry: e.keptEntrySchema,
+  Linked: s.linkedSchema,
+  Person: s.meSchema,
+  Plan: s.planSchema,
+  Problem: s.problemSchema,
+  Record: s.recordSchema,
+  RecordDetail: s.recordDetailSchema,
+  Register: registerSchema,
+  Route: routeSchema,
+  SentEntry: e.sentSchema,
+  Track: s.trackSchema,
+  Value: s.storedValueSchema,
+};
+for (const [id, schema] of Object.entries(NAMES)) shared.add(schema, { id });
 
-const parametersOf = (schema: z.ZodType, place: 'path' | 'query') => {
-  const json = schemaOf(schema, 'input');
-  return Object.entries(json.properties ?? {}).map(([name, property]) => ({
+type Json = { [key: string]: unknown };
+type Io = 'input' | 'output';
+
+/** What is taken may leave out what has a default, and has a name of its own where that makes a difference. */
+const nameOf = (id: string, io: Io): string => (io === 'input' ? `${id}Given` : id);
+
+/** Schemas as JSON Schema, those with a name once, among the document's components. */
+class Components {
+  readonly schemas: Record<string, unknown> = {};
+
+  of(schema: z.ZodType, io: Io): Json {
+    const {
+      $defs = {},
+      $schema: _,
+      ...json
+    }: Json = z.toJSONSchema(schema, {
+      io,
+      unrepresentable: 'any',
+      metadata: shared,
+    });
+    for (const [id, each] of Object.entries(Object($defs))) this.schemas[nameOf(id, io)] ??= this.#referring(each, io);
+    const own = shared.get(schema)?.id;
+    if (own === undefined) return this.#object(json, io);
+    this.schemas[nameOf(own, io)] ??= this.#object(json, io);
+    return { $ref: `#/components/schemas/${nameOf(own, io)}` };
+  }
+
+  #object(json: Json, io: Io): Json {
+    return Object.fromEntries(
+      Object.entries(json).flatMap(([key, value]) =>
+        key === 'id' && typeof value === 'string' ? [] : [[key, this.#referring(value, io)]],
+      ),
+    );
+  }
+
+  /** The same with every reference leading to the components. */
+  #referring(json: unknown, io: Io): unknown {
+    if (Array.isArray(json)) return json.map((each) => this.#referring(each, io));
+    if (typeof json !== 'object' || json === null) return json;
+    if ('$ref' in json && typeof json.$ref === 'string')
+      return {
+        $ref: json.$ref.replace(/^#\/\$defs\/(.+)$/, (_, id: string) => `#/components/schemas/${nameOf(id, io)}`),
+      };
+    return this.#object({ ...json }, io);
+  }
+}
+
+const parametersOf = (components: Components, schema: z.ZodType, place: 'path' | 'query') => {
+  const { properties = {}, required = [] } = components.of(schema, 'input');
+  const needed = new Set(Array.isArray(required) ? required : []);
+  return Object.entries(Object(properties)).map(([name, property]) => ({
     name,
     in: place,
-    required: place === 'path' || (json.required ?? []).includes(name),
+    required: place === 'path' || needed.has(name),
     schema: property,
   }));
 };
 
-const operation = (id: string, each: Endpoint) => ({
+const operation = (components: Components, id: string, each: Endpoint) => ({
   operationId: id,
   summary: each.summary,
   ...(each.open ? { security: [] } : {}),
-  parameters: [...parametersOf(each.params, 'path'), ...parametersOf(each.query, 'query')],
+  parameters: [...parametersOf(components, each.params, 'path'), ...parametersOf(components, each.query, 'query')],
   ...(['post', 'put', 'patch'].includes(each.method)
-    ? { requestBody: { required: true, content: { 'application/json': { schema: schemaOf(each.body, 'input') } } } }
+    ? {
+        requestBody: { required: true, content: { 'application/json': { schema: components.of(each.body, 'input') } } },
+      }
     : {}),
   responses: {
     [each.status]:
       each.status === 204
         ? { description: 'Done' }
-        : { description: 'The answer', content: { 'application/json': { schema: schemaOf(each.answer, 'output') } } },
+        : {
+            description: 'The answer',
+            content: { 'application/json': { schema: components.of(each.answer, 'output') } },
+          },
     default: {
       description: 'A problem (RFC 9457)',
       content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
@@ -35,11 +116,17 @@ const operation = (id: string, each: Endpoint) => ({
   },
 });
 
-/** The OpenAPI 3.1 document of the whole interface, printed from the schemas the server parses with. */
+/**
+ * The OpenAPI 3.1 document of the whole interface, printed from the schemas the server parses with. What several calls
+ * share stands once, among its components.
+ */
 export const openApiDocument = (version: string) => {
+  const components = new Components();
+  // Every call may answer with it.
+  components.of(s.problemSchema, 'output');
   const paths: Record<string, Record<string, ReturnType<typeof operation>>> = {};
   for (const [id, each] of Object.entries(api)) {
-    paths[each.path] = { ...paths[each.path], [each.method]: operation(id, each) };
+    paths[each.path] = { ...paths[each.path], [each.method]: operation(components, id, each) };
   }
   return {
     openapi: '3.1.0',
@@ -47,7 +134,7 @@ export const openApiDocument = (version: string) => {
     security: [{ session: [] }],
     paths,
     components: {
-      schemas: { Problem: schemaOf(problemSchema, 'output') },
+      schemas: components.schemas,
       securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'iolite_session' } },
     },
   };
