@@ -317,4 +317,5 @@ export const api = {
   }),
 } as const;
 
+/** Every call with its schemas, as types. */
 export type Api = typeof api;

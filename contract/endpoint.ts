@@ -1,5 +1,6 @@
 import { z } from 'zod';
 
+/** How a call is made over HTTP. */
 export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
 
 /** One call of the HTTP interface: the server parses with it, the browser types with it, OpenAPI is printed from it. */
@@ -25,6 +26,7 @@ export interface Endpoint<
   readonly status: number;
 }
 
+/** Where a call takes nothing. */
 export const none = z.object({});
 
 interface Options<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, A extends z.ZodType> {

@@ -13,6 +13,7 @@ import {
 
 /* Forms as people get them, and entries on their way. */
 
+/** A form as a person gets it, with all that is needed to fill it in. */
 export const formAnswerSchema = formSummarySchema.extend({
   status: z.enum(['draft', 'published']),
   /** The form every register has without being designed has a key no other form can have. */
@@ -34,6 +35,7 @@ export const formAnswerSchema = formSummarySchema.extend({
   /** Why the record was sent back, if it was. */
   sent_back: z.object({ by: z.string(), reason: z.string() }).nullable(),
 });
+/** A form as a person gets it. */
 export type FormAnswer = z.infer<typeof formAnswerSchema>;
 
 /** Where a form was opened from: a record, and what stood in the address besides. */
@@ -41,6 +43,7 @@ export const openedSchema = z.strictObject({
   from: z.strictObject({ register: keySchema, id: uuidSchema }).optional(),
   address: z.record(z.string().max(40), z.string().max(500)).optional(),
 });
+/** Where a form was opened from. */
 export type Opened = z.infer<typeof openedSchema>;
 
 /** JSON in a parameter of the address. */
@@ -58,6 +61,7 @@ export const jsonParameter = <S extends z.ZodType>(schema: S) =>
     })
     .pipe(schema);
 
+/** An entry as it is sent: what was asked and typed, filled or started, by which version, and when. */
 export const entrySchema = z.strictObject({
   id: uuidSchema,
   version: z.int(),
@@ -67,6 +71,7 @@ export const entrySchema = z.strictObject({
   record: z.strictObject({ id: uuidSchema, from: givenValuesSchema }).optional(),
   opened: openedSchema.optional(),
 });
+/** What became of an entry, or of a record that was added: its number, what it is called, and where it goes. */
 export const sentSchema = z.object({
   id: uuidSchema,
   number: z.string(),
@@ -74,8 +79,10 @@ export const sentSchema = z.object({
   title: z.string(),
   goes_to: z.string().nullable(),
 });
+/** What became of an entry. */
 export type Sent = z.infer<typeof sentSchema>;
 
+/** What a look-up offers: records as links show them, each with what choosing it fills. */
 export const lookUpSchema = z.object({
   found: z.array(
     linkedSchema.extend({
@@ -86,10 +93,12 @@ export const lookUpSchema = z.object({
     }),
   ),
 });
+/** What a look-up offers. */
 export type LookUp = z.infer<typeof lookUpSchema>;
 
 /** Other records that hold the same, as far as the person may see them; whether there are any even where not. */
 export const duplicatesSchema = z.object({ any: z.boolean(), found: z.array(linkedSchema) });
+/** Other records that hold the same. */
 export type Duplicates = z.infer<typeof duplicatesSchema>;
 
 /** An entry that is not sent yet: what the browser keeps of it, and what it is in words. */
@@ -100,7 +109,9 @@ export const keptEntrySchema = z.strictObject({
   title: z.string().max(200),
   body: z.record(z.string(), z.unknown()),
 });
+/** An entry that is not sent yet. */
 export type KeptEntry = z.infer<typeof keptEntrySchema>;
+/** The entries a person keeps, the newest first. */
 export const keptEntriesSchema = z.object({
   entries: z.array(
     z.object({
@@ -114,6 +125,7 @@ export const keptEntriesSchema = z.object({
   ),
 });
 
+/** Every version a form has had, the newest first, each with why it would not fit now. */
 export const formVersionsSchema = z.object({
   versions: z.array(
     z.object({

@@ -5,9 +5,11 @@ import { routeSchema } from '#core/signoff/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
 import { roleSchema } from '#core/workspace/index.ts';
 
+/** An id: a UUID in small letters (RFC 9562). */
 export const uuidSchema = z
   .string()
   .regex(/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/, 'This must be a UUID.');
+/** An instant in UTC with milliseconds (RFC 3339). */
 export const momentSchema = z.string();
 
 const scalarSchema = z.union([z.string(), z.boolean(), z.null()]);
@@ -21,23 +23,28 @@ export const storedValueSchema: z.ZodType<StoredValue> = z.union([
   z.array(z.string()),
   z.array(rowSchema),
 ]);
+/** Values by field key, in stored form. */
 export const recordValuesSchema = z.record(z.string(), storedValueSchema);
 /** What is sent in may be anything; the register says what it should be, field by field. */
 export const givenValuesSchema = z.record(z.string().max(100), z.unknown());
 
+/** Someone who may sign in. */
 export const personSchema = z.object({
   id: uuidSchema,
   name: z.string(),
   email: z.string(),
   roles: z.array(z.string()),
 });
+/** The person who asks. */
 export const meSchema = personSchema.extend({
   setup: z.boolean(),
   /** The record they are tied to, where the workspace ties people to one. */
   record: uuidSchema.nullable(),
 });
+/** The person who asks. */
 export type Me = z.infer<typeof meSchema>;
 
+/** Who is signed in, and in the demonstration who may be. */
 export const sessionInfoSchema = z.object({
   workspace: z.string(),
   demonstration: z.boolean(),
@@ -48,10 +55,12 @@ export const sessionInfoSchema = z.object({
 
 /** A form as it is published. */
 export const formSummarySchema = z.object({ form: formSchema, version: z.int(), may_fill: z.boolean() });
+/** A form as it is published. */
 export type FormSummary = z.infer<typeof formSummarySchema>;
 
 /** A form as somebody is making it: how often it was kept, and the version it would become. */
 export const draftSchema = z.object({ form: formSchema, revision: z.int(), version: z.int() });
+/** A form as somebody is making it. */
 export type DraftAnswer = z.infer<typeof draftSchema>;
 
 /** What there is of drafts, without the drafts. */
@@ -68,11 +77,15 @@ export const draftsSchema = z.object({
     }),
   ),
 });
+/** What there is of drafts. */
 export type Drafts = z.infer<typeof draftsSchema>;
 
+/** A route as it is published. */
 export const routeSummarySchema = z.object({ route: routeSchema, version: z.int() });
+/** A route as it is published. */
 export type RouteSummary = z.infer<typeof routeSummarySchema>;
 
+/** The definitions in force, as far as a person may see them, and what they may do. */
 export const workspaceAnswerSchema = z.object({
   version: z.int(),
   /** The server's clock, by which the browser corrects its own. */
@@ -92,12 +105,15 @@ export const workspaceAnswerSchema = z.object({
   forms: z.array(formSummarySchema),
   routes: z.array(routeSummarySchema),
 });
+/** The definitions in force, as far as a person may see them. */
 export type WorkspaceAnswer = z.infer<typeof workspaceAnswerSchema>;
 
 /** How many records of each register this person may see. */
 export const countsSchema = z.object({ counts: z.record(z.string(), z.int()) });
+/** How many records of each register a person may see. */
 export type Counts = z.infer<typeof countsSchema>;
 
+/** Registers, choice lists and roles as they shall be; what is not named stays. */
 export const changesSchema = z.strictObject({
   /** The workspace version the change was made on. */
   version: z.int(),
@@ -112,13 +128,17 @@ export const changesSchema = z.strictObject({
   /** Fields that were set aside and shall come back, by the ids of their setting aside; done after the new keys. */
   bring_back: z.array(uuidSchema).max(100).default([]),
 });
+/** A change to the definitions, as it is sent. */
 export type WorkspaceChanges = z.input<typeof changesSchema>;
+/** What a change would do, or did, step by step in sentences; and the version it was judged on, or led to. */
 export const planSchema = z.object({
   version: z.int(),
   steps: z.array(z.object({ kind: z.string(), says: z.string() })),
 });
+/** What a change would do, or did. */
 export type PlanAnswer = z.infer<typeof planSchema>;
 
+/** A record as a link shows it. */
 export const linkedSchema = z.object({
   id: uuidSchema,
   number: z.string(),
@@ -126,9 +146,12 @@ export const linkedSchema = z.object({
   /** What the register shows beside the title, in words; what is empty is left out. */
   beside: z.array(z.string()),
 });
+/** A record as a link shows it. */
 export type Linked = z.infer<typeof linkedSchema>;
+/** Where a record stands on its way round. */
 export const stageSchema = z.enum(['waiting', 'approved', 'sent_back', 'refused']);
 
+/** What was found out about a file. */
 export const fileSchema = z.object({
   id: uuidSchema,
   name: z.string(),
@@ -138,8 +161,10 @@ export const fileSchema = z.object({
   width: z.int().nullable(),
   height: z.int().nullable(),
 });
+/** What was found out about a file. */
 export type FileFacts = z.infer<typeof fileSchema>;
 
+/** A record as lists show it: its values, and what these point to. */
 export const recordSchema = z.object({
   id: uuidSchema,
   number: z.string(),
@@ -154,8 +179,10 @@ export const recordSchema = z.object({
   files: z.record(z.string(), fileSchema),
   stage: stageSchema.nullable(),
 });
+/** A record as lists show it. */
 export type RecordAnswer = z.infer<typeof recordSchema>;
 
+/** Where a record stands in its sign-off, step by step. */
 export const trackSchema = z.object({
   stage: stageSchema,
   round: z.int(),
@@ -174,8 +201,10 @@ export const trackSchema = z.object({
     }),
   ),
 });
+/** The sign-off track of a record. */
 export type Track = z.infer<typeof trackSchema>;
 
+/** A record with all its page needs. */
 export const recordDetailSchema = recordSchema.extend({
   register: keySchema,
   /** The register's definition and its lists: whoever takes part in a sign-off may see the record but not the register. */
@@ -188,6 +217,7 @@ export const recordDetailSchema = recordSchema.extend({
   may_change: z.boolean(),
   sign_off: trackSchema.nullable(),
 });
+/** A record with all its page needs. */
 export type RecordDetail = z.infer<typeof recordDetailSchema>;
 
 /** What points to a record: one group per link that leads to its register. */
@@ -205,8 +235,10 @@ export const linkedGroupsSchema = z.object({
     }),
   ),
 });
+/** What points to a record. */
 export type LinkedGroups = z.infer<typeof linkedGroupsSchema>;
 
+/** A CSV file, and what each of its columns fills. */
 export const csvImportSchema = z.strictObject({
   csv: z.string().max(11_000_000),
   /** By column of the file, in its order: the field it fills, `number` for the record's own number, or null. */
@@ -216,6 +248,7 @@ export const csvImportSchema = z.strictObject({
   /** How numbers and dates are written: plainly (1250.50, 2026-11-23), or as the workspace writes them. */
   written: z.enum(['plain', 'local']).default('plain'),
 });
+/** What became of the lines of a CSV file, or would. */
 export const csvPlanSchema = z.object({
   added: z.int(),
   changed: z.int(),
@@ -230,6 +263,7 @@ export const csvPlanSchema = z.object({
     }),
   ),
 });
+/** What became of the lines of a CSV file, or would. */
 export type CsvPlan = z.infer<typeof csvPlanSchema>;
 
 /** A formula on real records: what it read of each, by the labels in `reads`, and what it gave. */
@@ -240,11 +274,14 @@ export const workedOutSchema = z.object({
   ),
 });
 
+/** Fields that were set aside. */
 export const setAsideSchema = z.object({
   fields: z.array(z.object({ id: uuidSchema, label: z.string(), rows: z.string().nullable(), at: momentSchema })),
 });
+/** Fields that were set aside. */
 export type SetAside = z.infer<typeof setAsideSchema>;
 
+/** What a list is asked for. */
 export const listQuerySchema = z.object({
   filter: z.string().max(10_000).default(''),
   find: z.string().max(200).default(''),
@@ -259,6 +296,7 @@ export const listQuerySchema = z.object({
   /** `no` leaves the count out, for pages after the first. */
   count: z.enum(['yes', 'no']).default('yes'),
 });
+/** A page of a list, and where the next one begins. */
 export const pageSchema = z.object({
   records: z.array(recordSchema),
   next: z.string().nullable(),
@@ -266,12 +304,17 @@ export const pageSchema = z.object({
   /** All records of the register this person may see. */
   total: z.int().nullable(),
 });
+/** A page of a list. */
 export type Page = z.infer<typeof pageSchema>;
 
+/** A record to be added, under an id of its sender’s making. */
 export const newRecordSchema = z.strictObject({ id: uuidSchema, values: givenValuesSchema });
+/** Records to be added in one transaction. */
 export const importSchema = z.strictObject({ records: z.array(newRecordSchema).min(1).max(500) });
+/** What each field was when the person saw it, and what it shall be. */
 export const changeSchema = z.strictObject({ from: givenValuesSchema, changes: givenValuesSchema });
 
+/** What was done to a record, the newest first. */
 export const historySchema = z.object({
   events: z.array(
     z.object({
@@ -296,6 +339,7 @@ export const historySchema = z.object({
     }),
   ),
 });
+/** What was done to a record. */
 export type HistoryAnswer = z.infer<typeof historySchema>;
 
 /** Long work: a client asks for it again, or hears of it, until its state is one of the last three. */
@@ -313,9 +357,12 @@ export const jobSchema = z.object({
   /** Somebody wants it stopped. */
   stopping: z.boolean(),
 });
+/** Long work. */
 export type JobAnswer = z.infer<typeof jobSchema>;
+/** Long work, the newest first. */
 export const jobsSchema = z.object({ jobs: z.array(jobSchema) });
 
+/** What waits for a person. */
 export const inTraySchema = z.object({
   items: z.array(
     z.object({
@@ -334,7 +381,9 @@ export const inTraySchema = z.object({
     }),
   ),
 });
+/** What waits for a person. */
 export type InTray = z.infer<typeof inTraySchema>;
+/** A decision on the version that was seen. */
 export const decisionSchema = z.strictObject({
   decision: z.enum(['approve', 'send_back', 'refuse']),
   comment: z.string().max(2000).default(''),
@@ -342,6 +391,7 @@ export const decisionSchema = z.strictObject({
   version: z.int(),
 });
 
+/** A field that two changed, and differently. */
 export const conflictSchema = z.object({
   field: z.string(),
   base: storedValueSchema,
@@ -369,8 +419,10 @@ export const problemSchema = z.object({
     .optional(),
   conflicts: z.array(conflictSchema).optional(),
 });
+/** A refusal. */
 export type ProblemAnswer = z.infer<typeof problemSchema>;
 
+/** What a browser is told of as it happens. */
 export const liveEventSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('records'), register: z.string() }),
   z.object({ kind: z.literal('in_tray') }),
@@ -382,4 +434,5 @@ export const liveEventSchema = z.discriminatedUnion('kind', [
   /** Somebody has kept a draft of a form, or published it. */
   z.object({ kind: z.literal('draft'), form: z.string() }),
 ]);
+/** What a browser is told of as it happens. */
 export type LiveEvent = z.infer<typeof liveEventSchema>;

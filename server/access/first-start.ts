@@ -12,6 +12,7 @@ import { hashPassword } from './session.ts';
 const peopleSchema = z.array(
   z.strictObject({ name: z.string(), email: z.email(), roles: z.array(z.string()), password: z.string().optional() }),
 );
+/** Someone as the people file of a first start names them. */
 export type NewPerson = z.infer<typeof peopleSchema>[number];
 
 /** Makes a workspace and its people in an empty database, in one transaction. */

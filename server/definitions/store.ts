@@ -8,6 +8,7 @@ import type { Role } from '#core/workspace/index.ts';
 import type { Queryable } from '../platform/database.ts';
 import { definitions } from '../platform/schema.ts';
 
+/** A document at one of its versions. */
 export interface Versioned<T> {
   readonly document: T;
   readonly version: number;
@@ -31,6 +32,7 @@ export interface Definitions {
   readonly routes: ReadonlyMap<string, Versioned<CompiledRoute>>;
 }
 
+/** What a definition defines. */
 export type DefinitionKind = (typeof definitions.$inferSelect)['kind'];
 
 /** A form compiled against a catalogue, or what is wrong with it: once for as long as neither changes. */

@@ -52,6 +52,7 @@ const labelOf = ({ forms, catalogue }: Definitions, key: string): string =>
   catalogue.registers.get(key.replace(/^\./, ''))?.singular ??
   'a form that is no longer there';
 
+/** An entry this person keeps; 404 where they keep none of that id. */
 export const readEntry = async (db: Queryable, person: Person, id: string): Promise<KeptEntry> => {
   const [row] = await db.select().from(keptEntries).where(own(person, id));
   if (!row) throw notFound();

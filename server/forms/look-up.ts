@@ -69,6 +69,7 @@ const lookedUp = (compiled: CompiledForm, question: string): LookedUp | null => 
   return type?.kind === 'link' || type?.kind === 'links' ? { to: type.register, fills, offersWhere } : null;
 };
 
+/** What a look-up is asked for. */
 export interface Asking {
   readonly find: string;
   readonly answers: Readonly<Record<string, unknown>>;

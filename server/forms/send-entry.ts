@@ -29,6 +29,7 @@ import { readStarts } from './starts.ts';
 const AHEAD_MS = 5 * 60_000;
 const OLD_MS = 14 * 86_400_000;
 
+/** An entry as it came in. */
 export interface GivenEntry {
   readonly id: string;
   readonly version: number;

@@ -27,8 +27,10 @@ import { recordHandlers } from './routes/records.ts';
 import { sessionHandlers } from './routes/session.ts';
 import { signOffHandlers } from './routes/signoff.ts';
 
+/** The version of the program. */
 export const VERSION = '0.1.0';
 
+/** What the HTTP interface is put over. */
 export interface AppOptions {
   readonly database: Database;
   readonly live: LiveEvents;

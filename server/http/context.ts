@@ -30,6 +30,7 @@ export type Handler<E> =
   E extends Endpoint<infer P, infer Q, infer B, infer A>
     ? (context: Context, call: Call<z.output<P>, z.output<Q>, z.output<B>>) => Promise<z.input<A>>
     : never;
+/** The handlers of some calls. */
 export type Handlers<K extends keyof typeof api> = { readonly [N in K]: Handler<(typeof api)[N]> };
 
 /** The person of a request that needs one. */

@@ -17,6 +17,7 @@ export const keepToken = (response: Response, { token, expiresAt }: Session): vo
   response.cookie(COOKIE, token, { httpOnly: true, sameSite: 'lax', path: '/', expires: expiresAt });
 };
 
+/** Lets the browser forget its session. */
 export const dropToken = (response: Response): void => {
   response.clearCookie(COOKIE, { path: '/' });
 };

@@ -42,6 +42,7 @@ export const toRefusal = (error: unknown): Refusal => {
   return new Refusal('internal', 'Something went wrong here. It was noted.');
 };
 
+/** A refusal as RFC 9457 writes one. */
 export const toProblemAnswer = (refusal: Refusal, instance: string): ProblemAnswer => {
   const [status, title] = KINDS[refusal.kind];
   return {

@@ -3,11 +3,14 @@ import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
 import * as schema from './schema.ts';
 
+/** The database, by a pool of connections. */
 export type Db = NodePgDatabase<typeof schema>;
+/** One transaction. */
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
 /** Either the pool or one transaction: what reads may run on. */
 export type Queryable = Pick<Db, 'select' | 'insert' | 'update' | 'delete' | 'execute' | '_'>;
 
+/** An open database. */
 export interface Database {
   readonly db: Db;
   readonly url: string;

@@ -14,6 +14,7 @@ import { jobs } from './schema.ts';
  * stopped. A task must do no harm when it runs twice.
  */
 
+/** A job as it is kept. */
 export type Job = typeof jobs.$inferSelect;
 
 /** What a task is given while it runs. */
@@ -121,6 +122,7 @@ export const prepareJobs = async (url: string): Promise<void> => {
   await runMigrations({ connectionString: url });
 };
 
+/** What jobs run with. */
 export interface JobsOptions {
   readonly url: string;
   readonly db: Db;

@@ -2,6 +2,7 @@ import pg from 'pg';
 
 const RETRY_MS = 500;
 
+/** What is done with what is heard. */
 export interface Heard {
   /** A word told at some commit, as its JSON. */
   readonly word: (payload: string) => void;

@@ -33,7 +33,9 @@ export class Refusal extends Error {
   }
 }
 
+/** 404 that does not tell what exists. */
 export const notFound = (): Refusal => new Refusal('not_found', 'There is nothing here, or nothing you may see.');
+/** 403, to whoever may know that it is there. */
 export const notAllowed = (detail = 'You may not do this.'): Refusal => new Refusal('not_allowed', detail);
 
 /** 422 with every problem at its place below `prefix`. */

@@ -64,6 +64,7 @@ export const drafts = iolite.table('drafts', {
   by: uuid('by').notNull(),
 });
 
+/** Those who may sign in. */
 export const people = iolite.table('people', {
   id: uuid('id').primaryKey(),
   email: text('email').notNull().unique(),
@@ -74,6 +75,7 @@ export const people = iolite.table('people', {
   position: integer('position').notNull(),
 });
 
+/** Who is signed in, and until when. */
 export const sessions = iolite.table('sessions', {
   /** SHA-256 of the cookie: a copy of this table signs nobody in. */
   tokenHash: text('token_hash').primaryKey(),
@@ -84,12 +86,14 @@ export const sessions = iolite.table('sessions', {
   expiresAt: moment('expires_at').notNull(),
 });
 
+/** Wrong passwords of late, so that they cannot be guessed. */
 export const signInFailures = iolite.table(
   'sign_in_failures',
   { email: text('email').notNull(), at: moment('at').notNull().defaultNow() },
   (table) => [index('sign_in_failures_email').on(table.email, table.at)],
 );
 
+/** The next number of each register. */
 export const counters = iolite.table('counters', {
   register: text('register').primaryKey(),
   next: integer('next').notNull(),
@@ -170,6 +174,7 @@ export const receipts = iolite.table('receipts', {
   contentHash: text('content_hash').notNull(),
 });
 
+/** What was done to each record. */
 export const history = iolite.table(
   'history',
   {
@@ -245,6 +250,7 @@ export const signOffs = iolite.table(
   (table) => [index('sign_offs_stage').on(table.stage)],
 );
 
+/** What was decided in each sign-off. */
 export const decisions = iolite.table(
   'decisions',
   {

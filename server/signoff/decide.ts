@@ -10,6 +10,7 @@ import { routeValues, signersAt } from './enter.ts';
 import { takesPart } from './part.ts';
 import { readRoute, type SignOff } from './routes-in-force.ts';
 
+/** What was decided, and on which version. */
 export interface Decision {
   readonly decision: DecisionKind;
   readonly comment: string;

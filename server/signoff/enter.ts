@@ -34,6 +34,7 @@ export const findSignOff = async (db: Queryable, recordId: string): Promise<Sign
   return row ?? null;
 };
 
+/** A record that is sent round. */
 export interface Entering {
   readonly register: Register;
   readonly id: string;

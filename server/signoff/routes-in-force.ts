@@ -5,6 +5,7 @@ import type { Queryable } from '../platform/database.ts';
 import { Refusal } from '../platform/refusal.ts';
 import type { signOffs } from '../platform/schema.ts';
 
+/** A record’s way round, as it is kept. */
 export type SignOff = typeof signOffs.$inferSelect;
 
 /** The route a sign-off runs on, at the version it was begun on. */

@@ -37,6 +37,7 @@ const run = async (context: Context, key: string, body: z.output<typeof csvImpor
   }
 };
 
+/** CSV files on their way in. */
 export const csvHandlers: Handlers<'rehearseCsv' | 'importCsv'> = {
   rehearseCsv: (context, { params, body }) => run(context, params.key, body, false),
   importCsv: (context, { params, body }) => run(context, params.key, body, true),

@@ -50,6 +50,7 @@ const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAn
   };
 };
 
+/** The definitions: reading them, changing them, making forms. */
 export const definitionHandlers: Handlers<
   | 'workspace'
   | 'counts'

@@ -7,6 +7,7 @@ import { sendEntry } from '../../forms/send-entry.ts';
 import { listVersions } from '../../forms/versions.ts';
 import { type Handlers, lookOf, signedIn, writingFor } from '../context.ts';
 
+/** Forms as they are filled in. */
 export const formHandlers: Handlers<
   | 'form'
   | 'sendEntry'

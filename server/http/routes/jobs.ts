@@ -28,6 +28,7 @@ const ownJob = async (context: Context, id: string): Promise<Job> => {
   return job;
 };
 
+/** Long work: watching it, stopping it, trying it again. */
 export const jobHandlers: Handlers<'jobs' | 'job' | 'stopJob' | 'tryJobAgain' | 'clearFiles'> = {
   jobs: async ({ db }) => ({ jobs: (await readJobs(db)).map(toAnswer) }),
   job: async (context, { params }) => toAnswer(await ownJob(context, params.id)),

@@ -66,6 +66,7 @@ const ADDED = { action: 'added', form: null } as const;
 const CHANGED = { action: 'changed', form: null } as const;
 const IMPORTED = { action: 'imported', form: null } as const;
 
+/** Records, one by one and in lists. */
 export const recordHandlers: Handlers<
   | 'records'
   | 'addRecord'

@@ -19,6 +19,7 @@ const toMe = async (db: Db, person: Person, definitions: Definitions): Promise<M
   record: (await readFacts(db, definitions, person)).record,
 });
 
+/** Signing in and out. */
 export const sessionHandlers: Handlers<'sessionInfo' | 'signIn' | 'signOut' | 'me'> = {
   sessionInfo: async ({ db, reader, demonstration, signed }) => {
     const definitions = await reader.read(db);

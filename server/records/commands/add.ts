@@ -34,11 +34,13 @@ import { insertion, shapeOf } from './insertion.ts';
 import { type Due, type FirstOfSeries, findDues, firstOfSeries, seriesInsertion, withNumbers } from './numbering.ts';
 import { recordColumns, recordShapes, rowInsertions } from './record-shape.ts';
 
+/** A record to be added, its values as they came in. */
 export interface NewRecord {
   readonly id: string;
   readonly values: Readonly<Record<string, unknown>>;
 }
 
+/** A record that was added, or had been before. */
 export interface Stored extends Followed {
   readonly id: string;
   readonly number: string;

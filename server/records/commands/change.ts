@@ -29,6 +29,7 @@ export interface GivenChange {
   readonly changes: Readonly<Record<string, unknown>>;
 }
 
+/** A record after a change. */
 export interface Changed extends Followed {
   readonly number: string;
   readonly values: RecordValues;

@@ -19,6 +19,7 @@ export interface Shape {
   readonly typed: SqlFragment;
 }
 
+/** A table and the columns that are written, as statements name them. */
 export const shapeOf = (table: SqlFragment, columns: readonly Column[]): Shape => ({
   table,
   names: join(

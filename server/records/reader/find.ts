@@ -70,6 +70,7 @@ export const findLinked = async (reading: Reading, register: Register, find: str
 /** Of a large register, so many that hold the words are put in order; all whose title begins with them come first. */
 const MOST_ORDERED = 300;
 
+/** What records are looked for with. */
 export interface Finding {
   /** What else must hold, over the register's table as `t`. */
   readonly where: readonly SqlFragment[];

@@ -14,6 +14,7 @@ import { preparedFor } from './prepared.ts';
 import { relation, relationsOf } from './relation.ts';
 import { completed } from './rows.ts';
 
+/** What a page of a list is asked for. */
 export interface PageQuery {
   readonly filter: string;
   readonly find: string;

@@ -79,6 +79,7 @@ export interface RecordTimes {
   readonly archivedAt: string | null;
 }
 
+/** The times of one record, archived or not, or null. */
 export const findTimes = async (
   { db, sight }: Reading,
   register: Register,
