@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
-import { givenTypeSchema } from '#core/register/index.ts';
+import { outcomeTypeSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
 import { endpoint, none } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
@@ -107,7 +107,7 @@ export const api = {
   workOut: endpoint(paths.workOut, 'What a formula gives for real records, storing nothing', {
     params: key,
     query: none,
-    body: z.strictObject({ formula: z.string().min(1).max(10_000), gives: givenTypeSchema }),
+    body: z.strictObject({ formula: z.string().min(1).max(10_000), gives: outcomeTypeSchema }),
     answer: s.workedOutSchema,
     setup: true,
   }),
@@ -122,7 +122,7 @@ export const api = {
     params: key,
     query: s.listQuerySchema,
     body: none,
-    answer: s.pageSchema,
+    answer: s.listPageSchema,
   }),
   addRecord: endpoint(paths.addRecord, 'Add one record', {
     params: key,

@@ -94,7 +94,7 @@ export const lookUpSchema = z.object({
   ),
 });
 /** What a look-up offers. */
-export type LookUp = z.infer<typeof lookUpSchema>;
+export type LookUpAnswer = z.infer<typeof lookUpSchema>;
 
 /** Other records that hold the same, as far as the person may see them; whether there are any even where not. */
 export const duplicatesSchema = z.object({ any: z.boolean(), found: z.array(linkedSchema) });

@@ -297,7 +297,7 @@ export const listQuerySchema = z.object({
   count: z.enum(['yes', 'no']).default('yes'),
 });
 /** A page of a list, and where the next one begins. */
-export const pageSchema = z.object({
+export const listPageSchema = z.object({
   records: z.array(recordSchema),
   next: z.string().nullable(),
   count: z.int().nullable(),
@@ -305,7 +305,7 @@ export const pageSchema = z.object({
   total: z.int().nullable(),
 });
 /** A page of a list. */
-export type Page = z.infer<typeof pageSchema>;
+export type ListPage = z.infer<typeof listPageSchema>;
 
 /** A record to be added, under an id of its sender’s making. */
 export const newRecordSchema = z.strictObject({ id: uuidSchema, values: givenValuesSchema });

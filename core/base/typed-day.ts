@@ -21,10 +21,15 @@ const MONTHS = [
 const named = (names: readonly string[], word: string): number =>
   word.length < 3 ? -1 : names.findIndex((name) => name.startsWith(word));
 
-/** Two digits are the year of this century up to 20 years ahead, else of the last one. */
-const wholeYear = (digits: string, today: string): number => {
-  const year = Number(digits);
-  if (digits.length > 2) return year;
+/**
+ * The year that was meant: of this year where none was typed, two digits of this century up to 20 years ahead, else of
+ * the last one. Null where only today could tell, and it is not known.
+ */
+const wholeYear = (digits: string | undefined, today: string | undefined): number | null => {
+  const year = Number(digits ?? 0);
+  if (digits !== undefined && digits.length > 2) return year;
+  if (today === undefined) return null;
+  if (digits === undefined) return yearOf(today);
   const century = Math.floor(yearOf(today) / 100) * 100;
   return century + year > yearOf(today) + 20 ? century - 100 + year : century + year;
 };
@@ -45,20 +50,24 @@ const fromWords = (words: string, today: string): string | null => {
   return plusDays(today, last ? (ahead === 7 ? -7 : ahead - 7) : ahead);
 };
 
+const dayOf = (year: number | null, month: number, day: number): string | null =>
+  year === null ? null : makeDate(year, month, day);
+
 /**
  * The day a person means by what was typed, reckoned from `today`: `2026-11-23`, `23/11`, `23.11.26`, `23 Nov`,
- * `tomorrow`, `mon`, `in 3 days`; null where it is none. Day and month stand in the order of the locale.
+ * `tomorrow`, `mon`, `in 3 days`; null where it is none. Day and month stand in the order of the locale. Where today is
+ * not known, only days with their whole year are read.
  */
-export const readDay = (typed: string, today: string, locale: string): string | null => {
+export const readDay = (typed: string, today: string | undefined, locale: string): string | null => {
   const words = foldText(typed.replaceAll(',', ' ')).trim();
-  const found = findDate(words) ?? fromWords(words, today);
+  const found = findDate(words) ?? (today === undefined ? null : fromWords(words, today));
   if (found) return found;
   const numbers = /^(\d{1,2})[/. -](\d{1,2})(?:[/. -](\d{4}|\d{2})?)?$/.exec(words);
   if (numbers) {
     const [, first = '', second = '', year] = numbers;
     const monthFirst = locale === 'en-US';
     const [day, month] = monthFirst ? [second, first] : [first, second];
-    return makeDate(year === undefined ? yearOf(today) : wholeYear(year, today), Number(month), Number(day));
+    return dayOf(wholeYear(year, today), Number(month), Number(day));
   }
   const spelled = /^(\d{1,2}) ?([a-z]+)(?: (\d{4}|\d{2}))?$/.exec(words);
   const turned = /^([a-z]+) (\d{1,2})(?: (\d{4}|\d{2}))?$/.exec(words);
@@ -66,5 +75,5 @@ export const readDay = (typed: string, today: string, locale: string): string | 
     ? [spelled[1] ?? '', spelled[2] ?? '', spelled[3]]
     : [turned?.[2] ?? '', turned?.[1] ?? '', turned?.[3]];
   const month = named(MONTHS, word) + 1;
-  return month === 0 ? null : makeDate(year === undefined ? yearOf(today) : wholeYear(year, today), month, Number(day));
+  return month === 0 ? null : dayOf(wholeYear(year, today), month, Number(day));
 };

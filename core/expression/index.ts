@@ -23,8 +23,8 @@ export { type Renaming, renameInExpression } from './rename.ts';
 export {
   firstOperand,
   type Mood,
-  type Part,
   type SayContext,
+  type SentencePart,
   sayClause,
   sayCondition,
   sayOperand,
@@ -46,8 +46,8 @@ export {
   type ListColumn,
   type Named,
   type NamedType,
+  type RecordsBy,
   type Vocabulary,
-  type Way,
 } from './vocabulary.ts';
 export { writeExpression } from './write.ts';
 export { matching, type Offer, type Writing, writeCondition, writeValue } from './writer.ts';

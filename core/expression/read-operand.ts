@@ -1,9 +1,7 @@
-import { findDate, foldText, makeDate } from '../base/index.ts';
+import { foldText, readDay } from '../base/index.ts';
 import { behaviourOf, type FieldType, type ValueType } from '../values/index.ts';
 import type { Operand } from './condition.ts';
 import { type SayContext, sayPath } from './sentence.ts';
-
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
 
 const UNITS: ReadonlyMap<string, readonly [unit: 'days' | 'months', size: number]> = new Map([
   ['day', ['days', 1]],
@@ -21,16 +19,6 @@ const readAway = (text: string, from: 'today' | 'now'): Operand | null => {
   const unit = UNITS.get(word);
   if (!unit || text.startsWith('in ') === (ago !== undefined)) return null;
   return { kind: 'away', from, unit: unit[0], count: Number(count) * unit[1] * (ago ? -1 : 1) };
-};
-
-/** A day as people write it: 2026-11-23, 23 Nov 2026, 23/11/2026 (day before month), or null. */
-export const readDay = (text: string): string | null => {
-  const plain = findDate(text);
-  if (plain) return plain;
-  const numbers = /^(\d{1,2})[/.](\d{1,2})[/.](\d{4})$/.exec(text);
-  if (numbers) return makeDate(Number(numbers[3]), Number(numbers[2]), Number(numbers[1]));
-  const words = /^(\d{1,2}) ([a-z]{3})[a-z]* (\d{4})$/.exec(foldText(text));
-  return words ? makeDate(Number(words[3]), MONTHS.indexOf(words[2] ?? '') + 1, Number(words[1])) : null;
 };
 
 const FIELD_TYPES = {
@@ -67,14 +55,18 @@ export const readOperand = (typed: string, type: ValueType, context: SayContext)
     }
     case 'date': {
       if (text === 'today') return { kind: 'today' };
-      const day = readDay(typed.trim());
-      return day ? { kind: 'date', date: day } : readAway(text, 'today');
+      // "Tomorrow" stays a day that moves; everything else is the day it was when it was written.
+      const away = readAway(text, 'today');
+      const day = away ? null : readDay(typed, context.values.today, context.values.locale);
+      return day ? { kind: 'date', date: day } : away;
     }
     case 'moment': {
       if (text === 'now') return { kind: 'now' };
-      const day = readDay(typed.trim());
+      const away = readAway(text, 'now');
+      if (away) return away;
+      const day = readDay(typed, context.values.today, context.values.locale);
       const read = behaviourOf(FIELD_TYPES.moment).parse(day ? `${day}T00:00` : typed, context.values);
-      return read.ok && typeof read.value === 'string' ? { kind: 'moment', moment: read.value } : readAway(text, 'now');
+      return read.ok && typeof read.value === 'string' ? { kind: 'moment', moment: read.value } : null;
     }
     case 'text':
       return { kind: 'text', text: typed.trim() };

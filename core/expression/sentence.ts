@@ -4,7 +4,7 @@ import type { Clause, ClausePlaces, Condition, Operand, Test, TestKind } from '.
 import { findField, type Vocabulary } from './vocabulary.ts';
 
 /** A piece of a sentence: plain words, or a part of a clause that can be clicked and changed. */
-export interface Part {
+export interface SentencePart {
   readonly role: 'words' | 'field' | 'test' | 'value';
   readonly text: string;
   /** The piece of the expression it stands for, where the expression was written already. */
@@ -246,10 +246,10 @@ export const sayPath = (path: readonly string[], vocabulary: Vocabulary): string
     .map((label, i) => (i === 0 ? label : label.charAt(0).toLowerCase() + label.slice(1)))
     .join('’s ');
 
-const words = (text: string): Part => ({ role: 'words', text });
+const words = (text: string): SentencePart => ({ role: 'words', text });
 
-const sayTest = (test: Test, type: ValueType, mood: Mood, context: SayContext): Part[] => {
-  const head: Part = { role: 'test', text: testWords(test.kind, type, mood) };
+const sayTest = (test: Test, type: ValueType, mood: Mood, context: SayContext): SentencePart[] => {
+  const head: SentencePart = { role: 'test', text: testWords(test.kind, type, mood) };
   switch (test.kind) {
     case 'answered':
     case 'not_answered':
@@ -282,7 +282,7 @@ const sayTest = (test: Test, type: ValueType, mood: Mood, context: SayContext): 
   }
 };
 
-const placed = (part: Part, places: ClausePlaces | undefined): Part => {
+const placed = (part: SentencePart, places: ClausePlaces | undefined): SentencePart => {
   if (!places) return part;
   const span = part.role === 'field' ? places.field : part.role === 'value' ? places.value : places.clause;
   return span ? { ...part, span } : part;
@@ -298,10 +298,10 @@ export const sayClause = (
   context: SayContext,
   subject?: string,
   places?: ClausePlaces,
-): Part[] => {
+): SentencePart[] => {
   const found = findField(context.vocabulary, clause.field);
   if (!found) return [words(clause.field.join('.'))];
-  const field: Part = { role: 'field', text: sayPath(clause.field, context.vocabulary) };
+  const field: SentencePart = { role: 'field', text: sayPath(clause.field, context.vocabulary) };
   const test = sayTest(clause.test, found.type, mood, context);
   const own = clause.field.length === 1 && clause.field[0] === subject;
   return (own ? test : [field, ...test]).map((part) => placed(part, places));

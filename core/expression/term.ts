@@ -3,7 +3,7 @@ import type { Signature } from './functions/signature.ts';
 import type { CompareOp } from './tree.ts';
 import type { Type } from './type.ts';
 import type { Value } from './value.ts';
-import type { Formula, Way } from './vocabulary.ts';
+import type { Formula, RecordsBy } from './vocabulary.ts';
 
 /** At most so many digits before and after the point. */
 export interface Size {
@@ -15,7 +15,7 @@ export interface Size {
 export type Base = 'record' | 'before' | 'me' | number;
 
 /** One step of a path: a field, and the register a link or the records in it lead to. */
-export interface Step {
+export interface PathStep {
   readonly name: string;
   /** For a step that leads on: the register it leads to. */
   readonly to: string | null;
@@ -54,7 +54,7 @@ export type Term = {
   readonly longest?: number | undefined;
 } & (
   | { readonly op: 'constant'; readonly value: Value }
-  | { readonly op: 'read'; readonly base: Base; readonly steps: readonly Step[]; readonly by: Way | null }
+  | { readonly op: 'read'; readonly base: Base; readonly steps: readonly PathStep[]; readonly by: RecordsBy | null }
   | { readonly op: 'item'; readonly slot: number }
   /** What stands in a column of a choice list's own, for the choice that `of` gives. */
   | {

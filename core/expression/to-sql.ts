@@ -4,7 +4,7 @@ import type { StoredValue } from '../values/index.ts';
 import type { Checked } from './check/index.ts';
 import { joinAnd, type SqlCall, type SqlList, type SqlTools } from './functions/signature.ts';
 import type { PersonFacts } from './person.ts';
-import type { Base, LoopSource, Step, Term, TermTest } from './term.ts';
+import type { Base, LoopSource, PathStep, Term, TermTest } from './term.ts';
 import type { CompareOp } from './tree.ts';
 import type { TypeKind } from './type.ts';
 import type { Value } from './value.ts';
@@ -79,7 +79,10 @@ class Writer {
   }
 
   /** Where a path begins: its first step as SQL, and what is left of it. */
-  begin(base: Base, steps: readonly Step[]): { value: SqlFragment; rest: readonly Step[]; from: Step | undefined } {
+  begin(
+    base: Base,
+    steps: readonly PathStep[],
+  ): { value: SqlFragment; rest: readonly PathStep[]; from: PathStep | undefined } {
     const [first, ...rest] = steps;
     const name = first?.name ?? '';
     if (base === 'me') return { value: this.me(name), rest, from: first };
@@ -89,7 +92,7 @@ class Writer {
   }
 
   /** A field of the record an alias stands for: its column, or what its formula works out. */
-  fieldOf(alias: string, { name, formula }: Step): SqlFragment {
+  fieldOf(alias: string, { name, formula }: PathStep): SqlFragment {
     if (!formula || (formula.stored && !this.#target.anew)) return identifier(alias, name);
     const term = formula.term();
     if (!term) return sql`null`;
@@ -112,7 +115,7 @@ class Writer {
   }
 
   /** A field across links: each link is followed by a scalar subquery on its register. */
-  path(base: Base, steps: readonly Step[]): SqlFragment {
+  path(base: Base, steps: readonly PathStep[]): SqlFragment {
     let { value, rest, from } = this.begin(base, steps);
     for (const step of rest) {
       const alias = this.alias('l');

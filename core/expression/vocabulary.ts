@@ -5,10 +5,10 @@ import type { Term } from './term.ts';
  * How a record leads to many: the records whose field points here (by a link to one, or by one to many), or its own
  * list of ids.
  */
-export type Way = { readonly field: string; readonly many: boolean } | 'own';
+export type RecordsBy = { readonly field: string; readonly many: boolean } | 'own';
 
 /** What a name stands for: a stored value, or records of `register`. */
-export type NamedType = ValueType | { readonly kind: 'records'; readonly register: string; readonly by: Way };
+export type NamedType = ValueType | { readonly kind: 'records'; readonly register: string; readonly by: RecordsBy };
 
 /** How a worked-out field comes to its value. */
 export interface Formula {

@@ -4,8 +4,8 @@ import { type Clause, conditionText, type Operand, type Test, type TestKind } fr
 import { fieldsLike, readOperand } from './read-operand.ts';
 import {
   type Mood,
-  type Part,
   type SayContext,
+  type SentencePart,
   sayClause,
   sayOperand,
   sayPath,
@@ -17,7 +17,7 @@ import { findField } from './vocabulary.ts';
 
 /** A sentence while it is written: what is said so far, and what can come next after the letters typed. */
 export interface Writing<T> {
-  readonly said: readonly Part[];
+  readonly said: readonly SentencePart[];
   /** What is wanted next, for the empty box: "a field", "a date". */
   readonly wants: string;
   readonly offers: (typed: string) => readonly Offer<T>[];
@@ -50,7 +50,7 @@ interface Setting<T> {
   /** Whether fields of linked records may be spoken of. */
   readonly far: boolean;
   /** Words before the condition. */
-  readonly before: readonly Part[];
+  readonly before: readonly SentencePart[];
   readonly finish: (text: string) => T;
 }
 
@@ -59,9 +59,9 @@ interface Progress {
   readonly join: 'and' | 'or';
 }
 
-const word = (text: string): Part => ({ role: 'words', text });
+const word = (text: string): SentencePart => ({ role: 'words', text });
 
-const saidSoFar = <T>({ context, mood, subject, before }: Setting<T>, { clauses, join }: Progress): Part[] => [
+const saidSoFar = <T>({ context, mood, subject, before }: Setting<T>, { clauses, join }: Progress): SentencePart[] => [
   ...before,
   ...clauses.flatMap((clause, i) => [...(i > 0 ? [word(join)] : []), ...sayClause(clause, mood, context, subject)]),
 ];
@@ -71,7 +71,7 @@ const fields = <T>(
   setting: Setting<T>,
   progress: Progress,
   path: readonly string[],
-  joining: readonly Part[],
+  joining: readonly SentencePart[],
 ): Writing<T> => {
   const { context } = setting;
   const said = [
@@ -104,7 +104,7 @@ const fields = <T>(
   return { said, wants: 'a field', offers: (typed) => matching(offers, typed) };
 };
 
-const fieldParts = <T>({ context, subject }: Setting<T>, field: readonly string[]): Part[] =>
+const fieldParts = <T>({ context, subject }: Setting<T>, field: readonly string[]): SentencePart[] =>
   field.length === 1 && field[0] === subject ? [] : [{ role: 'field', text: sayPath(field, context.vocabulary) }];
 
 const tests = <T>(
@@ -112,7 +112,7 @@ const tests = <T>(
   progress: Progress,
   field: readonly string[],
   type: ValueType,
-  joining: readonly Part[],
+  joining: readonly SentencePart[],
 ): Writing<T> => {
   const { context, mood } = setting;
   const said = [...saidSoFar(setting, progress), ...joining, ...fieldParts(setting, field)];
@@ -155,7 +155,7 @@ interface Open {
   readonly type: ValueType;
   readonly kind: TestKind;
   readonly given: readonly Operand[];
-  readonly said: readonly Part[];
+  readonly said: readonly SentencePart[];
 }
 
 const WANTS: { readonly [K in ValueType['kind']]: string } = {
@@ -287,7 +287,7 @@ const clauseEnd = <T>(
   };
 };
 
-const saidChoices = ({ said, given, type }: Open, context: SayContext): Part[] => {
+const saidChoices = ({ said, given, type }: Open, context: SayContext): SentencePart[] => {
   const upToTest = said.findIndex((part) => part.role === 'test');
   const shown = given.map((operand) => sayOperand(operand, type, context));
   return [...said.slice(0, upToTest + 1), { role: 'value', text: joinWords(shown, 'or') }];
@@ -303,7 +303,7 @@ export interface WriteOptions<T> {
   /** Whether fields of linked records may be spoken of; a form's rules read its own questions only. */
   readonly far?: boolean | undefined;
   /** Words said before the condition. */
-  readonly before?: readonly Part[] | undefined;
+  readonly before?: readonly SentencePart[] | undefined;
   /** What the finished condition's text becomes. */
   readonly finish: (text: string) => T;
 }
@@ -322,7 +322,7 @@ export const writeCondition = <T>(options: WriteOptions<T>): Writing<T> => {
 export const writeValue = <T>(
   type: ValueType,
   context: SayContext,
-  said: readonly Part[],
+  said: readonly SentencePart[],
   finish: (operand: Operand) => T,
 ): Writing<T> => {
   const known = knownValues(type, context, { field: [], type, kind: 'is', given: [], said });

@@ -41,10 +41,10 @@ import type { Form, Question } from './definition.ts';
 import {
   dependencies,
   mustInputsOf,
+  type OrderStep,
   pageStep,
   placeSteps,
   questionInputs,
-  type Step,
   sectionStep,
   sortByNeed,
 } from './order.ts';
@@ -356,7 +356,7 @@ const compile = (form: Form, catalogue: Catalogue): Result<CompiledForm> => {
       questions,
       byKey,
       ...places,
-      order: order.flatMap((key): Step[] => {
+      order: order.flatMap((key): OrderStep[] => {
         const question = byKey.get(key);
         const step = question ? { kind: 'question' as const, question } : steps.get(key);
         return step ? [step] : [];

@@ -3,7 +3,7 @@ import type { Catalogue, Field, Register } from '../register/index.ts';
 import type { RowField } from '../values/index.ts';
 import type { CompiledPages } from './compile-pages.ts';
 import type { Form } from './definition.ts';
-import type { Step } from './order.ts';
+import type { OrderStep } from './order.ts';
 
 /* What a form is once its rules are parsed and checked. */
 
@@ -101,7 +101,7 @@ export interface CompiledForm extends CompiledPages {
   readonly questions: readonly CompiledQuestion[];
   readonly byKey: ReadonlyMap<string, CompiledQuestion>;
   /** In an order in which everything comes after what it depends on. */
-  readonly order: readonly Step[];
+  readonly order: readonly OrderStep[];
   /** Look-ups that fill a question, in the order of the form. */
   readonly filledBy: ReadonlyMap<string, readonly string[]>;
 }

@@ -10,11 +10,11 @@ import {
   type Values,
 } from '../expression/index.ts';
 import { brokenMusts, parentProblems, type RecordValues, rowItem, vocabularyOf } from '../register/index.ts';
-import { isGivenKind, isNothing, minorUnits, type StoredValue, sameValue } from '../values/index.ts';
+import { isMadeByProgram, isNothing, minorUnits, type StoredValue, sameValue } from '../values/index.ts';
 import type { CompiledForm, CompiledQuestion } from './compiled.ts';
 import type { Ending } from './definition.ts';
 import { CELL, type Entry, type Snapshot } from './entry.ts';
-import { pageStep, type Step, sectionStep } from './order.ts';
+import { type OrderStep, pageStep, sectionStep } from './order.ts';
 import { problemsOf } from './problems.ts';
 import { type AroundRows, type CellFilled, cellsFilled, cellsNotAsked, settleRows } from './rows.ts';
 
@@ -223,7 +223,7 @@ const withRecordProblems = (
 /** Whether a page is on the way, as the first page that some page on the way leads to; or a section's condition holds. */
 export const isReached = (
   { pages }: CompiledForm,
-  step: Step & { kind: 'page' | 'section' },
+  step: OrderStep & { kind: 'page' | 'section' },
   values: Values,
   onWay: (at: number) => boolean,
 ): boolean => {
@@ -364,7 +364,7 @@ export const toSend = (filledIn: FilledIn, entry: Entry, askedOnOpening: Readonl
     // What is worked out or locked, the server works out itself.
     if (state.question.workedOut || (state.asked && state.locked)) continue;
     if (entry.record === null) {
-      if (state.asked && !isGivenKind(state.question.field.type.kind)) values[key] = state.value;
+      if (state.asked && !isMadeByProgram(state.question.field.type.kind)) values[key] = state.value;
       continue;
     }
     const before = entry.record[key] ?? null;

@@ -8,7 +8,7 @@ import type { CompiledColumn, CompiledMust, CompiledQuestion, Offering } from '.
  */
 
 /** What is worked out in turn: whether a page is on the way, whether a section's condition holds, a question's value. */
-export type Step =
+export type OrderStep =
   | { readonly kind: 'page'; readonly at: number; readonly inputs: ReadonlySet<string>; readonly timed: boolean }
   | {
       readonly kind: 'section';
@@ -66,8 +66,8 @@ export const mustInputsOf = (
 };
 
 /** Pages but the first, and sections on a condition, as steps that are worked out among the questions. */
-export const placeSteps = ({ pages, sections }: CompiledPages): Map<string, Step> => {
-  const steps = new Map<string, Step>();
+export const placeSteps = ({ pages, sections }: CompiledPages): Map<string, OrderStep> => {
+  const steps = new Map<string, OrderStep>();
   pages.forEach((_, at) => {
     if (at === 0) return;
     // Whether a page is on the way follows from every page before it.
@@ -84,7 +84,7 @@ export const placeSteps = ({ pages, sections }: CompiledPages): Map<string, Step
 /** What each question's asking and value wait for. Its *must* rules do not count: they change nothing. */
 export const dependencies = (
   questions: readonly CompiledQuestion[],
-  places: ReadonlyMap<string, Step>,
+  places: ReadonlyMap<string, OrderStep>,
 ): Map<string, Set<string>> => {
   const needs = new Map(questions.map((question) => [question.key, new Set(question.inputs)]));
   for (const [key, step] of places) if (step.kind !== 'question') needs.set(key, new Set(step.inputs));

@@ -2,7 +2,15 @@ import { countCharacters, type Problem, problem } from '../base/index.ts';
 import { type Checked, evaluate, findCondition, type SayContext, sayClause, type Values } from '../expression/index.ts';
 import { checkValues, findVocabulary, valueContext } from '../register/index.ts';
 import { rowsKey } from '../sql/index.ts';
-import { behaviourOf, isGivenKind, isNothing, rowsOf, type StoredValue, sameValue, textsOf } from '../values/index.ts';
+import {
+  behaviourOf,
+  isMadeByProgram,
+  isNothing,
+  rowsOf,
+  type StoredValue,
+  sameValue,
+  textsOf,
+} from '../values/index.ts';
 import type { CompiledForm, CompiledQuestion } from './compiled.ts';
 import { CELL, type Entry } from './entry.ts';
 import { type AroundRows, isCellAsked, rowValues } from './rows.ts';
@@ -119,7 +127,7 @@ export const problemsOf = (
     const read = behaviourOf(question.field.type).parse(unread, valueContext(compiled.catalogue));
     return read.ok ? [] : read.problems.map((each) => ({ ...each, path: [key] }));
   }
-  if (isGivenKind(question.field.type.kind)) return [];
+  if (isMadeByProgram(question.field.type.kind)) return [];
   if (isNothing(settled.value))
     return question.required ? [problem('required', [key], `${label} must be answered.`)] : [];
   const checked = checkValues(compiled.register, { [key]: settled.value }, compiled.catalogue);

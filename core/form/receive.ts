@@ -1,7 +1,7 @@
 import { type Clock, findNearest, type Problem, problem, type Result } from '../base/index.ts';
 import type { Item } from '../expression/index.ts';
 import { checkValues, type RecordValues } from '../register/index.ts';
-import { isGivenKind, isNothing, rowsOf, type StoredValue, sameValue } from '../values/index.ts';
+import { isMadeByProgram, isNothing, rowsOf, type StoredValue, sameValue } from '../values/index.ts';
 import type { CompiledForm } from './compiled.ts';
 import { newEntry, type Snapshot } from './entry.ts';
 import { fillIn, type QuestionState } from './fill-in.ts';
@@ -64,7 +64,7 @@ export const receiveEntry = (
   for (const state of filledIn.questions) {
     const { key, label, field } = state.question;
     // What the register works out or numbers, nobody stores.
-    if (isGivenKind(field.type.kind)) continue;
+    if (isMadeByProgram(field.type.kind)) continue;
     if (state.question.workedOut && Object.hasOwn(typed, key)) {
       problems.push(problem('worked_out', [key], `${label} is worked out, so it cannot be answered.`));
       continue;

@@ -4,8 +4,8 @@ import {
   matching,
   type Offer,
   operandText,
-  type Part,
   type SayContext,
+  type SentencePart,
   sayPath,
   type Writing,
   writeCondition,
@@ -20,7 +20,7 @@ export type Written =
   | { readonly kind: 'rule'; readonly rule: Rule }
   | { readonly kind: 'formula'; readonly rule: Rule };
 
-const words = (text: string): Part => ({ role: 'words', text });
+const words = (text: string): SentencePart => ({ role: 'words', text });
 const done = (label: string, rule: Rule): Offer<Written> => ({
   label,
   to: { kind: 'done', outcome: { kind: 'rule', rule } },

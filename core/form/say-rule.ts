@@ -5,9 +5,9 @@ import {
   findCondition,
   findField,
   type Operand,
-  type Part,
   parseExpression,
   type SayContext,
+  type SentencePart,
   sayClause,
   sayOperand,
   sayPath,
@@ -18,7 +18,7 @@ import { offeringVocabulary } from './compile-look-up.ts';
 import type { Column, Rule } from './definition.ts';
 
 /** A part of a rule's sentence, and which clause of its condition it belongs to (none for words). */
-export interface RulePart extends Part {
+export interface RulePart extends SentencePart {
   readonly clause: number | null;
 }
 

@@ -1,6 +1,6 @@
 import type { Clock } from '../base/index.ts';
 import type { RecordValues } from '../register/index.ts';
-import { isGivenKind } from '../values/index.ts';
+import { isMadeByProgram } from '../values/index.ts';
 import type { CompiledForm } from './compiled.ts';
 import { newEntry } from './entry.ts';
 import { fillIn } from './fill-in.ts';
@@ -16,7 +16,7 @@ export const wayTaken = (
   record: RecordValues,
   clock: Clock,
 ): Way | null => {
-  const answered = compiled.questions.filter(({ workedOut, field }) => !workedOut && !isGivenKind(field.type.kind));
+  const answered = compiled.questions.filter(({ workedOut, field }) => !workedOut && !isMadeByProgram(field.type.kind));
   const typed = Object.fromEntries(answered.map(({ key }) => [key, record[key] ?? null]));
   const { way, questions } = fillIn(compiled, { ...newEntry(''), typed }, clock);
   const asked = questions.flatMap((state) => (state.asked && !state.question.hidden ? [state.question.key] : []));

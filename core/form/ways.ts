@@ -15,7 +15,7 @@ import { checkValues } from '../register/index.ts';
 import { behaviourOf, type StoredValue } from '../values/index.ts';
 import type { CompiledForm, CompiledQuestion } from './compiled.ts';
 import { isReached } from './fill-in.ts';
-import { pageStep, type Step, sectionStep } from './order.ts';
+import { type OrderStep, pageStep, sectionStep } from './order.ts';
 
 /** One possible sequence of pages and questions, with answers that take it. */
 export interface Way {
@@ -203,7 +203,7 @@ export const findWays = (compiled: CompiledForm, clock: Clock): Ways => {
       more = true;
       return;
     }
-    const step: Step | undefined = compiled.order[at];
+    const step: OrderStep | undefined = compiled.order[at];
     if (!step) arrive();
     else if (step.kind === 'question') ask(step.question, () => go(at + 1));
     else {

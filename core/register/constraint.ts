@@ -7,7 +7,7 @@ import {
   type SayContext,
   sayCondition,
 } from '../expression/index.ts';
-import { behaviourOf, isGivenKind, isNothing } from '../values/index.ts';
+import { behaviourOf, isMadeByProgram, isNothing } from '../values/index.ts';
 import { type Catalogue, checkFormula, findVocabulary, valueContext, vocabularyOf } from './catalogue.ts';
 import type { Constraint, Field, Register } from './definition.ts';
 import { readsItselfOnly, recordItem } from './item.ts';
@@ -170,4 +170,4 @@ const workedOutProblems = (
 };
 
 /** Whether a field is asked of whoever adds a record. */
-export const isWritable = (field: Field): boolean => !isGivenKind(field.type.kind);
+export const isWritable = (field: Field): boolean => !isMadeByProgram(field.type.kind);

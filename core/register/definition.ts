@@ -6,9 +6,9 @@ import {
   type Choice,
   FILE_SORTS,
   type FieldType,
-  type GivenType,
   MOST_FILES,
   MOST_ROWS,
+  type OutcomeType,
 } from '../values/index.ts';
 
 export const keySchema = z
@@ -45,7 +45,7 @@ const percentSchema = z.strictObject({ kind: z.literal('percent'), decimals: z.i
 const choiceTypeSchema = z.strictObject({ kind: z.literal('choice'), list: key });
 
 /** What a worked-out field gives. */
-export const givenTypeSchema = z.discriminatedUnion('kind', [
+export const outcomeTypeSchema = z.discriminatedUnion('kind', [
   simple('text'),
   simple('yes_no'),
   simple('date'),
@@ -55,13 +55,13 @@ export const givenTypeSchema = z.discriminatedUnion('kind', [
   moneySchema,
   percentSchema,
   choiceTypeSchema,
-]) satisfies z.ZodType<GivenType>;
+]) satisfies z.ZodType<OutcomeType>;
 
 const backSchema = z.strictObject({ key: keySchema, label: labelSchema });
 
 const linkSchema = z.strictObject({ kind: z.literal('link'), register: key, back: backSchema.optional() });
 const linksSchema = z.strictObject({ kind: z.literal('links'), register: key, back: backSchema.optional() });
-const workedOutSchema = z.strictObject({ kind: z.literal('worked_out'), formula, gives: givenTypeSchema });
+const workedOutSchema = z.strictObject({ kind: z.literal('worked_out'), formula, gives: outcomeTypeSchema });
 
 const codeSchema = z.discriminatedUnion('scheme', [
   z.strictObject({ kind: z.literal('code'), scheme: z.literal('gtin') }),
@@ -212,7 +212,7 @@ export const choiceListSchema = z.strictObject({
       z.strictObject({
         key: keySchema.refine((name) => !RESERVED_COLUMNS.includes(name), 'Every choice has this already.'),
         label: labelSchema,
-        type: givenTypeSchema,
+        type: outcomeTypeSchema,
       }),
     )
     .max(10)

@@ -27,9 +27,9 @@ export {
   type Field,
   fieldSchema,
   fieldTypeSchema,
-  givenTypeSchema,
   keySchema,
   labelSchema,
+  outcomeTypeSchema,
   type Register,
   registerSchema,
   rowFieldSchema,
@@ -38,8 +38,8 @@ export { dependantsOf, movesWithClock } from './dependants.ts';
 export { readsItselfOnly, recordItem, rowItem, workOutRecord } from './item.ts';
 export {
   catalogueProblems,
+  choiceListOf,
   isRowsField,
-  listOf,
   type Plan,
   type PlanStep,
   planChange,

@@ -279,7 +279,7 @@ const fieldProblems = (after: Catalogue, old: RowField | undefined, field: RowFi
       ),
     );
   }
-  const list = listOf(type);
+  const list = choiceListOf(type);
   if (list !== null && !after.choiceLists.has(list)) {
     problems.push(
       problem('unknown_list', [...place, 'type'], `${field.label} uses a choice list “${list}” that there is not.`),
@@ -298,8 +298,8 @@ const fieldProblems = (after: Catalogue, old: RowField | undefined, field: RowFi
 };
 
 /** The choice list a field's values come from. */
-export const listOf = (type: FieldType): string | null => {
-  if (type.kind === 'worked_out') return listOf(type.gives);
+export const choiceListOf = (type: FieldType): string | null => {
+  if (type.kind === 'worked_out') return choiceListOf(type.gives);
   return type.kind === 'choice' || type.kind === 'choices' ? type.list : null;
 };
 

@@ -1,7 +1,7 @@
 import { findNearest, ok, type Problem, problem, type Result, within } from '../base/index.ts';
 import {
   behaviourOf,
-  isGivenKind,
+  isMadeByProgram,
   isNothing,
   type RowField,
   rowsOf,
@@ -54,7 +54,7 @@ export const checkValues = (
       problems.push(unknownField(register, key));
       continue;
     }
-    if (isGivenKind(field.type.kind)) {
+    if (isMadeByProgram(field.type.kind)) {
       const how = field.type.kind === 'worked_out' ? 'worked out' : 'given by the program';
       problems.push(problem('worked_out', [key], `${field.label} is ${how}, so it cannot be written.`));
       continue;
@@ -72,7 +72,7 @@ export const checkValues = (
 /** The register's own rules over a whole record, whoever writes it. */
 export const recordProblems = (register: Register, values: RecordValues): Problem[] =>
   register.fields
-    .filter((field) => field.required && !isGivenKind(field.type.kind) && isNothing(values[field.key] ?? null))
+    .filter((field) => field.required && !isMadeByProgram(field.type.kind) && isNothing(values[field.key] ?? null))
     .map((field) => problem('required', [field.key], `${field.label} must be answered.`));
 
 /** The retired choices among a field's value that were not there before. */

@@ -18,7 +18,7 @@ export interface BackName {
 }
 
 /** The kinds a worked-out field may give, each with its settings. */
-export type GivenType =
+export type OutcomeType =
   | { readonly kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' }
   | ({ readonly kind: 'number'; readonly decimals: number; readonly unit?: string | undefined } & Limits)
   | ({ readonly kind: 'money'; readonly currency: string } & Limits)
@@ -28,7 +28,7 @@ export type GivenType =
 /** What kind of value a field holds, with the settings of that kind: one branch each. */
 export type FieldType =
   | { readonly kind: 'text'; readonly longest?: number | undefined }
-  | Exclude<GivenType, { kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' }>
+  | Exclude<OutcomeType, { kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' }>
   | { readonly kind: 'long_text' | 'formatted' | 'yes_no' | 'date' | 'time' | 'moment' }
   | { readonly kind: 'person' | 'email' | 'phone' | 'web' | 'address' | 'position' }
   | { readonly kind: 'choices'; readonly list: string }
@@ -40,7 +40,7 @@ export type FieldType =
   /** `when` is a FEEL condition: the number is given when it first holds; without it on storing. */
   | ({ readonly kind: 'running_number'; readonly when?: string | undefined } & Series)
   /** `formula` is a FEEL expression over the record; what it answers is shown as `gives` would be. */
-  | { readonly kind: 'worked_out'; readonly formula: string; readonly gives: GivenType };
+  | { readonly kind: 'worked_out'; readonly formula: string; readonly gives: OutcomeType };
 export type FieldKindName = FieldType['kind'];
 export type FieldTypeOf<K extends FieldKindName> = Extract<FieldType, { kind: K }>;
 
@@ -153,7 +153,7 @@ export const isListKind = (kind: FieldKindName): boolean => LISTS.has(kind);
 export const isNumeric = (type: FieldType): boolean => behaviourOf(type).value.kind === 'number';
 
 /** Kinds nobody writes: the program works them out or gives them. */
-export const isGivenKind = (kind: FieldKindName): boolean => kind === 'worked_out' || kind === 'running_number';
+export const isMadeByProgram = (kind: FieldKindName): boolean => kind === 'worked_out' || kind === 'running_number';
 
 /** Fields that stand in columns of the record's own, written by the program. */
 export const isColumn = ({ type }: Pick<RowField, 'type'>): boolean =>

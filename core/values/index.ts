@@ -6,13 +6,13 @@ export {
   type FieldKindName,
   type FieldType,
   type FieldTypeOf,
-  type GivenType,
   isColumn,
-  isGivenKind,
   isListKind,
+  isMadeByProgram,
   isNumeric,
   KIND_WORDS,
   leadsTo,
+  type OutcomeType,
   type RowField,
 } from './field-type.ts';
 export { FILE_SORTS, type FileSort, LARGEST_FILE, MOST_FILES, mediaTypes } from './files.ts';

@@ -22,13 +22,13 @@ const textKind = (clean: (text: string) => string, longest: number): FieldBehavi
 };
 
 export const LONGEST_LINE = 500;
-export const LONGEST_TEXT = 20_000;
+export const LONGEST_LONG_TEXT = 20_000;
 
 /** One line of text, at most 500 characters or fewer if the field says so. */
 export const text = (longest = LONGEST_LINE): FieldBehaviour => textKind(cleanLine, longest);
 
 /** Text of several lines, at most 20,000 characters. */
-export const longText = (): FieldBehaviour => textKind(cleanText, LONGEST_TEXT);
+export const longText = (): FieldBehaviour => textKind(cleanText, LONGEST_LONG_TEXT);
 
 /** Signs by which Markdown marks what it emphasises; taken out where a formatted text is shown in one line. */
 const MARKS = /(^|\n)\s*(#{1,6}|>|[-*+]|\d+\.)\s+|(\*\*|__|\*|_|`|~~)(?=\S)|(?<=\S)(\*\*|__|\*|_|`|~~)/g;

@@ -5,7 +5,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest'
 import { registerSchema } from '#core/register/index.ts';
 import { Browser, Key } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
-import { Formula } from '../pages/formula.ts';
+import { FormulaBox } from '../pages/formula.ts';
 import { RegisterEditor } from '../pages/register-editor.ts';
 import { signInAs } from '../pages/sign-in.ts';
 import { makePicture } from '../picture.ts';
@@ -64,7 +64,7 @@ describe('every kind of field, in the running application', () => {
   };
   const tick = (choice: string) => () => runa.tick(choice);
   const formula = (text: string) => async () => {
-    await new Formula(runa).write(text);
+    await new FormulaBox(runa).write(text);
     await runa.press('Use');
   };
 

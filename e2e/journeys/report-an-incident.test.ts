@@ -5,7 +5,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest'
 import { Browser, Key, literal } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { FormEditor } from '../pages/form-editor.ts';
-import { type Hands, Keyboard, Mouse, questionsOf, takeWords } from '../pages/hands.ts';
+import { type InputDriver, Keyboard, Mouse, questionsOf, takeWords } from '../pages/input-driver.ts';
 import { signInAs } from '../pages/sign-in.ts';
 import { makePicture } from '../picture.ts';
 
@@ -62,12 +62,12 @@ describe('Report an incident', () => {
   const thanks = (browser: Browser) => browser.see('//h1[contains(., "Thank you")]');
 
   describe.each([
-    ['keyboard', 'Tell of an incident', 'Boom', (browser: Browser): Hands => new Keyboard(browser)],
-    ['mouse', 'Tell of an incident afloat', 'Mast', (browser: Browser): Hands => new Mouse(browser)],
+    ['keyboard', 'Tell of an incident', 'Boom', (browser: Browser): InputDriver => new Keyboard(browser)],
+    ['mouse', 'Tell of an incident afloat', 'Mast', (browser: Browser): InputDriver => new Mouse(browser)],
   ] as const)('made by %s', (_, label, spar, handsOf) => {
     // Questions of each form's own, whose fields the register has not got yet.
     const [struck, near, lowered] = [`Anyone near the ${spar}?`, `Who was near the ${spar}`, `${spar} lowered on`];
-    let hands: Hands;
+    let hands: InputDriver;
     beforeAll(() => {
       hands = handsOf(runa);
     });

@@ -4,7 +4,7 @@ import { Browser } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { EntryPage } from '../pages/entry.ts';
 import { FormEditor } from '../pages/form-editor.ts';
-import { Formula } from '../pages/formula.ts';
+import { FormulaBox } from '../pages/formula.ts';
 import { RegisterEditor } from '../pages/register-editor.ts';
 import { signInAs } from '../pages/sign-in.ts';
 import { Writer } from '../pages/writer.ts';
@@ -57,7 +57,7 @@ describe('rules and filters are written as sentences and as formulas', () => {
   });
 
   test('the same filter is a formula, with completion, help and what is wrong in place', async () => {
-    const formula = new Formula(runa);
+    const formula = new FormulaBox(runa);
     await formula.open('//main');
     expect(await formula.text()).toBe('boat.length_overall > 12 and issued_on < today() - duration("P30D")');
     await formula.write('gross > pa');
@@ -88,7 +88,7 @@ describe('rules and filters are written as sentences and as formulas', () => {
     const text = '(gross   > 500) and gross<=500';
     await runa.visit(`${iolite.address}/registers/invoices?filter=${encodeURIComponent(text)}`);
     await runa.seeText('This can never be true.');
-    const formula = new Formula(runa);
+    const formula = new FormulaBox(runa);
     await formula.open('//main');
     expect(await formula.text()).toBe(text);
     await runa.press('Cancel');

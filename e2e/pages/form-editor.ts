@@ -1,5 +1,5 @@
 import { type Browser, Key, literal } from '../browser.ts';
-import { Formula } from './formula.ts';
+import { FormulaBox } from './formula.ts';
 import { Sentence } from './sentence.ts';
 import { Writer } from './writer.ts';
 
@@ -76,8 +76,8 @@ export class FormEditor {
   }
 
   /** Opens a rule of a question as a formula. */
-  async asFormula(question: string): Promise<Formula> {
-    const formula = new Formula(this.#browser);
+  async asFormula(question: string): Promise<FormulaBox> {
+    const formula = new FormulaBox(this.#browser);
     await formula.open(this.#place(question));
     return formula;
   }
@@ -85,7 +85,7 @@ export class FormEditor {
   /** Adds a rule of a question whose condition or value is written as a formula. */
   async writeFormula(question: string, begins: string, text: string): Promise<void> {
     await this.addRule(question, begins);
-    await new Formula(this.#browser).write(text);
+    await new FormulaBox(this.#browser).write(text);
     await this.#browser.press('Use');
   }
 

@@ -3,7 +3,7 @@ import { type Browser, Key, literal } from '../browser.ts';
 const BOX = '//div[@aria-label = "Formula"][@contenteditable = "true"]';
 
 /** The editor of a formula. */
-export class Formula {
+export class FormulaBox {
   readonly #browser: Browser;
   constructor(browser: Browser) {
     this.#browser = browser;

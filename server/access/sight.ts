@@ -4,12 +4,12 @@ import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
 import { personRights } from '../people/roles.ts';
 import type { Queryable } from '../platform/database.ts';
-import type { Scope, Sight } from '../records/sight.ts';
+import type { RecordScope, Sight } from '../records/sight.ts';
 import { readFacts } from './own-record.ts';
 
 const visible = new WeakMap<Catalogue, Map<string, Catalogue>>();
 /** A role sees the whole of a register or nothing of it. */
-const NO_SCOPES: ReadonlyMap<string, Scope> = new Map();
+const NO_SCOPES: ReadonlyMap<string, RecordScope> = new Map();
 
 /**
  * The catalogue with only the registers a person may see: to them the others do not exist. Everyone who sees the same

@@ -2,7 +2,7 @@ import { and, eq, inArray, max } from 'drizzle-orm';
 import type { Result } from '#core/base/index.ts';
 import { perPair } from '#core/base/index.ts';
 import { type CompiledForm, compileForm, type Form, formSchema } from '#core/form/index.ts';
-import { type Catalogue, type ChoiceList, listOf, type Register } from '#core/register/index.ts';
+import { type Catalogue, type ChoiceList, choiceListOf, type Register } from '#core/register/index.ts';
 import { type CompiledRoute, type Route, routeSchema } from '#core/signoff/index.ts';
 import type { Role } from '#core/workspace/index.ts';
 import type { Queryable } from '../platform/database.ts';
@@ -141,7 +141,9 @@ export const listsOf = (registers: readonly Register[], catalogue: Catalogue): C
   const keys = new Set(
     registers.flatMap(({ fields }) =>
       fields.flatMap(({ type }) =>
-        (type.kind === 'rows' ? type.fields.map((field) => field.type) : [type]).flatMap((each) => listOf(each) ?? []),
+        (type.kind === 'rows' ? type.fields.map((field) => field.type) : [type]).flatMap(
+          (each) => choiceListOf(each) ?? [],
+        ),
       ),
     ),
   );

@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { sizes, things } from '#core/register/things.arb.ts';
+import { sizes, things } from '#core/register/every-kind.arb.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 
 /** Files that say what they are, and files that lie. */

@@ -1,4 +1,4 @@
-import type { Linked, LookUp } from '#contract/index.ts';
+import type { Linked, LookUpAnswer } from '#contract/index.ts';
 import { type Problem, problem } from '#core/base/index.ts';
 import { type PersonFacts, toSqlFilter } from '#core/expression/index.ts';
 import type { CompiledForm, CompiledQuestion, Fill } from '#core/form/index.ts';
@@ -8,7 +8,7 @@ import { PEOPLE, type RowField, rowsOf, type StoredValue, sameValue, textsOf } f
 import { compiledForm } from '../definitions/store.ts';
 import { findPeople } from '../people/names.ts';
 import { notFound, valueOrRefuse } from '../platform/refusal.ts';
-import { countOffered, type Found, findByKey, findByTitle, readLinked } from '../records/reader/index.ts';
+import { countOffered, type FoundRecord, findByKey, findByTitle, readLinked } from '../records/reader/index.ts';
 import { withRegister } from '../records/sight.ts';
 import { asSystem, type Look, type Reading } from '../records/work.ts';
 import type { Judged } from './duplicates.ts';
@@ -113,7 +113,7 @@ const findOffered = async (
   asked: LookedUp,
   asking: Asking,
   where: SqlFragment[],
-): Promise<Found[]> => {
+): Promise<FoundRecord[]> => {
   if (asking.only) where.push(sql`t.id = any(${parameter([...asking.only], 'uuid[]')})`);
   const finding = { where, columns: titleField(target).key, paths: asked.fills.map((fill) => fill.path) };
   return asking.key
@@ -122,7 +122,7 @@ const findOffered = async (
 };
 
 /** What a question's look-up offers for some words, each with what choosing it fills. Nothing else of the record. */
-export const lookUp = async (look: Look, form: string, question: string, asking: Asking): Promise<LookUp> => {
+export const lookUp = async (look: Look, form: string, question: string, asking: Asking): Promise<LookUpAnswer> => {
   const { catalogue } = look.definitions;
   const opened = await openForm(look, form, asking.draft);
   const compiled = valueOrRefuse(compiledForm(opened.document, catalogue));
@@ -148,7 +148,7 @@ export const lookUp = async (look: Look, form: string, question: string, asking:
     Object.fromEntries(asked.fills.map((fill) => [fill.target, read[fill.path.join('.')] ?? null])),
   );
   const names = await readFilledLinks(look, compiled, filled);
-  const offered = records.map((record, i): LookUp['found'][number] => ({
+  const offered = records.map((record, i): LookUpAnswer['found'][number] => ({
     id: record.id,
     number: record.number,
     title: record.title,

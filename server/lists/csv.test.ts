@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { sizes, things } from '#core/register/things.arb.ts';
+import { sizes, things } from '#core/register/every-kind.arb.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 
 /** Lists taken out as CSV and brought in: a rehearsal first, all of it or nothing. */

@@ -23,7 +23,7 @@ import {
 import { readNames as readPeopleNames } from '../people/names.ts';
 import { invalid, Refusal, valueOrRefuse } from '../platform/refusal.ts';
 import { addRecords, changeRecord } from '../records/commands/index.ts';
-import { findHolding, findNamed, readOwnValues } from '../records/reader/index.ts';
+import { findByNames, findHolding, readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Look, type Work } from '../records/work.ts';
 
 /** Kinds whose values stand in a CSV file as the core stores them: no comma, no locale, nothing to guess. */
@@ -91,7 +91,7 @@ const readNames = async (look: Look, wanted: ReadonlyMap<string, ReadonlySet<str
     // What the person may not see, no cell can name.
     const register = look.sight.catalogue.registers.get(to);
     if (!register) continue;
-    for (const { id, number, title } of await findNamed(look, register, [...words])) {
+    for (const { id, number, title } of await findByNames(look, register, [...words])) {
       put(number, id);
       if (title !== null) put(title, id);
     }

@@ -4,20 +4,20 @@ import type { SqlFragment } from '#core/sql/index.ts';
 import type { Definitions } from '../definitions/store.ts';
 
 /** Which records of a register: a condition over its table, known as the alias. */
-export type Scope = (alias: string) => SqlFragment;
+export type RecordScope = (alias: string) => SqlFragment;
 
 /** What someone may see: every reading of records goes through one. */
 export interface Sight {
   /** The definitions without what may not be seen: to whoever asks, the rest does not exist. */
   readonly catalogue: Catalogue;
   /** By register; where there is none, all its records may be seen. */
-  readonly scopes: ReadonlyMap<string, Scope>;
+  readonly scopes: ReadonlyMap<string, RecordScope>;
   /** The person as rules and filters name them; their own record is looked up when first asked for. */
   readonly me: () => Promise<PersonFacts>;
 }
 
 const NOBODY: PersonFacts = { name: '', email: '', roles: [], record: null };
-const EVERYTHING: ReadonlyMap<string, Scope> = new Map();
+const EVERYTHING: ReadonlyMap<string, RecordScope> = new Map();
 
 /**
  * The system's own sight, of everything, for what must be judged by all records whoever asks. `why` says what for, to

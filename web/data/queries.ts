@@ -26,7 +26,7 @@ export interface ListAddress {
 const hasKeys = (value: object): boolean => Object.keys(value).length > 0;
 
 /** What a look-up is asked for. */
-export interface Asking {
+export interface LookUpAsked {
   readonly find?: string;
   readonly draft: boolean;
   /** The answers that what is offered follows from. */
@@ -39,7 +39,11 @@ export interface Asking {
 }
 
 /** Asks a look-up of a form. */
-export const askLookUp = (form: string, question: string, { find = '', draft, answers, only, key, limit }: Asking) =>
+export const askLookUp = (
+  form: string,
+  question: string,
+  { find = '', draft, answers, only, key, limit }: LookUpAsked,
+) =>
   call('lookUp', {
     params: { key: form, question },
     query: {
@@ -120,7 +124,7 @@ export const queries = {
         return { ...answer, clockOffsetMs: Date.parse(answer.now) - Date.now() };
       },
     }),
-  lookUp: (form: string, question: string, asking: Asking) =>
+  lookUp: (form: string, question: string, asking: LookUpAsked) =>
     queryOptions({
       queryKey: ['look-up', form, question, asking],
       queryFn: () => askLookUp(form, question, asking),

@@ -12,7 +12,7 @@ import {
   type Operand,
   parseExpression,
   type SayContext,
-  type Part as SentencePart,
+  type SentencePart,
   sayClause,
   type Test,
   type TestKind,

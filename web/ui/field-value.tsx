@@ -18,7 +18,7 @@ import { FileLine } from './controls/files.tsx';
 import { FormattedText } from './controls/formatted.tsx';
 
 /** What a record's values point to, and how they are written. */
-export interface Reading {
+export interface ShownRecord {
   readonly record: RecordAnswer;
   readonly register: string;
   readonly catalogue: Catalogue;
@@ -57,7 +57,7 @@ const RecordLink = ({ link, to }: { link: Linked; to: string }) => (
 const NotSeen = () => <span className="text-ink-2">not for you to see</span>;
 
 /** One value for reading: links lead on, choices stand on their wash, files show what they are. */
-const One = ({ field, value, reading }: { field: RowField; value: StoredValue; reading: Reading }): ReactNode => {
+const One = ({ field, value, reading }: { field: RowField; value: StoredValue; reading: ShownRecord }): ReactNode => {
   const { catalogue, record } = reading;
   const { type } = field;
   const shown = behaviourOf(type).show(value, valueContext(catalogue));
@@ -131,7 +131,7 @@ const One = ({ field, value, reading }: { field: RowField; value: StoredValue; r
   }
 };
 
-const FilesValue = ({ ids, reading: { record, register } }: { ids: readonly string[]; reading: Reading }) => (
+const FilesValue = ({ ids, reading: { record, register } }: { ids: readonly string[]; reading: ShownRecord }) => (
   <ul className="flex flex-wrap gap-3">
     {ids.map((id) => {
       const file = record.files[id];
@@ -158,7 +158,7 @@ const RowsValue = ({
   field: RowField;
   type: FieldTypeOf<'rows'>;
   value: StoredValue;
-  reading: Reading;
+  reading: ShownRecord;
 }) => (
   // What can be scrolled can be reached by the keyboard.
   // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
@@ -192,7 +192,7 @@ const RowsValue = ({
 );
 
 /** A field's value for reading; nothing where it holds nothing. */
-export const FieldValue = ({ field, reading }: { field: Field; reading: Reading }): ReactNode => {
+export const FieldValue = ({ field, reading }: { field: Field; reading: ShownRecord }): ReactNode => {
   const value = reading.record.values[field.key] ?? null;
   return isNothing(value) ? null : <One field={field} value={value} reading={reading} />;
 };

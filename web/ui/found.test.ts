@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { findPlaces } from './found.tsx';
+import { findMarks } from './found.tsx';
 
 test.each([
   ['Margit of Sandvik', ['marg'], [[0, 4]]],
@@ -16,4 +16,4 @@ test.each([
   ['abcabc', ['abc', 'bca'], [[0, 6]]],
   ['nothing', ['x'], []],
   ['1,250.00', ['250'], [[2, 5]]],
-])('%s with %o is marked at %o', (text, words, places) => expect(findPlaces(text, words)).toEqual(places));
+])('%s with %o is marked at %o', (text, words, places) => expect(findMarks(text, words)).toEqual(places));

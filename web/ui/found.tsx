@@ -2,7 +2,7 @@ import { Fragment } from 'react';
 import { foldText } from '#core/base/index.ts';
 
 /** The places where any of the folded words stands in a text, merged, as pairs of UTF-16 offsets. */
-export const findPlaces = (text: string, words: readonly string[]): [number, number][] => {
+export const findMarks = (text: string, words: readonly string[]): [number, number][] => {
   if (words.length === 0) return [];
   // Folding may change lengths (ß → ss): fold letter by letter and remember where each came from.
   let folded = '';
@@ -32,7 +32,7 @@ export const findPlaces = (text: string, words: readonly string[]): [number, num
 
 /** Text with the words that were found marked. */
 export const Found = ({ text, words }: { text: string; words: readonly string[] }) => {
-  const places = words.length === 0 ? [] : findPlaces(text, words);
+  const places = words.length === 0 ? [] : findMarks(text, words);
   let end = 0;
   return (
     <>

@@ -2,7 +2,7 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headl
 import { useQuery } from '@tanstack/react-query';
 import { ExternalLink } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import type { Linked, LookUp as LookUpAnswer } from '#contract/index.ts';
+import type { Linked, LookUpAnswer } from '#contract/index.ts';
 import { foldText } from '#core/base/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import { askLookUp, queries } from '../data/queries.ts';

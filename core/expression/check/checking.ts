@@ -6,7 +6,7 @@ import type { NoteCode } from '../value.ts';
 import type { Vocabulary } from '../vocabulary.ts';
 
 /** A name that a loop or a filter gives to the item it looks at. */
-export interface Scope {
+export interface NameScope {
   readonly name: string;
   readonly slot: number;
   readonly type: Type;
@@ -20,7 +20,7 @@ export class Checking {
   readonly warnings: Problem[] = [];
   readonly vocabulary: Vocabulary;
   /** The innermost first. */
-  scopes: readonly Scope[] = [];
+  scopes: readonly NameScope[] = [];
   #slots = 0;
 
   constructor(vocabulary: Vocabulary) {
@@ -46,7 +46,7 @@ export class Checking {
   }
 
   /** What is under a new name while `inner` is checked. */
-  within<T>(scope: Scope, inner: () => T): T {
+  within<T>(scope: NameScope, inner: () => T): T {
     const before = this.scopes;
     this.scopes = [scope, ...before];
     const result = inner();

@@ -1,6 +1,6 @@
 import { findNearest, type Span } from '../../base/index.ts';
 import { PROPERTIES } from '../functions/index.ts';
-import type { Base, Step, Term } from '../term.ts';
+import type { Base, PathStep, Term } from '../term.ts';
 import { fromValueType, listOf, sayType, TEXT, type Type } from '../type.ts';
 import { fromGiven } from '../value.ts';
 import { ME_NAMES, type Named, type Vocabulary } from '../vocabulary.ts';
@@ -18,13 +18,13 @@ const typeOf = (named: Named): Type => {
   return type.kind === 'records' ? listOf({ kind: 'record', register: type.register }) : fromValueType(type);
 };
 
-const stepOf = (named: Named): Step => ({
+const stepOf = (named: Named): PathStep => ({
   name: named.name,
   to: named.type.kind === 'records' || named.type.kind === 'link' ? named.type.register : null,
   ...(named.formula ? { formula: named.formula } : {}),
 });
 
-const readOf = (base: Base, steps: readonly Step[], named: Named, span: Span): Term => {
+const readOf = (base: Base, steps: readonly PathStep[], named: Named, span: Span): Term => {
   const type = typeOf(named);
   const by = named.type.kind === 'records' ? named.type.by : null;
   const bounds = {
@@ -157,7 +157,7 @@ const ofMe = (names: readonly string[], span: Span, at: Checking): Term => {
   }
   const type: Type =
     name === 'roles' ? listOf(TEXT) : name === 'record' ? { kind: 'link', register: register ?? '' } : TEXT;
-  const step: Step = { name, to: type.kind === 'link' ? type.register : null };
+  const step: PathStep = { name, to: type.kind === 'link' ? type.register : null };
   const start: Term = {
     op: 'read',
     base: 'me',

@@ -2,14 +2,14 @@ import { DIGITS, findDecimal, findDuration, round34, showDays, showMonths } from
 import { sql } from '../../sql/index.ts';
 import { BOOLEAN, DAYS, NUMBER, TEXT } from '../type.ts';
 import type { Value } from '../value.ts';
-import { type BuiltIn, countOf, decimalOf, parameter, type Signature, textOf } from './signature.ts';
+import { type BuiltIn, countOf, decimalOf, type Signature, takes, textArgument } from './signature.ts';
 
-const from = (shape: Signature['parameters'][number]['shape']) => parameter('from', shape);
+const from = (shape: Signature['parameters'][number]['shape']) => takes('from', shape);
 
 /** A text as a number, its grouping sign taken out; null where it is none. */
 const toNumber = (text: string, grouping: Value, point: Value): Value => {
   const signs = ['.', ',', ' ', ''];
-  const [group, decimal] = [textOf(grouping), textOf(point) || '.'];
+  const [group, decimal] = [textArgument(grouping), textArgument(point) || '.'];
   if (!signs.includes(group) || !signs.includes(decimal) || group === decimal) return null;
   const plain = (group === '' ? text : text.replaceAll(group, '')).replace(decimal, '.');
   const full = plain.replace(/^(-?)\./, '$10.');
@@ -48,11 +48,11 @@ export const CONVERSIONS: readonly BuiltIn[] = [
       {
         parameters: [from('text')],
         result: NUMBER,
-        run: ([text]) => toNumber(textOf(text), null, null),
+        run: ([text]) => toNumber(textArgument(text), null, null),
         sql: (call) => sql`iolite.find_number(${call.at(0)})`,
       },
       {
-        parameters: [from('text'), parameter('grouping separator', 'text'), parameter('decimal separator', 'text')],
+        parameters: [from('text'), takes('grouping separator', 'text'), takes('decimal separator', 'text')],
         result: NUMBER,
         takesNothing: true,
         run: ([text, group, point]) => (typeof text === 'string' ? toNumber(text, group ?? null, point ?? null) : null),
@@ -74,7 +74,7 @@ export const CONVERSIONS: readonly BuiltIn[] = [
     ],
     clause: '10.3.4.1',
     signatures: [
-      shown('text', textOf, (call) => call.at(0), 0),
+      shown('text', textArgument, (call) => call.at(0), 0),
       shown(
         'number',
         (value) => decimalOf(value).toFixed(),
@@ -82,17 +82,17 @@ export const CONVERSIONS: readonly BuiltIn[] = [
         6200,
       ),
       shown('boolean', String, (call) => sql`${call.at(0)}::text`, 5),
-      shown('date', textOf, (call) => sql`to_char(${call.at(0)}, 'YYYY-MM-DD')`, 10),
-      shown('time', textOf, 'it writes a time as text', 12),
+      shown('date', textArgument, (call) => sql`to_char(${call.at(0)}, 'YYYY-MM-DD')`, 10),
+      shown('time', textArgument, 'it writes a time as text', 12),
       shown(
         'moment',
-        textOf,
+        textArgument,
         (call) => sql`to_char(${call.at(0)} at time zone 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`,
         24,
       ),
       shown('days', (value) => showDays(countOf(value)), 'it writes a duration as text', 40),
       shown('months', (value) => showMonths(countOf(value)), 'it writes a duration as text', 20),
-      shown('choice', textOf, (call) => call.at(0), 48),
+      shown('choice', textArgument, (call) => call.at(0), 48),
     ],
   },
   {
@@ -109,7 +109,7 @@ export const CONVERSIONS: readonly BuiltIn[] = [
         parameters: [from('text')],
         result: DAYS,
         run: ([text]) => {
-          const found = findDuration(textOf(text));
+          const found = findDuration(textArgument(text));
           return found?.kind === 'days' ? found.ms : null;
         },
         sql: 'it reads a duration from text',
@@ -127,7 +127,7 @@ export const CONVERSIONS: readonly BuiltIn[] = [
     clause: '10.3.4.2',
     signatures: [
       {
-        parameters: [parameter('negand', 'boolean')],
+        parameters: [takes('negand', 'boolean')],
         result: BOOLEAN,
         run: ([value]) => value !== true,
         sql: (call) => sql`(not ${call.at(0)})`,

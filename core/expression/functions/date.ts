@@ -21,13 +21,13 @@ import {
 import { type SqlFragment, sql } from '../../sql/index.ts';
 import { DATE, MOMENT, MONTHS, NUMBER, TEXT, type Type } from '../type.ts';
 import type { Tools, Value } from '../value.ts';
-import { type BuiltIn, countOf, decimalOf, parameter, type Signature, textOf, wholeOf } from './signature.ts';
+import { type BuiltIn, countOf, decimalOf, type Signature, takes, textArgument, wholeOf } from './signature.ts';
 
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const MONTH_NAMES = 'January February March April May June July August September October November December'.split(' ');
 
-const day = parameter('date', 'date');
-const moment = parameter('date', 'moment');
+const day = takes('date', 'date');
+const moment = takes('date', 'moment');
 const number = (value: number): Value => new Decimal(value);
 const SMALL = { before: 4, after: 0 } as const;
 
@@ -40,7 +40,7 @@ const ofDay = (run: (date: string) => Value, result: Type, sqlOf: (date: SqlFrag
   {
     parameters: [day],
     result,
-    run: ([date]) => run(textOf(date)),
+    run: ([date]) => run(textArgument(date)),
     sql: (call) => sqlOf(call.at(0)),
     size: () => SMALL,
     longest: () => 20,
@@ -48,7 +48,7 @@ const ofDay = (run: (date: string) => Value, result: Type, sqlOf: (date: SqlFrag
   {
     parameters: [moment],
     result,
-    run: ([at], { clock }) => run(localDate(textOf(at), clock.zone)),
+    run: ([at], { clock }) => run(localDate(textArgument(at), clock.zone)),
     sql: (call) => sqlOf(daySql(call.at(0), call.tools.zone)),
     size: () => SMALL,
     longest: () => 20,
@@ -56,7 +56,7 @@ const ofDay = (run: (date: string) => Value, result: Type, sqlOf: (date: SqlFrag
 ];
 
 const ofText = (result: Type, run: Signature['run']): Signature => ({
-  parameters: [parameter('from', 'text')],
+  parameters: [takes('from', 'text')],
   result,
   run,
   sql: 'it reads a date or time from text',
@@ -99,25 +99,25 @@ export const DATE_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.1',
     signatures: [
       {
-        parameters: [parameter('from', 'moment')],
+        parameters: [takes('from', 'moment')],
         result: DATE,
-        run: ([at], { clock }) => localDate(textOf(at), clock.zone),
+        run: ([at], { clock }) => localDate(textArgument(at), clock.zone),
         sql: (call) => daySql(call.at(0), call.tools.zone),
       },
       {
-        parameters: [parameter('from', 'date')],
+        parameters: [takes('from', 'date')],
         result: DATE,
         run: ([date]) => date ?? null,
         sql: (call) => call.at(0),
       },
       {
-        parameters: [parameter('year', 'number'), parameter('month', 'number'), parameter('day', 'number')],
+        parameters: [takes('year', 'number'), takes('month', 'number'), takes('day', 'number')],
         result: DATE,
         run: ([y, m, d], tools) =>
           makeDate(decimalOf(y).toNumber(), decimalOf(m).toNumber(), decimalOf(d).toNumber()) ?? impossible(tools),
         sql: (call) => sql`iolite.find_date(${call.at(0)}, ${call.at(1)}, ${call.at(2)})`,
       },
-      ofText(DATE, ([text], tools) => findDate(textOf(text)) ?? impossible(tools)),
+      ofText(DATE, ([text], tools) => findDate(textArgument(text)) ?? impossible(tools)),
     ],
   },
   {
@@ -131,13 +131,13 @@ export const DATE_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.1',
     signatures: [
       {
-        parameters: [parameter('from', 'moment')],
+        parameters: [takes('from', 'moment')],
         result: { kind: 'time' },
-        run: ([at], { clock }) => localTime(textOf(at), clock.zone),
+        run: ([at], { clock }) => localTime(textArgument(at), clock.zone),
         sql: (call) => sql`(${call.at(0)} at time zone ${call.tools.zone})::time`,
       },
       {
-        parameters: [parameter('hour', 'number'), parameter('minute', 'number'), parameter('second', 'number')],
+        parameters: [takes('hour', 'number'), takes('minute', 'number'), takes('second', 'number')],
         result: { kind: 'time' },
         run: ([h, m, s], tools) => {
           const [hours, minutes, ms] = [wholeOf(h), wholeOf(m), wholeOf(decimalOf(s).mul(1000).trunc())];
@@ -147,7 +147,7 @@ export const DATE_FUNCTIONS: readonly BuiltIn[] = [
         },
         sql: 'it puts a time together',
       },
-      ofText({ kind: 'time' }, ([text], tools) => findTime(textOf(text)) ?? impossible(tools)),
+      ofText({ kind: 'time' }, ([text], tools) => findTime(textArgument(text)) ?? impossible(tools)),
     ],
   },
   {
@@ -158,14 +158,15 @@ export const DATE_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.1',
     signatures: [
       {
-        parameters: [parameter('date', 'date'), parameter('time', 'time')],
+        parameters: [takes('date', 'date'), takes('time', 'time')],
         result: MOMENT,
-        run: ([date, time], { clock }) => fromLocal(`${textOf(date)}T${textOf(time)}`, clock.zone),
+        run: ([date, time], { clock }) => fromLocal(`${textArgument(date)}T${textArgument(time)}`, clock.zone),
         sql: 'it reads a time in the workspace’s zone',
       },
       ofText(
         MOMENT,
-        ([text], tools) => findMoment(textOf(text)) ?? fromLocal(textOf(text), tools.clock.zone) ?? impossible(tools),
+        ([text], tools) =>
+          findMoment(textArgument(text)) ?? fromLocal(textArgument(text), tools.clock.zone) ?? impossible(tools),
       ),
     ],
   },
@@ -180,9 +181,9 @@ export const DATE_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.1',
     signatures: [
       {
-        parameters: [parameter('from', 'date'), parameter('to', 'date')],
+        parameters: [takes('from', 'date'), takes('to', 'date')],
         result: MONTHS,
-        run: ([from, to]) => monthsBetween(textOf(from), textOf(to)),
+        run: ([from, to]) => monthsBetween(textArgument(from), textArgument(to)),
         sql: (call) => sql`iolite.months_between(${call.at(0)}, ${call.at(1)})`,
       },
     ],
@@ -249,7 +250,7 @@ const property = (
   run: (value: Value, tools: Tools) => number,
   sqlOf: (value: SqlFragment, zone: SqlFragment) => SqlFragment,
 ): Signature => ({
-  parameters: [parameter('from', shape)],
+  parameters: [takes('from', shape)],
   result: NUMBER,
   run: ([value], tools) => number(run(value ?? null, tools)),
   sql: (call) => sqlOf(call.at(0), call.tools.zone),
@@ -259,12 +260,12 @@ const property = (
 const dayPart = (run: (date: string) => number, part: SqlFragment): Signature[] => [
   property(
     'date',
-    (value) => run(textOf(value)),
+    (value) => run(textArgument(value)),
     (value) => sql`extract(${part} from ${value})`,
   ),
   property(
     'moment',
-    (value, { clock }) => run(localDate(textOf(value), clock.zone)),
+    (value, { clock }) => run(localDate(textArgument(value), clock.zone)),
     (value, zone) => sql`extract(${part} from (${value} at time zone ${zone}))`,
   ),
 ];
@@ -272,12 +273,12 @@ const dayPart = (run: (date: string) => number, part: SqlFragment): Signature[] 
 const timePart = (run: (ms: number) => number, part: SqlFragment): Signature[] => [
   property(
     'time',
-    (value) => run(toDayMs(textOf(value))),
+    (value) => run(toDayMs(textArgument(value))),
     (value) => sql`extract(${part} from ${value})`,
   ),
   property(
     'moment',
-    (value, { clock }) => run(toDayMs(localTime(textOf(value), clock.zone))),
+    (value, { clock }) => run(toDayMs(localTime(textArgument(value), clock.zone))),
     (value, zone) => sql`extract(${part} from (${value} at time zone ${zone}))`,
   ),
 ];

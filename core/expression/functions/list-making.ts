@@ -8,13 +8,13 @@ import {
   listOfArg,
   optional,
   type Parameter,
-  parameter,
   type Shape,
   type Signature,
+  takes,
   wholeOf,
 } from './signature.ts';
 
-const list = (of: Shape): Parameter => parameter('list', { list: of });
+const list = (of: Shape): Parameter => takes('list', { list: of });
 const OUTSIDE = 'it makes a new list';
 
 const within = (items: readonly Value[]): Value => (items.length > LONGEST_LIST ? null : items);
@@ -47,15 +47,12 @@ export const LIST_MAKERS: readonly BuiltIn[] = [
     ],
     clause: '10.3.4.4',
     signatures: [
-      make(
-        [list('T'), parameter('start position', 'number'), optional('length', 'number')],
-        ([items, start, length]) => {
-          const all = listOfArg(items);
-          const from = placeIn(all, start);
-          const count = length === undefined ? all.length : wholeOf(length);
-          return from === null || count === null || count < 0 ? null : all.slice(from, from + count);
-        },
-      ),
+      make([list('T'), takes('start position', 'number'), optional('length', 'number')], ([items, start, length]) => {
+        const all = listOfArg(items);
+        const from = placeIn(all, start);
+        const count = length === undefined ? all.length : wholeOf(length);
+        return from === null || count === null || count < 0 ? null : all.slice(from, from + count);
+      }),
     ],
   },
   {
@@ -65,7 +62,7 @@ export const LIST_MAKERS: readonly BuiltIn[] = [
     examples: [['append([1], 2, 3)', '[1, 2, 3]']],
     clause: '10.3.4.4',
     signatures: [
-      make([list('T'), parameter('item', 'T')], ([items, ...more]) => within([...listOfArg(items), ...more]), {
+      make([list('T'), takes('item', 'T')], ([items, ...more]) => within([...listOfArg(items), ...more]), {
         rest: true,
       }),
     ],
@@ -85,7 +82,7 @@ export const LIST_MAKERS: readonly BuiltIn[] = [
     examples: [['insert before([1, 3], 1, 2)', '[2, 1, 3]']],
     clause: '10.3.4.4',
     signatures: [
-      make([list('T'), parameter('position', 'number'), parameter('newItem', 'T')], ([items, position, item]) => {
+      make([list('T'), takes('position', 'number'), takes('newItem', 'T')], ([items, position, item]) => {
         const place = placeIn(listOfArg(items), position);
         return place === null ? null : listOfArg(items).toSpliced(place, 0, item ?? null);
       }),
@@ -98,7 +95,7 @@ export const LIST_MAKERS: readonly BuiltIn[] = [
     examples: [['remove([1, 2, 3], 2)', '[1, 3]']],
     clause: '10.3.4.4',
     signatures: [
-      make([list('T'), parameter('position', 'number')], ([items, position]) => {
+      make([list('T'), takes('position', 'number')], ([items, position]) => {
         const place = placeIn(listOfArg(items), position);
         return place === null ? null : listOfArg(items).toSpliced(place, 1);
       }),
@@ -120,7 +117,7 @@ export const LIST_MAKERS: readonly BuiltIn[] = [
     clause: '10.3.4.4',
     signatures: [
       make(
-        [list('T'), parameter('match', 'T')],
+        [list('T'), takes('match', 'T')],
         ([items, match]) =>
           listOfArg(items).flatMap((each, i) => (equal(each, match ?? null) ? [new Decimal(i + 1)] : [])),
         { result: listOf(NUMBER) },
@@ -150,7 +147,7 @@ export const LIST_MAKERS: readonly BuiltIn[] = [
     examples: [['flatten([[1, 2], [3], [4]])', '[1, 2, 3, 4]']],
     clause: '10.3.4.4',
     signatures: [
-      make([parameter('list', { list: { list: 'T' } })], ([items]) => within(listOfArg(items).flatMap(listOfArg))),
+      make([takes('list', { list: { list: 'T' } })], ([items]) => within(listOfArg(items).flatMap(listOfArg))),
     ],
   },
   {

@@ -10,14 +10,14 @@ import {
   listOfArg,
   over,
   type Parameter,
-  parameter,
   rounded,
   type Shape,
   type Signature,
   type SqlCall,
+  takes,
 } from './signature.ts';
 
-const list = (of: Shape): Parameter => parameter('list', { list: of });
+const list = (of: Shape): Parameter => takes('list', { list: of });
 const OUTSIDE = 'it makes a new list';
 
 /** A function of one list, which may also be given its items one by one. */
@@ -29,7 +29,7 @@ const ofList = (
     { ...rest, parameters: [list(of)] },
     {
       ...rest,
-      parameters: [parameter('c', of)],
+      parameters: [takes('c', of)],
       rest: true,
       takesNothing: true,
       run: (args, tools) => rest.run([args], tools),
@@ -154,7 +154,7 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.4',
     signatures: [
       {
-        parameters: [list('T'), parameter('element', 'T')],
+        parameters: [list('T'), takes('element', 'T')],
         result: BOOLEAN,
         takesNothing: true,
         run: ([items, value]) =>

@@ -8,13 +8,13 @@ import {
   decimalOf,
   finite,
   optional,
-  parameter,
   type Signature,
   type SqlCall,
+  takes,
   wholeOf,
 } from './signature.ts';
 
-const n = parameter('n', 'number');
+const n = takes('n', 'number');
 const IRRATIONAL = 'roots, powers and logarithms are worked out to 34 digits only outside the database';
 
 /** Rounding to so many decimals, by decimal.js's modes and by SQL. */
@@ -23,7 +23,7 @@ const rounding = (
   sqlOf: (call: SqlCall) => ReturnType<typeof sql>,
   needsScale: boolean,
 ): Signature => ({
-  parameters: [n, needsScale ? parameter('scale', 'number') : optional('scale', 'number')],
+  parameters: [n, needsScale ? takes('scale', 'number') : optional('scale', 'number')],
   result: NUMBER,
   run: ([value, scale]) => {
     const places = scale === undefined ? 0 : wholeOf(scale);
@@ -53,7 +53,7 @@ const plain = (
   sqlOf: Signature['sql'],
   result = NUMBER,
 ): Signature => ({
-  parameters: [parameter('number', 'number')],
+  parameters: [takes('number', 'number')],
   result,
   run: ([value]) => {
     const answer = run(decimalOf(value));
@@ -177,13 +177,13 @@ export const NUMBER_FUNCTIONS: readonly BuiltIn[] = [
         size: ([size = { before: 34, after: 34 }]) => size,
       },
       {
-        parameters: [parameter('n', 'days')],
+        parameters: [takes('n', 'days')],
         result: DAYS,
         run: ([value]) => Math.abs(countOf(value)),
         sql: (call) => sql`abs(${call.at(0)})`,
       },
       {
-        parameters: [parameter('n', 'months')],
+        parameters: [takes('n', 'months')],
         result: MONTHS,
         run: ([value]) => Math.abs(countOf(value)),
         sql: (call) => sql`abs(${call.at(0)})`,
@@ -208,7 +208,7 @@ export const NUMBER_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.5',
     signatures: [
       {
-        parameters: [parameter('dividend', 'number'), parameter('divisor', 'number')],
+        parameters: [takes('dividend', 'number'), takes('divisor', 'number')],
         result: NUMBER,
         run: ([a, b], tools) => {
           const divisor = decimalOf(b);

@@ -25,10 +25,10 @@ import {
   decimalOf,
   finite,
   LONGEST_TEXT,
-  parameter,
   rounded,
   type Signature,
-  textOf,
+  takes,
+  textArgument,
   wholeOf,
 } from './signature.ts';
 
@@ -42,7 +42,7 @@ const signature = (
   sqlOf: ((a: SqlFragment, b: SqlFragment, exact: boolean) => SqlFragment) | string,
   extra: Partial<Signature> = {},
 ): Signature => ({
-  parameters: [parameter('left', left), parameter('right', right)],
+  parameters: [takes('left', left), takes('right', right)],
   result,
   run: ([a, b], tools) => run(a ?? null, b ?? null, tools),
   sql: typeof sqlOf === 'string' ? sqlOf : (call) => sqlOf(call.at(0), call.at(1), call.exact),
@@ -64,13 +64,13 @@ const whole = (value: Decimal): number => value.trunc().toNumber();
 
 /** A day moved by a duration of days: hours that make no whole day move it back to the day it is then. */
 const moveDate = (date: Value, ms: number, tools: Tools): Value =>
-  inRange(plusDays(textOf(date), Math.floor(ms / DAY_MS)), tools);
+  inRange(plusDays(textArgument(date), Math.floor(ms / DAY_MS)), tools);
 const moveMoment = (at: Value, ms: number, tools: Tools): Value =>
-  inRange(findMomentOf(toEpochMs(textOf(at)) + ms), tools);
+  inRange(findMomentOf(toEpochMs(textArgument(at)) + ms), tools);
 const moveMonths = (at: Value, count: number, tools: Tools): Value => {
   const { zone } = tools.clock;
-  const date = plusMonths(localDate(textOf(at), zone), count);
-  return inRange(date ? fromLocal(`${date}T${localTime(textOf(at), zone)}`, zone) : null, tools);
+  const date = plusMonths(localDate(textArgument(at), zone), count);
+  return inRange(date ? fromLocal(`${date}T${localTime(textArgument(at), zone)}`, zone) : null, tools);
 };
 
 const MOST_EXACT_POWER = 16;
@@ -102,7 +102,7 @@ const PLUS: readonly Signature[] = [
     'text',
     'text',
     TEXT,
-    (a, b) => textOf(a) + textOf(b),
+    (a, b) => textArgument(a) + textArgument(b),
     (a, b) => sql`(${a} || ${b})`,
     {
       longest: ([a = LONGEST_TEXT, b = LONGEST_TEXT]) => a + b,
@@ -126,14 +126,14 @@ const PLUS: readonly Signature[] = [
     'date',
     'months',
     DATE,
-    (a, b, tools) => inRange(plusMonths(textOf(a), countOf(b)), tools),
+    (a, b, tools) => inRange(plusMonths(textArgument(a), countOf(b)), tools),
     (a, b) => sql`iolite.plus_months(${a}, ${b})`,
   ),
   signature(
     'months',
     'date',
     DATE,
-    (a, b, tools) => inRange(plusMonths(textOf(b), countOf(a)), tools),
+    (a, b, tools) => inRange(plusMonths(textArgument(b), countOf(a)), tools),
     (a, b) => sql`iolite.plus_months(${b}, ${a})`,
   ),
   signature(
@@ -152,7 +152,13 @@ const PLUS: readonly Signature[] = [
   ),
   signature('moment', 'months', MOMENT, (a, b, tools) => moveMonths(a, countOf(b), tools), MONTHS_OF_MOMENT),
   signature('months', 'moment', MOMENT, (a, b, tools) => moveMonths(b, countOf(a), tools), MONTHS_OF_MOMENT),
-  signature('time', 'days', TIME, (a, b) => fromDayMs(toDayMs(textOf(a)) + countOf(b)), 'it reckons with times of day'),
+  signature(
+    'time',
+    'days',
+    TIME,
+    (a, b) => fromDayMs(toDayMs(textArgument(a)) + countOf(b)),
+    'it reckons with times of day',
+  ),
   signature(
     'days',
     'days',
@@ -182,17 +188,23 @@ const MINUS: readonly Signature[] = [
     'date',
     'date',
     DAYS,
-    (a, b) => (toDayNumber(textOf(a)) - toDayNumber(textOf(b))) * DAY_MS,
+    (a, b) => (toDayNumber(textArgument(a)) - toDayNumber(textArgument(b))) * DAY_MS,
     (a, b) => sql`((${a} - ${b})::numeric * 86400000)`,
   ),
   signature(
     'moment',
     'moment',
     DAYS,
-    (a, b) => toEpochMs(textOf(a)) - toEpochMs(textOf(b)),
+    (a, b) => toEpochMs(textArgument(a)) - toEpochMs(textArgument(b)),
     (a, b) => sql`(extract(epoch from (${a} - ${b})) * 1000)`,
   ),
-  signature('time', 'time', DAYS, (a, b) => toDayMs(textOf(a)) - toDayMs(textOf(b)), 'it reckons with times of day'),
+  signature(
+    'time',
+    'time',
+    DAYS,
+    (a, b) => toDayMs(textArgument(a)) - toDayMs(textArgument(b)),
+    'it reckons with times of day',
+  ),
   signature(
     'date',
     'days',
@@ -204,7 +216,7 @@ const MINUS: readonly Signature[] = [
     'date',
     'months',
     DATE,
-    (a, b, tools) => inRange(plusMonths(textOf(a), -countOf(b)), tools),
+    (a, b, tools) => inRange(plusMonths(textArgument(a), -countOf(b)), tools),
     (a, b) => sql`iolite.plus_months(${a}, - ${b})`,
   ),
   signature(
@@ -215,7 +227,13 @@ const MINUS: readonly Signature[] = [
     (a, b) => sql`iolite.plus_ms(${a}, - ${b})`,
   ),
   signature('moment', 'months', MOMENT, (a, b, tools) => moveMonths(a, -countOf(b), tools), MONTHS_OF_MOMENT),
-  signature('time', 'days', TIME, (a, b) => fromDayMs(toDayMs(textOf(a)) - countOf(b)), 'it reckons with times of day'),
+  signature(
+    'time',
+    'days',
+    TIME,
+    (a, b) => fromDayMs(toDayMs(textArgument(a)) - countOf(b)),
+    'it reckons with times of day',
+  ),
   signature(
     'days',
     'days',
@@ -315,7 +333,7 @@ export const OPERATORS: { readonly [K in ArithmeticOp]: readonly Signature[] } =
 };
 
 const negated = (kind: 'number' | 'days' | 'months', result: Type, run: (value: Value) => Value): Signature => ({
-  parameters: [parameter('operand', kind)],
+  parameters: [takes('operand', kind)],
   result,
   run: ([value]) => run(value ?? null),
   sql: (call) => sql`(- ${call.at(0)})`,

@@ -79,10 +79,10 @@ export const LONGEST_TEXT = 100_000;
 /** The longest list an expression may make. */
 export const LONGEST_LIST = 10_000;
 
-export const parameter = (name: string, shape: Shape): Parameter => ({ name, shape });
+export const takes = (name: string, shape: Shape): Parameter => ({ name, shape });
 export const optional = (name: string, shape: Shape): Parameter => ({ name, shape, optional: true });
 
-export const textOf = (value: Value | undefined): string => (typeof value === 'string' ? value : '');
+export const textArgument = (value: Value | undefined): string => (typeof value === 'string' ? value : '');
 export const decimalOf = (value: Value | undefined): Decimal =>
   Decimal.isDecimal(value) ? value : new Decimal(typeof value === 'number' ? value : 0);
 export const countOf = (value: Value | undefined): number => (typeof value === 'number' ? value : 0);

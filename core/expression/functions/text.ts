@@ -9,14 +9,14 @@ import {
   LONGEST_TEXT,
   listOfArg,
   optional,
-  parameter,
   type Signature,
-  textOf,
+  takes,
+  textArgument,
   wholeOf,
 } from './signature.ts';
 
-const string = parameter('string', 'text');
-const match = parameter('match', 'text');
+const string = takes('string', 'text');
+const match = takes('match', 'text');
 const first = ([longest = 0]: readonly number[]): number => longest;
 
 const two = (
@@ -26,7 +26,7 @@ const two = (
 ): Signature => ({
   parameters: [string, match],
   result,
-  run: ([a, b]) => run(textOf(a), textOf(b)),
+  run: ([a, b]) => run(textArgument(a), textArgument(b)),
   sql: (call) => sqlOf(call.at(0), call.at(1)),
   longest: first,
 });
@@ -39,7 +39,7 @@ const one = (
 ): Signature => ({
   parameters: [string],
   result,
-  run: ([text]) => run(textOf(text)),
+  run: ([text]) => run(textArgument(text)),
   sql: sqlOf,
   longest: ([longest = 0]) => longest * grows,
 });
@@ -56,7 +56,7 @@ const joinTexts = (items: readonly Value[], between: string, tools: Tools): Valu
   let first = true;
   for (const item of items) {
     if (item === null) continue;
-    made += first ? textOf(item) : between + textOf(item);
+    made += first ? textArgument(item) : between + textArgument(item);
     first = false;
     // Told as soon as it is too long, so that it is never all put together.
     if (made.length > LONGEST_TEXT) return limited(made, tools);
@@ -189,13 +189,13 @@ export const TEXT_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.3',
     signatures: [
       {
-        parameters: [string, parameter('start position', 'number'), optional('length', 'number')],
+        parameters: [string, takes('start position', 'number'), optional('length', 'number')],
         result: TEXT,
         run: ([text, start, length]) => {
           const [from, count] = [wholeOf(start), length === undefined ? null : wholeOf(length)];
           return from === null || (length !== undefined && count === null)
             ? null
-            : substring(textOf(text), from, count);
+            : substring(textArgument(text), from, count);
         },
         sql: (call) =>
           call.has(2)
@@ -253,10 +253,10 @@ export const TEXT_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.3',
     signatures: [
       {
-        parameters: [parameter('input', 'text'), parameter('pattern', 'text'), parameter('replacement', 'text')],
+        parameters: [takes('input', 'text'), takes('pattern', 'text'), takes('replacement', 'text')],
         result: TEXT,
         run: ([text, pattern, replacement], tools) =>
-          replaceAll(textOf(text), textOf(pattern), textOf(replacement), tools),
+          replaceAll(textArgument(text), textArgument(pattern), textArgument(replacement), tools),
         sql: PATTERNS,
         longest: () => LONGEST_TEXT,
       },
@@ -315,13 +315,13 @@ export const TEXT_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.3',
     signatures: [
       {
-        parameters: [parameter('input', 'text'), parameter('pattern', 'text')],
+        parameters: [takes('input', 'text'), takes('pattern', 'text')],
         result: BOOLEAN,
         run: ([text, pattern]) => {
-          const read = parsePattern(textOf(pattern));
-          return typeof read === 'string' ? null : findMatch(read.pattern, toCodes(textOf(text))) !== null;
+          const read = parsePattern(textArgument(pattern));
+          return typeof read === 'string' ? null : findMatch(read.pattern, toCodes(textArgument(text))) !== null;
         },
-        sql: (call) => sql`(${call.at(0)} collate "C" ~ ${patternSql(textOf(call.constant(1)))})`,
+        sql: (call) => sql`(${call.at(0)} collate "C" ~ ${patternSql(textArgument(call.constant(1)))})`,
       },
     ],
   },
@@ -336,9 +336,9 @@ export const TEXT_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.3',
     signatures: [
       {
-        parameters: [string, parameter('delimiter', 'text')],
+        parameters: [string, takes('delimiter', 'text')],
         result: listOf(TEXT),
-        run: ([text, delimiter]) => split(textOf(text), textOf(delimiter)),
+        run: ([text, delimiter]) => split(textArgument(text), textArgument(delimiter)),
         sql: PATTERNS,
       },
     ],
@@ -358,11 +358,11 @@ export const TEXT_FUNCTIONS: readonly BuiltIn[] = [
     clause: '10.3.4.3',
     signatures: [
       {
-        parameters: [parameter('list', { list: 'text' }), optional('delimiter', 'text')],
+        parameters: [takes('list', { list: 'text' }), optional('delimiter', 'text')],
         result: TEXT,
         takesNothing: true,
         run: ([list, delimiter], tools) =>
-          isList(list ?? null) ? joinTexts(listOfArg(list), textOf(delimiter), tools) : null,
+          isList(list ?? null) ? joinTexts(listOfArg(list), textArgument(delimiter), tools) : null,
         sql: 'it joins texts of a list',
         longest: () => LONGEST_TEXT,
       },

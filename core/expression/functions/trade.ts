@@ -2,12 +2,12 @@ import { addWorkingDays, Decimal, exactly, monthsBetween, round34, workingDays }
 import { sql } from '../../sql/index.ts';
 import { DATE, NUMBER } from '../type.ts';
 import type { Tools, Value } from '../value.ts';
-import { type BuiltIn, decimalOf, parameter, type Signature, textOf, wholeOf } from './signature.ts';
+import { type BuiltIn, decimalOf, type Signature, takes, textArgument, wholeOf } from './signature.ts';
 
-const n = parameter('n', 'number');
-const step = parameter('step', 'number');
-const from = parameter('from', 'date');
-const to = parameter('to', 'date');
+const n = takes('n', 'number');
+const step = takes('step', 'number');
+const from = takes('from', 'date');
+const to = takes('to', 'date');
 
 type Way = 'half up' | 'up' | 'down';
 const WAYS = { 'half up': sql`'half up'`, up: sql`'up'`, down: sql`'down'` } as const;
@@ -49,7 +49,7 @@ export const TRADE_FUNCTIONS: readonly BuiltIn[] = [
       {
         parameters: [from, to],
         result: NUMBER,
-        run: ([a, b], { clock }) => new Decimal(workingDays(textOf(a), textOf(b), clock.holidays ?? [])),
+        run: ([a, b], { clock }) => new Decimal(workingDays(textArgument(a), textArgument(b), clock.holidays ?? [])),
         sql: (call) => sql`iolite.working_days(${call.at(0)}, ${call.at(1)}, ${call.tools.holidays})`,
         size: () => ({ before: 7, after: 0 }),
       },
@@ -67,13 +67,13 @@ export const TRADE_FUNCTIONS: readonly BuiltIn[] = [
     clause: null,
     signatures: [
       {
-        parameters: [from, parameter('count', 'number')],
+        parameters: [from, takes('count', 'number')],
         result: DATE,
         run: ([date, count], { clock }) => {
           const days = wholeOf(count);
           return days === null || Math.abs(days) > MOST_WORKING_DAYS
             ? null
-            : addWorkingDays(textOf(date), days, clock.holidays ?? []);
+            : addWorkingDays(textArgument(date), days, clock.holidays ?? []);
         },
         sql: (call) => sql`iolite.add_working_days(${call.at(0)}, ${call.at(1)}, ${call.tools.holidays})`,
       },
@@ -92,7 +92,7 @@ export const TRADE_FUNCTIONS: readonly BuiltIn[] = [
       {
         parameters: [from, to],
         result: NUMBER,
-        run: ([a, b]) => new Decimal(Math.trunc(monthsBetween(textOf(a), textOf(b)) / 12) || 0),
+        run: ([a, b]) => new Decimal(Math.trunc(monthsBetween(textArgument(a), textArgument(b)) / 12) || 0),
         sql: (call) => sql`trunc(iolite.months_between(${call.at(0)}, ${call.at(1)}) / 12)`,
         size: () => ({ before: 5, after: 0 }),
       },

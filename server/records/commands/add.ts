@@ -13,7 +13,7 @@ import {
   retiredProblems,
 } from '#core/register/index.ts';
 import { parameter, sql } from '#core/sql/index.ts';
-import { isGivenKind, isNothing } from '#core/values/index.ts';
+import { isMadeByProgram, isNothing } from '#core/values/index.ts';
 import { executeKept } from '../../platform/fragment.ts';
 import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
 import { receipts } from '../../platform/schema.ts';
@@ -70,7 +70,7 @@ const contentHash = (register: Register, values: RecordValues): string =>
       JSON.stringify([
         register.key,
         register.fields
-          .filter((field) => !isGivenKind(field.type.kind))
+          .filter((field) => !isMadeByProgram(field.type.kind))
           .map((field) => [field.key, isNothing(values[field.key] ?? null) ? null : values[field.key]]),
       ]),
     )

@@ -25,7 +25,7 @@ import type { Work } from '../work.ts';
  */
 
 /** A record before it is written. `id` tells it from the others that may hold the same. */
-export interface Prepared {
+export interface Candidate {
   readonly id: string;
   readonly values: RecordValues;
 }
@@ -152,7 +152,7 @@ export const missingProblems = (
 export const uniqueProblems = async (
   { db, definitions }: Work,
   register: Register,
-  records: readonly Prepared[],
+  records: readonly Candidate[],
 ): Promise<Placed[]> => {
   const problems: Placed[] = [];
   const own = new Set(records.map((record) => record.id));

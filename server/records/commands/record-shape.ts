@@ -10,7 +10,7 @@ import {
   type StoredValue,
 } from '#core/values/index.ts';
 import { uniqueName, uniquesOf } from '../../definitions/derived/uniques.ts';
-import { type Column, insertion, type Shape, shapeOf } from './insertion.ts';
+import { insertion, shapeOf, type TableColumn, type TableShape } from './insertion.ts';
 
 /* How a record's values stand in its tables: its own row, and the rows of its rows fields. */
 
@@ -26,7 +26,7 @@ const fieldValues = (fields: readonly RowField[], values: RecordValues): Record<
       .map((field) => [field.key, toColumn(values[field.key] ?? (isListKind(field.type.kind) ? [] : null))]),
   );
 
-const fieldColumns = (fields: readonly RowField[]): Column[] =>
+const fieldColumns = (fields: readonly RowField[]): TableColumn[] =>
   fields.filter(isColumn).map(({ key, type }) => ({ name: key, type: behaviourOf(type).column }));
 
 const foldedUniques = (register: Register) => uniquesOf(register).filter((unique) => unique.folded);
@@ -40,7 +40,7 @@ export const recordColumns = (register: Register, values: RecordValues): Record<
 });
 
 /** The columns that every change of a record writes. */
-const CHANGING: readonly Column[] = [
+const CHANGING: readonly TableColumn[] = [
   { name: 'version', type: 'integer' },
   { name: 'updated_at', type: 'timestamptz' },
   { name: 'updated_by', type: 'uuid' },
@@ -49,7 +49,7 @@ const CHANGING: readonly Column[] = [
 ];
 
 /** Those that are written once. */
-const MAKING: readonly Column[] = [
+const MAKING: readonly TableColumn[] = [
   { name: 'id', type: 'uuid' },
   { name: 'seq', type: 'integer' },
   { name: 'number', type: 'text' },
@@ -57,15 +57,15 @@ const MAKING: readonly Column[] = [
   { name: 'created_by', type: 'uuid' },
 ];
 
-const ROW: readonly Column[] = [
+const ROW: readonly TableColumn[] = [
   { name: 'id', type: 'uuid' },
   { name: 'entry', type: 'uuid' },
   { name: 'seq', type: 'integer' },
 ];
 
 interface Shapes {
-  readonly added: Shape;
-  readonly changed: Shape;
+  readonly added: TableShape;
+  readonly changed: TableShape;
 }
 
 const shapes = new WeakMap<Register, Shapes>();
@@ -85,9 +85,9 @@ export const recordShapes = (register: Register): Shapes => {
   return made;
 };
 
-const rowShapes = new WeakMap<RowsField, Shape>();
+const rowShapes = new WeakMap<RowsField, TableShape>();
 
-const rowShape = (register: Register, field: RowsField): Shape => {
+const rowShape = (register: Register, field: RowsField): TableShape => {
   const found =
     rowShapes.get(field) ??
     shapeOf(tableOf(rowsKey(register.key, field.key)), [...ROW, ...fieldColumns(field.type.fields)]);

@@ -81,7 +81,7 @@ export interface Finding {
 }
 
 /** A record that was found, with the values behind its links that were asked for, by path. */
-export interface Found extends RecordAnswer {
+export interface FoundRecord extends RecordAnswer {
   readonly read: RecordValues;
 }
 
@@ -91,7 +91,7 @@ const findingOf = (reading: Reading, register: Register, { columns, paths = [] }
   const prepared = preparedFor(register, sight, columns);
   const selected = selectPaths(reading, register, paths);
   const head = prepared.select(sight, clock, pathColumns(selected));
-  return async (rest: SqlFragment): Promise<Found[]> => {
+  return async (rest: SqlFragment): Promise<FoundRecord[]> => {
     const rows = await execute(reading.db, sql`${head} ${rest}`);
     return rows.map((row) => ({ ...prepared.toAnswer(row), read: pathValues(selected, row) }));
   };
@@ -103,7 +103,7 @@ export const findByTitle = async (
   register: Register,
   find: string,
   finding: Finding & { readonly limit: number },
-): Promise<Found[]> => {
+): Promise<FoundRecord[]> => {
   const { db, sight, clock } = reading;
   const linked = await findLinked(reading, register, find);
   const asked = { filter: '', find, sort: titleField(register).key, descending: false, linked };
@@ -146,7 +146,7 @@ export const findByKey = async (
   register: Register,
   key: { readonly by: string; readonly value: string },
   finding: Finding,
-): Promise<Found[]> => {
+): Promise<FoundRecord[]> => {
   const { sight, clock } = reading;
   const field = register.fields.find((each) => each.key === key.by);
   if (!field) return [];

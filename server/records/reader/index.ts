@@ -1,11 +1,11 @@
 export { countBackReferences, readBackGroups, readBackReferences } from './back-references.ts';
 export { countBreaking } from './breaking.ts';
 export { countRecords } from './counts.ts';
-export { type Found, findByKey, findByTitle } from './find.ts';
+export { type FoundRecord, findByKey, findByTitle } from './find.ts';
 export { findHeldFiles } from './held-files.ts';
 export { readHistory } from './history.ts';
 export { readLinked } from './linked.ts';
-export { countOffered, findFirstHolding, findHolding, findNamed, type Named } from './names.ts';
+export { countOffered, findByNames, findFirstHolding, findHolding, type NamedRecord } from './names.ts';
 export { type OwnValues, readOwnValues } from './own-values.ts';
 export { type PageQuery, readPage, refuseTooSlow } from './page.ts';
 export { readPaths } from './paths.ts';

@@ -6,18 +6,18 @@ import { as } from './columns.ts';
 import { relation, relationsOf } from './relation.ts';
 
 /** A record that words may mean: by its number, or by its title. */
-export interface Named {
+export interface NamedRecord {
   readonly id: string;
   readonly number: string;
   readonly title: string | null;
 }
 
 /** The records of a register, archived ones left out, whose number or title is just one of some words. */
-export const findNamed = async (
+export const findByNames = async (
   { db, sight, clock }: Reading,
   register: Register,
   words: readonly string[],
-): Promise<Named[]> => {
+): Promise<NamedRecord[]> => {
   const title = titleOf(register, sight.catalogue);
   const shown = storedText(title.value({ alias: 't', clock, from: relationsOf(sight) }), title.type);
   const given = parameter([...words], 'text[]');

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Page } from '#contract/index.ts';
+import type { ListPage } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import { afterCursor, type CompiledList, type Cursor, compileList, orderBy, readsPerson } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
@@ -89,7 +89,7 @@ const compile = async (reading: Reading, register: Register, query: PageQuery): 
 };
 
 /** A page of a list with its count. */
-export const readPage = async (reading: Reading, register: Register, query: PageQuery): Promise<Page> => {
+export const readPage = async (reading: Reading, register: Register, query: PageQuery): Promise<ListPage> => {
   const { db, sight, clock } = reading;
   const list = await compile(reading, register, query);
   await refuseTooSlow(reading, list);

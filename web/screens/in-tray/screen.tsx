@@ -7,7 +7,7 @@ import { useWorkspace } from '../../data/workspace.ts';
 import { Stamp } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { RecordFacts, RecordHead, RecordHistory, SignOffTrack } from '../../ui/record-facts.tsx';
-import { type Item, TrayItem } from './tray-item.tsx';
+import { type TrayEntry, TrayItem } from './tray-item.tsx';
 
 /** What waits for me at the left, the one in question at the right, decided in place. */
 export const InTrayScreen = () => {
@@ -58,7 +58,7 @@ export const InTrayScreen = () => {
   );
 };
 
-const Decide = ({ item, onDone }: { item: Item; onDone: (said: string) => void }) => {
+const Decide = ({ item, onDone }: { item: TrayEntry; onDone: (said: string) => void }) => {
   const { data: record, error } = useQuery(queries.record(item.register, item.record));
   const { workspace } = useWorkspace();
   const [comment, setComment] = useState('');

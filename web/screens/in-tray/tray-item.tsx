@@ -4,10 +4,10 @@ import { showMoment } from '#core/base/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { StageStamp } from '../../ui/marks.tsx';
 
-export type Item = InTray['items'][number];
+export type TrayEntry = InTray['items'][number];
 
 /** One thing that waits, in a line or two; opens beside the tray, or as the form it came by. */
-export const TrayItem = ({ item }: { item: Item }) => {
+export const TrayItem = ({ item }: { item: TrayEntry }) => {
   const { workspace } = useWorkspace();
   const [day] = showMoment(item.at, workspace.zone, workspace.locale).split(',');
   const mend = item.kind === 'mend';

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { Page } from '#contract/index.ts';
+import type { ListPage } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import { findWords } from '#core/list/index.ts';
@@ -129,7 +129,7 @@ export const ListScreen = () => {
   );
 };
 
-const sayCount = ({ count, total }: Page, locale: string): string => {
+const sayCount = ({ count, total }: ListPage, locale: string): string => {
   const write = (n: number | null) => (n ?? 0).toLocaleString(locale);
   return count === total ? write(count) : `${write(count)} of ${write(total)}`;
 };
@@ -157,7 +157,7 @@ const FindBox = ({ find, onFind }: { find: string; onFind: (find: string) => voi
 interface TableProps {
   readonly register: Register;
   readonly catalogue: Catalogue;
-  readonly page: Page;
+  readonly page: ListPage;
   readonly words: readonly string[];
   readonly sort: string;
   readonly chosen: string | null;

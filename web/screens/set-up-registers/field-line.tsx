@@ -1,6 +1,6 @@
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import type { KeyboardEvent, ReactNode } from 'react';
-import { type FieldKindName, isGivenKind, KIND_WORDS, type RowField } from '#core/values/index.ts';
+import { type FieldKindName, isMadeByProgram, KIND_WORDS, type RowField } from '#core/values/index.ts';
 import { type FieldDraft, newRowField, typeOfKind } from '../../state/register-draft.ts';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { KindSettings } from './kind-settings.tsx';
@@ -97,7 +97,7 @@ const Line = <F extends RowField | FieldDraft>({
         </button>
       </span>
       <p className="pl-7 text-[14px] text-ink-2">
-        {isGivenKind(field.type.kind) ? 'is ' : 'holds '}
+        {isMadeByProgram(field.type.kind) ? 'is ' : 'holds '}
         {fixed ? (
           <span className="font-semibold text-ink">{KIND_WORDS[field.type.kind]}</span>
         ) : (
@@ -126,7 +126,7 @@ const Line = <F extends RowField | FieldDraft>({
           place={place}
           onType={(type) => onField({ ...field, type })}
         />
-        {!isGivenKind(field.type.kind) && (
+        {!isMadeByProgram(field.type.kind) && (
           <>
             {'; '}
             <button

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { behaviourOf, type FieldTypeOf, type GivenType, KIND_WORDS } from '#core/values/index.ts';
+import { behaviourOf, type FieldTypeOf, KIND_WORDS, type OutcomeType } from '#core/values/index.ts';
 import { FormulaEditor } from '../../ui/formula-editor.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import type { SettingsProps } from './settings.ts';
@@ -61,9 +61,18 @@ export const NumberSettings = ({
     </>
   );
 };
-const GIVEN: readonly GivenType['kind'][] = ['money', 'number', 'percent', 'text', 'date', 'yes_no', 'moment', 'time'];
+const GIVEN: readonly OutcomeType['kind'][] = [
+  'money',
+  'number',
+  'percent',
+  'text',
+  'date',
+  'yes_no',
+  'moment',
+  'time',
+];
 
-const givenOf = (kind: GivenType['kind'], currency: string): GivenType => {
+const givenOf = (kind: OutcomeType['kind'], currency: string): OutcomeType => {
   switch (kind) {
     case 'money':
       return { kind, currency };
@@ -92,7 +101,7 @@ export const WorkedOutSettings = ({
       {' as '}
       <Part text={KIND_WORDS[type.gives.kind]} what={`kind of the outcome of ${what} ${n}`}>
         {(close) => (
-          <PickOne<GivenType['kind']>
+          <PickOne<OutcomeType['kind']>
             options={GIVEN.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))}
             chosen={type.gives.kind}
             onPick={(kind) => {

@@ -6,7 +6,7 @@ import type { ControlProps } from './control.ts';
 import { Box } from './typed.tsx';
 
 // Coasts weigh half a megabyte: they come when a chart is first opened.
-const Chart = lazy(() => import('./chart.tsx'));
+const Chart = lazy(() => import('./sea-chart.tsx'));
 
 /** A place: typed as a position, or pointed to on a chart. */
 export const PositionBox = (props: ControlProps) => {

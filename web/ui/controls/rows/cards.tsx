@@ -1,7 +1,7 @@
 import { Check, Plus } from 'lucide-react';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import type { RowValue } from '#core/values/index.ts';
-import { type AnyControl, Cell } from './cell.tsx';
+import { type AnyControl, RowCell } from './cell.tsx';
 import { RowActions } from './row-actions.tsx';
 import { isWorkedOut, type Rows, type RowsProps, useRows } from './use-rows.ts';
 
@@ -77,7 +77,7 @@ export const RowsCards = ({ control, ...props }: RowsProps & { readonly control:
                       </p>
                     ) : (
                       <div key={cell.key} onPaste={(event) => rows.paste(event, at, cell.key)}>
-                        <Cell
+                        <RowCell
                           control={control}
                           around={props}
                           rows={rows}

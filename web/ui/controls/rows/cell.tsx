@@ -21,7 +21,7 @@ interface Props {
 }
 
 /** One cell: the same control as the field has anywhere, named by its column and row. */
-export const Cell = ({ control: Control, around, rows, row, cell, at, compact }: Props) => {
+export const RowCell = ({ control: Control, around, rows, row, cell, at, compact }: Props) => {
   const { field, entry } = around;
   const name = cellKey(field.key, row.id, cell.key);
   const unread = entry.entry.unread[name];

@@ -1,7 +1,7 @@
 import { Plus } from 'lucide-react';
 import { type KeyboardEvent, useRef } from 'react';
 import type { RowField, RowValue } from '#core/values/index.ts';
-import { type AnyControl, Cell } from './cell.tsx';
+import { type AnyControl, RowCell } from './cell.tsx';
 import { RowActions } from './row-actions.tsx';
 import { isNumeric, isWorkedOut, type Rows, type RowsProps, useRows } from './use-rows.ts';
 
@@ -80,7 +80,7 @@ export const RowsGrid = ({ control, ...props }: RowsProps & { readonly control: 
                       onPaste={(event) => rows.paste(event, at, each.key)}
                     >
                       <InCell rows={rows} row={row} cell={each} at={at}>
-                        <Cell control={control} around={props} rows={rows} row={row} cell={each} at={at} compact />
+                        <RowCell control={control} around={props} rows={rows} row={row} cell={each} at={at} compact />
                       </InCell>
                     </td>
                   ))}

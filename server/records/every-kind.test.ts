@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { sentThing, sizes, things } from '#core/register/every-kind.arb.ts';
 import { checkValues, recordProblems, retiredProblems, workOutRecord } from '#core/register/index.ts';
-import { sentThing, sizes, things } from '#core/register/things.arb.ts';
 import { isNothing, type StoredValue, sameValue } from '#core/values/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';

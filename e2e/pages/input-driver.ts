@@ -2,7 +2,7 @@ import { type Browser, Key, literal } from '../browser.ts';
 import { FormEditor } from './form-editor.ts';
 
 /** How a person works the set-up: everything is done by the keyboard alone, or pointed at with the mouse. */
-export interface Hands {
+export interface InputDriver {
   readonly name: string;
   /** Works a button, a link or a part of a sentence. */
   press(xpath: string): Promise<void>;
@@ -32,7 +32,7 @@ export const questionsOf = (browser: Browser): Promise<string[]> =>
 const BOX = '//span[@data-writer]//input';
 
 /** Takes words one after the other in the box in which a sentence is written. */
-export const takeWords = async (browser: Browser, hands: Hands, words: readonly string[]): Promise<void> => {
+export const takeWords = async (browser: Browser, hands: InputDriver, words: readonly string[]): Promise<void> => {
   for (const word of words) {
     const before = await (await browser.see(BOX)).getAttribute('aria-label');
     await hands.take(BOX, word);
@@ -43,7 +43,7 @@ export const takeWords = async (browser: Browser, hands: Hands, words: readonly 
   }
 };
 
-export class Keyboard implements Hands {
+export class Keyboard implements InputDriver {
   readonly name = 'by the keyboard alone';
   readonly #browser: Browser;
   constructor(browser: Browser) {
@@ -114,7 +114,7 @@ export class Keyboard implements Hands {
   }
 }
 
-export class Mouse implements Hands {
+export class Mouse implements InputDriver {
   readonly name = 'with the mouse';
   readonly #browser: Browser;
   constructor(browser: Browser) {
