@@ -1,4 +1,5 @@
 import { DAY_MS, type Span } from '../base/index.ts';
+import { durationText } from '../values/index.ts';
 import type { CompareOp, Expr } from './tree.ts';
 
 /** What a field is compared with, in a condition that can be said as a sentence. */
@@ -10,6 +11,8 @@ export type Operand =
   | { readonly kind: 'date'; readonly date: string }
   | { readonly kind: 'time'; readonly time: string }
   | { readonly kind: 'moment'; readonly moment: string }
+  /** In stored form, ISO 8601. */
+  | { readonly kind: 'duration'; readonly duration: string }
   | { readonly kind: 'today' }
   | { readonly kind: 'now' }
   /** So many days or months from today or now; negative counts lie in the past. */
@@ -88,8 +91,9 @@ const operandOf = (expr: Expr): Operand | null => {
       return { kind: 'moment', moment: expr.literal.moment };
     case 'time':
       return { kind: 'time', time: expr.literal.time };
-    case 'local':
     case 'days':
+      return { kind: 'duration', duration: durationText(expr.literal.ms) };
+    case 'local':
     case 'months':
       return null;
   }
@@ -247,6 +251,8 @@ export const operandText = (operand: Operand): string => {
       return `time(${quote(operand.time)})`;
     case 'moment':
       return `date and time(${quote(operand.moment)})`;
+    case 'duration':
+      return `duration(${quote(operand.duration)})`;
     case 'away': {
       const size = Math.abs(operand.count);
       const sign = operand.count < 0 ? '-' : '+';

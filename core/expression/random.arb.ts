@@ -121,7 +121,7 @@ export const expressions = fc.letrec<Kinds>((tie) => ({
     infix(tie('months'), compareOp),
     infix(tie('choice'), equality),
     infix(tie('condition'), equality),
-    infix(one('cost', 'title', 'witnessed', 'when', 'boat.name'), equality, one('null')),
+    infix(one('cost', 'title', 'witnessed', 'when', 'took', 'boat.name'), equality, one('null')),
     infix(tie('condition'), one('and', 'or')),
     call('not', tie('condition')),
     fc.tuple(tie('number'), tie('number'), tie('number')).map(([a, b, c]) => `(${a} between ${b} and ${c})`),
@@ -165,11 +165,12 @@ export const expressions = fc.letrec<Kinds>((tie) => ({
     infix(tie('moment'), one('+'), one('duration("P1M")')),
   ),
   days: choose(
-    one('duration("P1D")', 'duration("PT36H")', 'duration("-PT0.5S")', 'duration("PT0S")'),
+    one('took', 'duration("P1D")', 'duration("PT36H")', 'duration("-PT0.5S")', 'duration("PT0S")'),
     infix(tie('date'), one('-')),
     infix(tie('moment'), one('-')),
     infix(tie('days'), one('+', '-')),
     call('abs', tie('days')),
+    fc.tuple(one('sum', 'total', 'min', 'max'), tie('misses')).map(([name, misses]) => `${name}(${misses}.took)`),
     infix(tie('days'), one('*'), one('2', '0.5')),
   ),
   months: choose(

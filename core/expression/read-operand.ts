@@ -25,6 +25,7 @@ const FIELD_TYPES = {
   number: { kind: 'number', decimals: 6 },
   moment: { kind: 'moment' },
   time: { kind: 'time' },
+  days: { kind: 'duration' },
 } as const satisfies Readonly<Record<string, FieldType>>;
 
 /** Other fields a value of this type may be compared with, nearest first: the record's own. */
@@ -79,6 +80,10 @@ export const readOperand = (typed: string, type: ValueType, context: SayContext)
     case 'time': {
       const read = behaviourOf(FIELD_TYPES.time).parse(typed, context.values);
       return read.ok && typeof read.value === 'string' ? { kind: 'time', time: read.value } : null;
+    }
+    case 'days': {
+      const read = behaviourOf(FIELD_TYPES.days).parse(typed, context.values);
+      return read.ok && typeof read.value === 'string' ? { kind: 'duration', duration: read.value } : null;
     }
     case 'choices':
       return readOperand(typed, { kind: 'choice', list: type.list }, context);

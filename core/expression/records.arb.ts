@@ -40,6 +40,7 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       cost: null,
       reported_on: null,
       witnessed: null,
+      took: null,
       what_happened: null,
     },
     {
@@ -52,6 +53,7 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       cost: '500',
       reported_on: '2026-11-23',
       witnessed: true,
+      took: 'PT7H30M',
       what_happened: 'a;b;c\n2 × 3 = 6',
     },
     {
@@ -64,6 +66,7 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       cost: '-0.01',
       reported_on: '2026-11-24',
       witnessed: false,
+      took: '-PT45M',
       what_happened: '12.50',
     },
     {
@@ -76,6 +79,7 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       cost: '0',
       reported_on: '2024-02-29',
       witnessed: null,
+      took: 'PT0S',
       what_happened: 'ǅ ŉ ﬁ',
     },
     {
@@ -88,6 +92,7 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       cost: '999999999999999.99',
       reported_on: '0001-01-01',
       witnessed: true,
+      took: 'P400D',
       what_happened: '-7',
     },
     {
@@ -100,6 +105,7 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       cost: '0.3',
       reported_on: '9999-12-31',
       witnessed: false,
+      took: 'PT1S',
       what_happened: ' x ',
     },
   ],

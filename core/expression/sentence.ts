@@ -83,6 +83,7 @@ const ORDERED: readonly TestKind[] = ['over', 'at_least', 'under', 'at_most'];
 export const testsFor = (type: ValueType): readonly TestKind[] => {
   switch (type.kind) {
     case 'number':
+    case 'days':
       return [...ORDERED, 'between', 'is', 'is_not', 'answered', 'not_answered'];
     case 'date':
     case 'time':
@@ -130,6 +131,8 @@ export const firstOperand = (type: ValueType, vocabulary: Vocabulary): Operand |
       return { kind: 'boolean', value: true };
     case 'time':
       return { kind: 'time', time: '12:00:00' };
+    case 'days':
+      return { kind: 'duration', duration: 'PT1H' };
     case 'choice':
     case 'choices': {
       const first = vocabulary.choices(type.list)[0];
@@ -195,6 +198,8 @@ const fieldTypeOf = (type: ValueType): FieldType | null => {
       return { kind: type.kind };
     case 'boolean':
       return { kind: 'yes_no' };
+    case 'days':
+      return { kind: 'duration' };
     case 'text':
     case 'number':
     case 'link':
@@ -230,6 +235,8 @@ export const sayOperand = (operand: Operand, type: ValueType, context: SayContex
       return behaviourOf({ kind: 'date' }).show(operand.date, context.values);
     case 'moment':
       return behaviourOf({ kind: 'moment' }).show(operand.moment, context.values);
+    case 'duration':
+      return behaviourOf({ kind: 'duration' }).show(operand.duration, context.values);
     case 'today':
     case 'now':
       return operand.kind;

@@ -21,6 +21,8 @@ export interface PathStep {
   readonly to: string | null;
   /** For a field that is worked out. */
   readonly formula?: Formula;
+  /** For a duration: its column holds an interval. */
+  readonly interval?: true;
 }
 
 export type TermTest =

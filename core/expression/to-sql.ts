@@ -1,5 +1,16 @@
 import { type Clock, Decimal, today } from '../base/index.ts';
-import { all, any, identifier, join, parameter, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
+import {
+  all,
+  any,
+  identifier,
+  intervalMs,
+  join,
+  parameter,
+  type SqlFragment,
+  type SqlType,
+  sql,
+  tableOf,
+} from '../sql/index.ts';
 import type { StoredValue } from '../values/index.ts';
 import type { Checked } from './check/index.ts';
 import { joinAnd, type SqlCall, type SqlList, type SqlTools } from './functions/signature.ts';
@@ -92,8 +103,9 @@ class Writer {
   }
 
   /** A field of the record an alias stands for: its column, or what its formula works out. */
-  fieldOf(alias: string, { name, formula }: PathStep): SqlFragment {
-    if (!formula || (formula.stored && !this.#target.anew)) return identifier(alias, name);
+  fieldOf(alias: string, { name, formula, interval }: PathStep): SqlFragment {
+    const column = identifier(alias, name);
+    if (!formula || (formula.stored && !this.#target.anew)) return interval ? intervalMs(column) : column;
     const term = formula.term();
     if (!term) return sql`null`;
     // What is worked out never depends on who reads it.

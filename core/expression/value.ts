@@ -1,5 +1,5 @@
 import { type Clock, Decimal, findDecimal, showDays, showMonths } from '../base/index.ts';
-import { type RowValue, rowsOf, type Scalar, type StoredValue, textsOf } from '../values/index.ts';
+import { durationMs, type RowValue, rowsOf, type Scalar, type StoredValue, textsOf } from '../values/index.ts';
 import type { CompareOp } from './tree.ts';
 import type { Type } from './type.ts';
 
@@ -104,6 +104,7 @@ export const fromGiven = (given: Given, type: Type): Value => {
   }
   if (isList(given) || given === null) return null;
   if (type.kind === 'number') return typeof given === 'string' ? toDecimal(given) : null;
+  if (type.kind === 'days') return typeof given === 'string' ? durationMs(given) : null;
   return typeof given === 'object' ? null : given;
 };
 

@@ -167,6 +167,7 @@ const WANTS: { readonly [K in ValueType['kind']]: string } = {
   choice: 'one of its choices',
   link: 'another field',
   time: 'a time of day',
+  days: 'hours and minutes, such as 7:30 or 45 min',
   choices: 'one of its choices',
   links: 'a record',
   texts: 'a text',

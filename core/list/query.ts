@@ -2,7 +2,7 @@ import { type Clock, ok, problem, type Result } from '../base/index.ts';
 import { type Checked, checkExpression, type PersonFacts, toSqlFilter, toSqlFormula } from '../expression/index.ts';
 import { type Catalogue, type Field, type Register, titleOf, vocabularyOf } from '../register/index.ts';
 import { all, identifier, parameter, rowsKey, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
-import { behaviourOf, isListKind, PEOPLE } from '../values/index.ts';
+import { behaviourOf, columnValue, isListKind, PEOPLE } from '../values/index.ts';
 import { type LinkedFound, whereFound } from './find.ts';
 
 /** What a list asks: a FEEL filter ('' for none), words to find, one sort key, where the page begins. */
@@ -50,7 +50,9 @@ const sortable = (register: Register, field: Field, around: ListAround): Compile
   if (type.kind === 'worked_out') {
     const formula = vocabularyOf(register, catalogue).names.get(field.key)?.formula;
     if (!formula) return null;
-    const value = formula.stored ? column(field.key) : toSqlFormula(formula, target);
+    const value = formula.stored ? columnValue(column(field.key), type) : toSqlFormula(formula, target);
+    // A duration that is worked out is counted in milliseconds.
+    if (behaviour.sql === 'interval') return { value, type: 'numeric' };
     return { value: behaviour.sql === 'text' ? collated(value) : value, type: behaviour.sql };
   }
   if (type.kind === 'person') {

@@ -17,6 +17,7 @@ export const nearMisses = registerSchema.parse({
     field('cost', 'Cost', { kind: 'money', currency: 'GBP' }),
     field('reported_on', 'Reported on', { kind: 'date' }),
     field('witnessed', 'Witnessed', { kind: 'yes_no' }),
+    field('took', 'Took', { kind: 'duration' }),
     field('what_happened', 'What happened', { kind: 'long_text' }),
   ],
 });

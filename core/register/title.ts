@@ -1,6 +1,14 @@
 import { type SqlTarget, toSqlFormula } from '../expression/index.ts';
 import { identifier, type SqlFragment, type SqlType, sql, storedText, tableOf } from '../sql/index.ts';
-import { behaviourOf, isListKind, PEOPLE, type RowField, type StoredValue, textsOf } from '../values/index.ts';
+import {
+  behaviourOf,
+  columnValue,
+  isListKind,
+  PEOPLE,
+  type RowField,
+  type StoredValue,
+  textsOf,
+} from '../values/index.ts';
 import { type Catalogue, linkedRegister, valueContext, vocabularyOf } from './catalogue.ts';
 import type { Register } from './definition.ts';
 import { movesWithClock } from './dependants.ts';
@@ -27,7 +35,9 @@ const fieldTitle = (register: Register, field: RowField, catalogue: Catalogue): 
   const behaviour = behaviourOf(field.type);
   return {
     value: (target) =>
-      formula && !formula.stored ? toSqlFormula(formula, target) : identifier(target.alias, field.key),
+      formula && !formula.stored
+        ? toSqlFormula(formula, target)
+        : columnValue(identifier(target.alias, field.key), field.type),
     type: behaviour.sql,
     say: (stored, number) => behaviour.show(stored, valueContext(catalogue)) || number,
     moves: formula !== undefined && !formula.stored && movesWithClock(formula),

@@ -15,6 +15,7 @@ export type SqlType =
   | 'date'
   | 'time'
   | 'timestamptz'
+  | 'interval'
   | 'uuid'
   | 'integer'
   | 'bytea'

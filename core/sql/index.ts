@@ -9,5 +9,6 @@ export {
   type SqlType,
   sql,
 } from './fragment.ts';
+export { intervalMs, msInterval } from './interval.ts';
 export { storedText } from './stored-text.ts';
 export { rowsKey, rowsTableName, tableOf } from './tables.ts';

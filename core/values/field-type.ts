@@ -1,6 +1,8 @@
+import { intervalMs, type SqlFragment } from '../sql/index.ts';
 import { choice, choices } from './choice.ts';
 import { type CodeScheme, code } from './code.ts';
 import { address, email, phone, web } from './contact.ts';
+import { duration } from './duration.ts';
 import { type FileSort, files } from './files.ts';
 import { type FieldBehaviour, PEOPLE } from './kind.ts';
 import { link, links, person } from './link.ts';
@@ -19,7 +21,7 @@ export interface BackName {
 
 /** The kinds a worked-out field may give, each with its settings. */
 export type OutcomeType =
-  | { readonly kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' }
+  | { readonly kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' | 'duration' }
   | ({ readonly kind: 'number'; readonly decimals: number; readonly unit?: string | undefined } & Limits)
   | ({ readonly kind: 'money'; readonly currency: string } & Limits)
   | ({ readonly kind: 'percent'; readonly decimals: number } & Limits)
@@ -28,8 +30,8 @@ export type OutcomeType =
 /** What kind of value a field holds, with the settings of that kind: one branch each. */
 export type FieldType =
   | { readonly kind: 'text'; readonly longest?: number | undefined }
-  | Exclude<OutcomeType, { kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' }>
-  | { readonly kind: 'long_text' | 'formatted' | 'yes_no' | 'date' | 'time' | 'moment' }
+  | Exclude<OutcomeType, { kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' | 'duration' }>
+  | { readonly kind: 'long_text' | 'formatted' | 'yes_no' | 'date' | 'time' | 'moment' | 'duration' }
   | { readonly kind: 'person' | 'email' | 'phone' | 'web' | 'address' | 'position' }
   | { readonly kind: 'choices'; readonly list: string }
   | { readonly kind: 'link'; readonly register: string; readonly back?: BackName | undefined }
@@ -64,6 +66,7 @@ export const KIND_WORDS: { readonly [K in FieldKindName]: string } = {
   date: 'date',
   time: 'time',
   moment: 'date and time',
+  duration: 'duration',
   choice: 'choose one',
   choices: 'choose many',
   link: 'link to one',
@@ -103,6 +106,8 @@ const make = (type: FieldType): FieldBehaviour => {
       return time();
     case 'moment':
       return moment();
+    case 'duration':
+      return duration();
     case 'choice':
       return choice(type.list);
     case 'choices':
@@ -149,8 +154,11 @@ export const behaviourOf = (type: FieldType): FieldBehaviour => {
 const LISTS: ReadonlySet<FieldKindName> = new Set(['choices', 'links', 'rows', 'files']);
 export const isListKind = (kind: FieldKindName): boolean => LISTS.has(kind);
 
-/** Whether values are numbers, which stand to the right in a list. */
-export const isNumeric = (type: FieldType): boolean => behaviourOf(type).value.kind === 'number';
+/** Whether values are numbers or durations, which stand to the right in a list. */
+export const isNumeric = (type: FieldType): boolean => {
+  const { kind } = behaviourOf(type).value;
+  return kind === 'number' || kind === 'days';
+};
 
 /** Kinds nobody writes: the program works them out or gives them. */
 export const isMadeByProgram = (kind: FieldKindName): boolean => kind === 'worked_out' || kind === 'running_number';
@@ -158,6 +166,10 @@ export const isMadeByProgram = (kind: FieldKindName): boolean => kind === 'worke
 /** Fields that stand in columns of the record's own, written by the program. */
 export const isColumn = ({ type }: Pick<RowField, 'type'>): boolean =>
   type.kind !== 'worked_out' && type.kind !== 'rows';
+
+/** A field's column as the rule language counts: durations in milliseconds, everything else as it stands. */
+export const columnValue = (column: SqlFragment, type: FieldType): SqlFragment =>
+  behaviourOf(type).sql === 'interval' ? intervalMs(column) : column;
 
 /** The register a field's ids lead to, or people; null where it holds no such ids. */
 export const leadsTo = (type: FieldType): string | null => {

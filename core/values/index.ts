@@ -1,8 +1,10 @@
 export { type CodeScheme, gtinCheckDigit, ibanRemainder } from './code.ts';
 export { ADDRESS_LINES, type Address, type AddressLine, addressOf, addressText } from './contact.ts';
+export { durationMs, durationText } from './duration.ts';
 export {
   type BackName,
   behaviourOf,
+  columnValue,
   type FieldKindName,
   type FieldType,
   type FieldTypeOf,

@@ -13,8 +13,9 @@ export interface RowValue {
 
 /**
  * A value as it is stored and as it crosses the wire. Numbers are decimal text ("12.50"), percentages fractions
- * ("0.2"), dates "2026-11-23", times "10:40:00", moments "2026-11-23T10:40:00.000Z", choices their code, links and
- * people an id; choose-many, links to many and files are lists of those; nothing is null, of a list [].
+ * ("0.2"), dates "2026-11-23", times "10:40:00", moments "2026-11-23T10:40:00.000Z", durations "PT7H30M" (ISO 8601),
+ * choices their code, links and people an id; choose-many, links to many and files are lists of those; nothing is null,
+ * of a list [].
  */
 export type StoredValue = Scalar | readonly string[] | readonly RowValue[];
 
@@ -29,6 +30,8 @@ export type ValueType =
   | { readonly kind: 'date' }
   | { readonly kind: 'time' }
   | { readonly kind: 'moment' }
+  /** A duration of days and time (FEEL), however long. */
+  | { readonly kind: 'days' }
   | { readonly kind: 'choice'; readonly list: string }
   | { readonly kind: 'choices'; readonly list: string }
   | { readonly kind: 'link'; readonly register: string }
@@ -45,6 +48,7 @@ export type ColumnType =
   | 'date'
   | 'time(0)'
   | 'timestamptz(3)'
+  | 'interval'
   | 'uuid'
   | 'text[]'
   | 'uuid[]'

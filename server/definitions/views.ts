@@ -7,10 +7,19 @@ import {
   isRowsField,
   linkedRegister,
   type Register,
-  titleField,
+  titleOf,
 } from '#core/register/index.ts';
-import { identifier, join, rowsKey, type SqlFragment, tableOf, sql as text } from '#core/sql/index.ts';
-import { PEOPLE, type RowField } from '#core/values/index.ts';
+import {
+  identifier,
+  join,
+  msInterval,
+  rowsKey,
+  type SqlFragment,
+  storedText,
+  tableOf,
+  sql as text,
+} from '#core/sql/index.ts';
+import { behaviourOf, PEOPLE, type RowField } from '#core/values/index.ts';
 import type { Tx } from '../platform/database.ts';
 import { toPlainSql } from '../platform/fragment.ts';
 
@@ -41,6 +50,12 @@ const withOwnClock = (fragment: SqlFragment, clock: Clock): SqlFragment => ({
   }),
 });
 
+const viewClock = (catalogue: Catalogue): Clock => ({
+  now: VIEW_NOW,
+  zone: catalogue.zone,
+  holidays: catalogue.holidays ?? [],
+});
+
 const shownValue = (
   alias: string,
   field: RowField,
@@ -48,9 +63,10 @@ const shownValue = (
   catalogue: Catalogue,
 ): SqlFragment => {
   if (!formula) return identifier(alias, field.key);
-  const clock = { now: VIEW_NOW, zone: catalogue.zone, holidays: catalogue.holidays ?? [] };
+  const clock = viewClock(catalogue);
   if (formula.stored) return identifier(alias, field.key);
-  return withOwnClock(toSqlFormula(formula, { alias, clock }), clock);
+  const value = withOwnClock(toSqlFormula(formula, { alias, clock }), clock);
+  return behaviourOf(field.type).sql === 'interval' ? msInterval(value) : value;
 };
 
 /** The columns a field has in its view. */
@@ -79,8 +95,9 @@ const columnsOf = (
       const target = linkedRegister(type, catalogue);
       if (!target) return [text`${value} as ${name}`];
       const there = text`from ${tableOf(target.key)} l where l.id = ${value}`;
-      const title = identifier('l', titleField(target).key);
-      const shown = titleField(target).type.kind === 'worked_out' ? text`l.number` : text`${title}::text`;
+      const clock = viewClock(catalogue);
+      const title = titleOf(target, catalogue);
+      const shown = withOwnClock(storedText(title.value({ alias: 'l', clock }), title.type), clock);
       const besides = taken.has(`${field.key}_title`)
         ? []
         : [text`(select ${shown} ${there}) as ${identifier(`${field.key}_title`)}`];

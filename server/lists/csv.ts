@@ -27,7 +27,7 @@ import { findByNames, findHolding, readOwnValues } from '../records/reader/index
 import { asSystem, type Look, type Work } from '../records/work.ts';
 
 /** Kinds whose values stand in a CSV file as the core stores them: no comma, no locale, nothing to guess. */
-const PLAIN: ReadonlySet<string> = new Set(['number', 'money', 'date', 'time', 'moment', 'position']);
+const PLAIN: ReadonlySet<string> = new Set(['number', 'money', 'date', 'time', 'moment', 'position', 'duration']);
 
 /** Fields that have a column in a CSV file; rows and files have none. */
 export const csvFields = (register: Register): Field[] =>

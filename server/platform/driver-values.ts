@@ -1,5 +1,5 @@
 import type { SqlType } from '#core/sql/index.ts';
-import type { Scalar } from '#core/values/index.ts';
+import { durationText, type Scalar } from '#core/values/index.ts';
 
 /* What the driver gives, as the core keeps it. */
 
@@ -33,6 +33,9 @@ export const readColumn = (value: unknown, type: SqlType): Read => {
       return plainNumber(text);
     case 'timestamptz':
       return momentText(text);
+    // Asked for as the rule language counts it.
+    case 'interval':
+      return durationText(Math.round(Number(text)));
     default:
       return text;
   }

@@ -15,6 +15,7 @@ import { itemOf, RECORDS } from '#core/expression/records.arb.ts';
 import { catalogue, clock, nearMisses } from '#core/register/example.arb.ts';
 import { vocabularyOf } from '#core/register/index.ts';
 import { sql as fragment, type SqlFragment } from '#core/sql/index.ts';
+import { durationMs } from '#core/values/index.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
 import { toDrizzle } from '../platform/fragment.ts';
 import { makeDatabase } from '../testing/harness.ts';
@@ -108,12 +109,14 @@ describe('an expression gives the same answer in the core and in PostgreSQL', ()
       sql`create table records.boats (id uuid, seq integer, archived_at timestamptz, name text, owner uuid, length_overall numeric)`,
     );
     await db.execute(
-      sql`create table records.near_misses (id uuid, seq integer, archived_at timestamptz, title text, "when" timestamptz(3), boat uuid, owner uuid, severity text, cost numeric, reported_on date, witnessed boolean, what_happened text)`,
+      sql`create table records.near_misses (id uuid, seq integer, archived_at timestamptz, title text, "when" timestamptz(3), boat uuid, owner uuid, severity text, cost numeric, reported_on date, witnessed boolean, took interval, what_happened text)`,
     );
     for (const [register, rows] of Object.entries(RECORDS)) {
       for (const [n, row] of rows.entries()) {
         const names = ['seq', ...Object.keys(row)].map((name) => sql.identifier(name));
-        const given = [n, ...Object.values(row)].map((value) => sql`${value}`);
+        const given = [n, ...Object.entries(row).map(([name, value]) => stored(name, value))].map(
+          (value) => sql`${value}`,
+        );
         await db.execute(
           sql`insert into ${sql.identifier('records')}.${sql.identifier(register)} (${sql.join(names, sql`, `)}) values (${sql.join(given, sql`, `)})`,
         );
@@ -121,6 +124,10 @@ describe('an expression gives the same answer in the core and in PostgreSQL', ()
     }
   });
   afterAll(() => database?.close());
+
+  /** A duration as the writer of records hands it to PostgreSQL, which reads no negative one of ISO 8601. */
+  const stored = (name: string, value: unknown) =>
+    name === 'took' && typeof value === 'string' ? `${durationMs(value)} milliseconds` : value;
 
   const inSql = async (columns: readonly SqlFragment[]): Promise<unknown[][]> => {
     const named = columns.map((column, i) => sql`${toDrizzle(column)} as ${sql.identifier(`c${i}`)}`);

@@ -22,6 +22,7 @@ const stepOf = (named: Named): PathStep => ({
   name: named.name,
   to: named.type.kind === 'records' || named.type.kind === 'link' ? named.type.register : null,
   ...(named.formula ? { formula: named.formula } : {}),
+  ...(named.type.kind === 'days' ? { interval: true as const } : {}),
 });
 
 const readOf = (base: Base, steps: readonly PathStep[], named: Named, span: Span): Term => {

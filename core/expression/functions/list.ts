@@ -1,10 +1,11 @@
-import { Decimal, exactly, round34 } from '../../base/index.ts';
+import { Decimal, exactly, isDurationMs, round34 } from '../../base/index.ts';
 import { join, type SqlFragment, sql } from '../../sql/index.ts';
-import { BOOLEAN, listOf, NUMBER, type Type } from '../type.ts';
+import { BOOLEAN, DAYS, listOf, NUMBER, type Type } from '../type.ts';
 import { and, equal, isList, or, order, type Value } from '../value.ts';
 import {
   type BuiltIn,
   counted,
+  countOf,
   decimalOf,
   finite,
   listOfArg,
@@ -83,6 +84,13 @@ const sumOf = (items: readonly Value[]): Decimal | null =>
 
 const sumSql = (call: SqlCall, item: SqlFragment): SqlFragment =>
   sql`(case when count(*) = count(${item}) then ${rounded(sql`sum(${item})`, call.exact)} end)`;
+
+/** Durations added up; nothing where one is nothing, or where it would be longer than the language counts. */
+const daysOf = (items: readonly Value[]): Value => {
+  if (items.some((each) => each === null)) return null;
+  const sum = items.reduce<number>((whole, each) => whole + countOf(each), 0);
+  return isDurationMs(sum) ? sum : null;
+};
 
 const plus = (items: readonly SqlFragment[]): SqlFragment => sql`(${join(items, ' + ')})`;
 
@@ -211,13 +219,14 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
   {
     name: 'sum',
     group: 'list',
-    help: 'The numbers added up; nothing of an empty list, or where one is nothing. “total” passes over nothing.',
+    help: 'The numbers or durations added up; nothing of an empty list, or where one is nothing. “total” passes over nothing.',
     examples: [
       ['sum([1, 2, 3])', '6'],
       ['sum(1, 2, 3)', '6'],
       ['sum(1)', '1'],
       ['sum([])', 'null'],
       ['sum([1, null])', 'null'],
+      ['sum([duration("PT7H30M"), duration("PT45M")]) = duration("PT8H15M")', 'true'],
     ],
     clause: '10.3.4.4',
     signatures: [
@@ -229,15 +238,27 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
         items: (call) => rounded(plus(itemsOf(call)), false),
         size: ([size = { before: 34, after: 34 }]) => ({ before: size.before + 10, after: size.after }),
       }),
+      ...ofList({
+        of: 'days',
+        result: DAYS,
+        run: ([value]) => (listOfArg(value).length === 0 ? null : daysOf(listOfArg(value))),
+        sql: (call) =>
+          over(
+            call.list(0),
+            (item) => sql`(case when count(*) = count(${item}) then iolite.within_days(sum(${item})) end)`,
+          ),
+        items: (call) => sql`iolite.within_days(${plus(itemsOf(call))})`,
+      }),
     ],
   },
   {
     name: 'total',
     group: 'trade',
-    help: 'The numbers added up, passing over nothing; 0 of an empty list.',
+    help: 'The numbers or durations added up, passing over nothing; 0 of an empty list.',
     examples: [
       ['total([1, null, 2])', '3'],
       ['total([])', '0'],
+      ['total([duration("PT7H30M"), null]) = duration("PT7H30M")', 'true'],
     ],
     clause: null,
     signatures: [
@@ -247,6 +268,12 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
         run: ([value]) => sumOf(listOfArg(value).filter((each) => each !== null)),
         sql: (call) => over(call.list(0), (item) => sql`coalesce(${rounded(sql`sum(${item})`, call.exact)}, 0)`),
         size: ([size = { before: 34, after: 34 }]) => ({ before: size.before + 10, after: size.after }),
+      },
+      {
+        parameters: [list('days')],
+        result: DAYS,
+        run: ([value]) => daysOf(listOfArg(value).filter((each) => each !== null)),
+        sql: (call) => over(call.list(0), (item) => sql`iolite.within_days(coalesce(sum(${item}), 0))`),
       },
     ],
   },

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { z } from 'zod';
 import { isStorable, toSqlFormula } from '#core/expression/index.ts';
 import { type Catalogue, findVocabulary } from '#core/register/index.ts';
-import { identifier, type SqlFragment, sql as text } from '#core/sql/index.ts';
+import { identifier, msInterval, type SqlFragment, sql as text } from '#core/sql/index.ts';
 import { behaviourOf, type RowField } from '#core/values/index.ts';
 import type { Tx } from '../../platform/database.ts';
 import { toPlainSql } from '../../platform/fragment.ts';
@@ -23,7 +23,8 @@ const columnOf = (table: Table, field: RowField, catalogue: Catalogue): SqlFragm
   const formula = findVocabulary(table.key, catalogue)?.names.get(field.key)?.formula;
   const term = formula?.term();
   if (!formula || !term || !isStorable(term)) return null;
-  return toSqlFormula(formula, { alias: table.name, clock: NO_CLOCK, anew: true });
+  const value = toSqlFormula(formula, { alias: table.name, clock: NO_CLOCK, anew: true });
+  return behaviourOf(field.type).sql === 'interval' ? msInterval(value) : value;
 };
 
 const namesSchema = z.array(

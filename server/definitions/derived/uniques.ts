@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { type Constraint, type Register, uniqueText } from '#core/register/index.ts';
 import { identifier, join, parameter, sql as text } from '#core/sql/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { behaviourOf, columnValue } from '#core/values/index.ts';
 import type { Tx } from '../../platform/database.ts';
 import { readColumn } from '../../platform/driver-values.ts';
 import { execute, toDrizzle } from '../../platform/fragment.ts';
@@ -33,7 +33,11 @@ async function* foldedTexts(
   unique: Unique,
 ): AsyncGenerator<{ seq: number; text: string | null }[]> {
   const columns = join(
-    unique.fields.map((key) => identifier(key)),
+    unique.fields.map((key) => {
+      const field = register.fields.find((each) => each.key === key);
+      const column = identifier(key);
+      return field ? text`${columnValue(column, field.type)} as ${column}` : column;
+    }),
     ', ',
   );
   const types = new Map(register.fields.map(({ key, type }) => [key, behaviourOf(type).sql]));

@@ -10,7 +10,7 @@ import {
   sayConstraint,
   uniqueText,
 } from '#core/register/index.ts';
-import { all, any, identifier, join, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
+import { all, any, identifier, intervalMs, join, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
 import { behaviourOf, PEOPLE, type RowField, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
 import { uniqueName, uniquesOf } from '../../definitions/derived/uniques.ts';
 import { readColumn } from '../../platform/driver-values.ts';
@@ -186,7 +186,9 @@ export const uniqueProblems = async (
             ),
           ),
         );
-    const shown = columns.map(({ key }) => as(identifier(key), `f_${key}`));
+    const shown = columns.map(({ key, type }) =>
+      as(type === 'interval' ? intervalMs(identifier(key)) : identifier(key), `f_${key}`),
+    );
     const rows = await execute(
       db,
       sql`select id, number, ${join(shown, ', ')} from ${tableOf(register.key)} where archived_at is null and ${same}`,

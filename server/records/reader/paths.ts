@@ -25,6 +25,8 @@ const typeOf = ({ term, notInSql }: Checked): SqlType | null => {
       return 'numeric';
     case 'moment':
       return 'timestamptz';
+    case 'days':
+      return 'interval';
     case 'boolean':
     case 'date':
     case 'time':

@@ -26,6 +26,7 @@ const OFFERED = [
   'date',
   'time',
   'moment',
+  'duration',
   'choice',
   'choices',
   'link',

@@ -69,6 +69,7 @@ const GIVEN: readonly OutcomeType['kind'][] = [
   'date',
   'yes_no',
   'moment',
+  'duration',
   'time',
 ];
 

@@ -39,6 +39,8 @@ export const FieldControl = ({ entry, compact = false, ...props }: Props) => {
       return <Box {...props} placeholder="10:40" />;
     case 'moment':
       return <DayBox {...props} withTime />;
+    case 'duration':
+      return <Box {...props} placeholder="7:30" />;
     case 'yes_no':
       return <YesNo {...props} compact={compact} />;
     case 'choice':
