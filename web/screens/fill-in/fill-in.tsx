@@ -2,36 +2,36 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
-import { type FormAnswer, type Opened, problemType, type Sent } from '#contract/index.ts';
+import type { FormAnswer, Opened, Sent } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
-import { compileForm, type Ending, type FilledIn, pageOnWay, toSend } from '#core/form/index.ts';
+import { compileForm, type FilledIn, pageOnWay } from '#core/form/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
-import { call, ProblemError } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { ProblemError } from '../../data/client.ts';
 import { clockFor, type KnownWorkspace, useFacts, useMe } from '../../data/workspace.ts';
 import { createEntryStore, type EntryOptions, type EntryState } from '../../state/entry-store.ts';
 import type { Kept } from '../../state/kept.ts';
-import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
+import { EntryForm } from '../../ui/entry-form.tsx';
 import { Key, TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
 import { useNarrow } from '../../ui/use-narrow.ts';
 import { useServerKeeping } from './server-keeping.ts';
 import { type TakenUp, useTakenUp } from './taken-up.ts';
+import { type Done, useSending, wasSentBefore } from './use-sending.ts';
 
 /** What an entry begins with. */
-export interface Beginning extends Required<Pick<EntryOptions, 'typed' | 'links' | 'files'>> {
+export interface EntryStart extends Required<Pick<EntryOptions, 'typed' | 'links' | 'files'>> {
   /** What tells it from an entry begun from nothing, or from something else. */
   readonly of: string;
 }
 
-export const NO_BEGINNING: Beginning = { of: '', typed: {}, links: {}, files: {} };
+export const NO_START: EntryStart = { of: '', typed: {}, links: {}, files: {} };
 
 const focusOnArrival = (button: HTMLButtonElement | null): void => button?.focus();
 
 const useEntryStore = (
   answer: FormAnswer & { clockOffsetMs: number },
   workspace: KnownWorkspace,
-  beginning: Beginning,
+  beginning: EntryStart,
   takenUp: TakenUp,
 ) => {
   const facts = useFacts();
@@ -65,7 +65,7 @@ const useEntryStore = (
 interface FillInProps {
   readonly answer: FormAnswer & { clockOffsetMs: number };
   readonly workspace: KnownWorkspace;
-  readonly beginning: Beginning;
+  readonly beginning: EntryStart;
   /** The entry sent just before, when one goes on with another. */
   readonly before: Sent | null;
   /** Where the form was opened from. */
@@ -79,13 +79,6 @@ interface FillInProps {
   readonly inPlace?: boolean;
 }
 
-/** An entry that was sent, what comes after it, and whether the next is begun at once. */
-export interface Done {
-  readonly sent: Sent;
-  readonly ending: Ending | null;
-  readonly another: boolean;
-}
-
 /** The server's problems by question, for telling them where they belong. */
 const byQuestion = (error: unknown): Map<string, string[]> => {
   const found = new Map<string, string[]>();
@@ -95,9 +88,6 @@ const byQuestion = (error: unknown): Map<string, string[]> => {
   }
   return found;
 };
-
-const wasSentBefore = (error: unknown): boolean =>
-  error instanceof ProblemError && error.answer.type === problemType('sent_before');
 
 /** One entry, from its first question until it is sent, kept or thrown away. */
 export const FillIn = ({
@@ -127,56 +117,12 @@ export const FillIn = ({
   const keeping = useServerKeeping(store, answer.form.key, answer.version, answer.record?.id ?? null);
   const { keptAt, wrong, lost, step, touched, id } = useStore(store, useShallow(frameOf));
   const place = useRef<HTMLDivElement>(null);
-  const [sending, setSending] = useState(false);
-  const [error, setError] = useState<unknown>(null);
+  const { send, sending, error, sendAsNew } = useSending({ store, answer, workspace, opened, keeping, place, onSent });
   const [leaving, setLeaving] = useState(false);
   const refused = useMemo(() => byQuestion(error), [error]);
   useEffect(() => {
     place.current?.querySelector<HTMLElement>('[data-question] input, [data-question] textarea')?.focus();
   }, []);
-  const send = async (another: boolean) => {
-    const filledIn = store.getState().trySending();
-    if (filledIn.problems.length > 0) {
-      const wrong = new Set(filledIn.problems.map((each) => String(each.path[0])));
-      // The page with the first of them is there once React has drawn it.
-      requestAnimationFrame(() => place.current && focusFirstWrong(place.current, wrong));
-      return;
-    }
-    if (sending) return;
-    setSending(true);
-    setError(null);
-    const state = store.getState();
-    const values = toSend(filledIn, state.entry, state.askedOnOpening);
-    await keeping.rest();
-    try {
-      const sent = await call('sendEntry', {
-        params: { key: answer.form.key },
-        body: {
-          id: state.entry.id,
-          version: answer.version,
-          filled_in_at: clockFor(workspace, answer.clockOffsetMs).now,
-          values,
-          ...(opened.from || opened.address ? { opened } : {}),
-          ...(answer.record
-            ? {
-                record: {
-                  id: answer.record.id,
-                  from: Object.fromEntries(Object.keys(values).map((key) => [key, answer.record?.values[key] ?? null])),
-                },
-              }
-            : {}),
-        },
-      });
-      state.forget();
-      void queryClient.invalidateQueries({ queryKey: ['in-tray'] });
-      void queryClient.invalidateQueries({ queryKey: ['kept'] });
-      onSent({ sent, ending: filledIn.ending, another });
-    } catch (thrown) {
-      setError(thrown);
-      setSending(false);
-      keeping.goOn();
-    }
-  };
   const keep = async () => {
     await keeping.flush();
     onLeave();
@@ -275,14 +221,7 @@ export const FillIn = ({
                 {wasSentBefore(error) && (
                   <p className="mb-3 text-ink-2">
                     Another window sent it with what stood there.{' '}
-                    <button
-                      type="button"
-                      className="part"
-                      onClick={() => {
-                        store.getState().renew();
-                        void send(false);
-                      }}
-                    >
+                    <button type="button" className="part" onClick={sendAsNew}>
                       Send these answers as a new entry
                     </button>
                   </p>

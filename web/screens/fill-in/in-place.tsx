@@ -2,7 +2,7 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import type { FillInPlaceProps } from '../../ui/fill-in-place.ts';
-import { FillIn, NO_BEGINNING } from './fill-in.tsx';
+import { FillIn, NO_START } from './fill-in.tsx';
 
 /** A form filled in inside another one: what is stored is taken by the look-up it was opened from. */
 const FillInPlace = ({ formKey, onStored, onCancel }: FillInPlaceProps) => {
@@ -12,7 +12,7 @@ const FillInPlace = ({ formKey, onStored, onCancel }: FillInPlaceProps) => {
     <FillIn
       answer={data}
       workspace={workspace}
-      beginning={NO_BEGINNING}
+      beginning={NO_START}
       before={null}
       opened={{}}
       kept={null}

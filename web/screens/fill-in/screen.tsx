@@ -11,8 +11,9 @@ import { useWorkspace } from '../../data/workspace.ts';
 import { FindRecord } from '../../ui/find-record.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty } from '../../ui/message.tsx';
-import { type Beginning, type Done, FillIn, NO_BEGINNING } from './fill-in.tsx';
+import { type EntryStart, FillIn, NO_START } from './fill-in.tsx';
 import { Thanks } from './thanks.tsx';
+import type { Done } from './use-sending.ts';
 
 /** A form, filled in: from its first question to the thanks with the record's number. */
 export const FillInScreen = () => {
@@ -67,7 +68,7 @@ const freshRows = (value: StoredValue): StoredValue => {
 };
 
 /** The values an entry begins with; nothing until what it is begun from is there. */
-const useBeginning = ({ copy, by }: Begun, asks: ReadonlySet<string>): Beginning | null => {
+const useEntryStart = ({ copy, by }: Begun, asks: ReadonlySet<string>): EntryStart | null => {
   const copied = useQuery({ ...queries.record(copy?.register ?? '', copy?.id ?? ''), enabled: copy !== null });
   const opener = useQuery({ ...queries.record(by?.register ?? '', by?.id ?? ''), enabled: by !== null });
   if ((copy && copied.isPending) || (by && opener.isPending)) return null;
@@ -106,7 +107,7 @@ const OneForm = ({ formKey: key, record, begun, opened, keptId }: OneFormProps) 
       .map((question) => question.field)
       .filter((field) => data.register.fields.some((each) => each.key === field && isWritable(each))),
   );
-  const beginning = useBeginning(begun, asks);
+  const beginning = useEntryStart(begun, asks);
   const [done, setDone] = useState<Done | null>(null);
   const [round, setRound] = useState(0);
   const navigate = useNavigate();
@@ -142,7 +143,7 @@ const OneForm = ({ formKey: key, record, begun, opened, keptId }: OneFormProps) 
       key={`${data.version} ${round}`}
       answer={data}
       workspace={workspace}
-      beginning={round === 0 ? beginning : NO_BEGINNING}
+      beginning={round === 0 ? beginning : NO_START}
       before={done?.sent ?? null}
       opened={opened}
       kept={round === 0 ? kept : null}

@@ -4,7 +4,7 @@ import type { FormAnswer } from '#contract/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { FormattedText } from '../../ui/controls/formatted.tsx';
 import { TabMark } from '../../ui/marks.tsx';
-import type { Done } from './fill-in.tsx';
+import type { Done } from './use-sending.ts';
 
 interface ThanksProps {
   readonly done: Done;

@@ -1,25 +1,18 @@
 import { useMutation } from '@tanstack/react-query';
-import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toKey } from '#core/base/index.ts';
 import type { ChoiceList } from '#core/register/index.ts';
-import {
-  behaviourOf,
-  CHOICE_COLOURS,
-  CHOICE_ICONS,
-  type Choice,
-  type ChoiceColour,
-  type ChoiceIcon,
-  type ValueContext,
-} from '#core/values/index.ts';
+import type { Choice, ValueContext } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
-import { ChoicePicture } from '../../ui/choice.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
+import { UndoButtons, useEditing } from '../../ui/undo.tsx';
+import { ChoiceLine } from './choice-line.tsx';
+import { ColumnEditor } from './column-editor.tsx';
 
 /** A choice list: its choices in order, what each says besides its label, and which are not offered any more. */
 export const ChoiceListScreen = () => {
@@ -47,7 +40,8 @@ const withCodes = (list: ChoiceList, lists: ReadonlySet<string>): ChoiceList => 
 
 const Editor = ({ start }: { start: ChoiceList }) => {
   const { workspace, catalogue } = useWorkspace();
-  const [list, setList] = useState(start);
+  const editing = useEditing(start);
+  const { now: list } = editing;
   const navigate = useNavigate();
   const place = useRef<HTMLOListElement>(null);
   const changes = {
@@ -62,12 +56,18 @@ const Editor = ({ start }: { start: ChoiceList }) => {
       navigate('/set-up/choice-lists');
     },
   });
-  const put = (next: Partial<ChoiceList>): void => {
-    setList((before) => ({ ...before, ...next }));
-    rehearse.reset();
-    carryOut.reset();
-  };
-  const putChoice = (at: number, next: Choice): void => put({ choices: list.choices.with(at, next) });
+  // What was rehearsed is not what would be carried out any more.
+  const { reset: unrehearse } = rehearse;
+  const { reset: untell } = carryOut;
+  useEffect(() => {
+    if (list === start) return;
+    unrehearse();
+    untell();
+  }, [list, start, unrehearse, untell]);
+  const put = (next: Partial<ChoiceList>, place?: string): void =>
+    editing.edit((before) => ({ ...before, ...next }), place);
+  const putChoice = (at: number, next: Choice, place?: string): void =>
+    put({ choices: list.choices.with(at, next) }, place && `${place} ${at}`);
   const move = (at: number, by: 1 | -1): void => {
     const choice = list.choices[at];
     if (choice && list.choices[at + by]) put({ choices: list.choices.toSpliced(at, 1).toSpliced(at + by, 0, choice) });
@@ -87,7 +87,10 @@ const Editor = ({ start }: { start: ChoiceList }) => {
     <div className="overflow-auto p-6">
       <header className="flex items-center gap-3">
         <h1>{list.label || 'New choice list'}</h1>
-        <Link className="btn btn-quiet ml-auto" to="/set-up/choice-lists">
+        <span className="ml-auto">
+          <UndoButtons editing={editing} />
+        </span>
+        <Link className="btn btn-quiet" to="/set-up/choice-lists">
           All choice lists
         </Link>
       </header>
@@ -104,7 +107,7 @@ const Editor = ({ start }: { start: ChoiceList }) => {
             className="box font-normal"
             value={list.label}
             maxLength={80}
-            onChange={(event) => put({ label: event.target.value })}
+            onChange={(event) => put({ label: event.target.value }, 'label')}
           />
         </label>
         <p className="mt-3 text-ink-2">
@@ -146,120 +149,19 @@ const Editor = ({ start }: { start: ChoiceList }) => {
         <h2 className="head-rule mt-5">Choices</h2>
         <ol ref={place}>
           {list.choices.map((choice, at) => (
-            <li
+            <ChoiceLine
               // biome-ignore lint/suspicious/noArrayIndexKey: a new choice has nothing else it is known by until it is stored
               key={at}
-              className={`ruled flex flex-wrap items-center gap-2 py-1.5 ${choice.retired ? 'text-ink-3' : ''}`}
-            >
-              <input
-                className="min-h-8 w-56 border-b border-transparent bg-transparent px-1.5 font-semibold hover:border-edge"
-                aria-label={`Label of choice ${at + 1}`}
-                value={choice.label}
-                maxLength={80}
-                placeholder="Label"
-                onChange={(event) => putChoice(at, { ...choice, label: event.target.value })}
-                onKeyDown={(event) => {
-                  if (event.key !== 'Enter') return;
-                  event.preventDefault();
-                  add();
-                }}
-              />
-              {parent && (
-                <span className="text-ink-2">
-                  of{' '}
-                  <Part
-                    text={parent.choices.find((each) => each.code === choice.parent)?.label ?? '…'}
-                    what={`parent of choice ${at + 1}`}
-                  >
-                    {(close) => (
-                      <PickOne
-                        options={parent.choices.map((each) => ({ value: each.code, label: each.label }))}
-                        chosen={choice.parent ?? null}
-                        onPick={(code) => {
-                          putChoice(at, { ...choice, parent: code });
-                          close();
-                        }}
-                      />
-                    )}
-                  </Part>
-                </span>
-              )}
-              {list.columns.map((column) => (
-                <span key={column.key} className="flex items-center gap-1.5 text-ink-2">
-                  {column.label.toLowerCase()}
-                  <ExtraBox
-                    label={`${column.label} of choice ${at + 1}`}
-                    text={behaviourOf(column.type).edit(choice.extra?.[column.key] ?? null, context)}
-                    read={(text) => {
-                      const read = behaviourOf(column.type).parse(text, context);
-                      if (!read.ok) return read.problems[0]?.detail ?? '';
-                      const { value } = read;
-                      putChoice(at, {
-                        ...choice,
-                        extra: { ...choice.extra, [column.key]: typeof value === 'object' ? null : value },
-                      });
-                      return '';
-                    }}
-                  />
-                </span>
-              ))}
-              <ChoicePicture icon={choice.icon} />
-              <Part text={choice.icon ?? 'no picture'} what={`picture of choice ${at + 1}`}>
-                {(close) => (
-                  <PickOne<ChoiceIcon | 'none'>
-                    options={[
-                      { value: 'none', label: 'no picture' },
-                      ...CHOICE_ICONS.map((icon) => ({ value: icon, label: icon })),
-                    ]}
-                    chosen={choice.icon ?? 'none'}
-                    onPick={(icon) => {
-                      putChoice(at, { ...choice, icon: icon === 'none' ? undefined : icon });
-                      close();
-                    }}
-                  />
-                )}
-              </Part>
-              <Part text={choice.colour ?? 'no colour'} what={`colour of choice ${at + 1}`}>
-                {(close) => (
-                  <PickOne<ChoiceColour>
-                    options={CHOICE_COLOURS.map((colour) => ({ value: colour, label: colour }))}
-                    chosen={choice.colour ?? null}
-                    onPick={(colour) => {
-                      putChoice(at, { ...choice, colour });
-                      close();
-                    }}
-                  />
-                )}
-              </Part>
-              <span className="ml-auto flex items-center gap-1">
-                <button
-                  type="button"
-                  className="part"
-                  aria-pressed={choice.retired ?? false}
-                  onClick={() => putChoice(at, { ...choice, retired: !choice.retired })}
-                >
-                  {choice.retired ? 'not offered any more' : 'offered'}
-                </button>
-                <button
-                  type="button"
-                  className="btn btn-quiet px-1.5!"
-                  aria-label={`Move choice ${at + 1} up`}
-                  disabled={at === 0}
-                  onClick={() => move(at, -1)}
-                >
-                  <ArrowUp size={15} aria-hidden="true" />
-                </button>
-                <button
-                  type="button"
-                  className="btn btn-quiet px-1.5!"
-                  aria-label={`Move choice ${at + 1} down`}
-                  disabled={at === list.choices.length - 1}
-                  onClick={() => move(at, 1)}
-                >
-                  <ArrowDown size={15} aria-hidden="true" />
-                </button>
-              </span>
-            </li>
+              choice={choice}
+              at={at}
+              last={at === list.choices.length - 1}
+              parent={parent}
+              columns={list.columns}
+              context={context}
+              onChoice={(next, place) => putChoice(at, next, place)}
+              onMove={(by) => move(at, by)}
+              onEnter={add}
+            />
           ))}
         </ol>
         <div className="mt-3 flex gap-3">
@@ -275,64 +177,6 @@ const Editor = ({ start }: { start: ChoiceList }) => {
           <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />
         )}
       </form>
-    </div>
-  );
-};
-
-/** A value in a list's own column: read as it is left, and told where it cannot be. */
-const ExtraBox = ({ label, text, read }: { label: string; text: string; read: (text: string) => string }) => {
-  const [wrong, setWrong] = useState('');
-  return (
-    <>
-      <input
-        className="box w-24"
-        aria-label={label}
-        aria-invalid={wrong !== ''}
-        defaultValue={text}
-        onBlur={(event) => setWrong(read(event.target.value))}
-      />
-      {wrong !== '' && <span className="wrong">{wrong}</span>}
-    </>
-  );
-};
-
-type Column = ChoiceList['columns'][number];
-
-const ColumnEditor = ({
-  taken,
-  currency,
-  onColumn,
-}: {
-  taken: ReadonlySet<string>;
-  currency: string;
-  onColumn: (column: Column) => void;
-}) => {
-  const [label, setLabel] = useState('');
-  const types: readonly { readonly value: string; readonly label: string; readonly type: Column['type'] }[] = [
-    { value: 'percent', label: 'percent', type: { kind: 'percent', decimals: 2 } },
-    { value: 'number', label: 'number', type: { kind: 'number', decimals: 2 } },
-    { value: 'money', label: `money in ${currency}`, type: { kind: 'money', currency } },
-    { value: 'text', label: 'text', type: { kind: 'text' } },
-  ];
-  return (
-    <div className="grid gap-2">
-      <label className="grid gap-1 font-semibold">
-        Name of the column
-        <input
-          className="box font-normal"
-          value={label}
-          maxLength={80}
-          onChange={(event) => setLabel(event.target.value)}
-        />
-      </label>
-      <PickOne
-        options={types}
-        chosen={null}
-        onPick={(value) => {
-          const type = types.find((each) => each.value === value)?.type;
-          if (type && label.trim() !== '') onColumn({ key: toKey(label, taken), label: label.trim(), type });
-        }}
-      />
     </div>
   );
 };

@@ -1,20 +1,17 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { useStore } from 'zustand';
 import type { Problem, Result } from '#core/base/index.ts';
 import { type CompiledForm, compileForm, type Form } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { createFormStore } from '../../state/form-store.ts';
-import { IconButton } from '../../ui/icon-button.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
-import { type Begun, LiveForm } from './live-form.tsx';
+import { UndoButtons, useEditing } from '../../ui/undo.tsx';
+import { LiveForm, type TrialStart } from './live-form.tsx';
 import { Opening } from './opening.tsx';
 import { type Made, Outline } from './outline.tsx';
 import { PublishDialog } from './publish-dialog.tsx';
@@ -95,27 +92,13 @@ const carryOutOn = async (before: Register, { register: after, lists }: Made): P
   }
 };
 
-/** Ctrl+Z and Ctrl+Shift+Z go back and forth, except in a box, where they are the box's own. */
-const useUndoKeys = (undo: () => void, redo: () => void): void => {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      const box = event.target instanceof Element && event.target.closest('input, textarea, [contenteditable=true]');
-      if (box || event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey)) return;
-      event.preventDefault();
-      if (event.shiftKey) redo();
-      else undo();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [undo, redo]);
-};
-
 const Editor = ({ start }: { start: Form }) => {
   const { workspace, catalogue } = useWorkspace();
-  const [store] = useState(() => createFormStore(start));
-  const { form, change, undo, redo, past, future } = useStore(store);
+  const editing = useEditing(start);
+  const { now: form } = editing;
+  const change = (next: Form): void => editing.edit(() => next);
   const [face, setFace] = useState<Face>('outline');
-  const [begun, setBegun] = useState<Begun>({ round: 0, typed: {} });
+  const [begun, setBegun] = useState<TrialStart>({ round: 0, typed: {} });
   const [trying, setTrying] = useState(false);
   // The map of the ways has the whole width until one of them is tried.
   const live = face !== 'ways' || trying;
@@ -135,7 +118,6 @@ const Editor = ({ start }: { start: Form }) => {
     },
     onSuccess: change,
   });
-  useUndoKeys(undo, redo);
   const lastGood = useRef<CompiledForm | null>(null);
   if (compiled.ok) lastGood.current = compiled.value;
   const problems: readonly Problem[] = compiled.ok ? [] : compiled.problems;
@@ -193,10 +175,7 @@ const Editor = ({ start }: { start: Form }) => {
             </button>
           ))}
         </fieldset>
-        <span className="flex">
-          <IconButton label="Undo" icon={Undo2} disabled={past.length === 0} onClick={undo} />
-          <IconButton label="Redo" icon={Redo2} disabled={future.length === 0} onClick={redo} />
-        </span>
+        <UndoButtons editing={editing} />
         {open && (
           <Link className="btn" to={`/forms/${form.key}`}>
             Fill it in

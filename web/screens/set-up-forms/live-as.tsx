@@ -10,13 +10,13 @@ import { useFacts, useMe, useWorkspace } from '../../data/workspace.ts';
 import type { EntryState } from '../../state/entry-store.ts';
 import { FindRecord } from '../../ui/find-record.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
-import type { Begun } from './live-form.tsx';
+import type { TrialStart } from './live-form.tsx';
 
 interface Props {
   readonly compiled: CompiledForm;
   readonly store: StoreApi<EntryState>;
-  readonly begun: Begun;
-  readonly onBegin: (begun: Omit<Begun, 'round'>) => void;
+  readonly begun: TrialStart;
+  readonly onBegin: (begun: Omit<TrialStart, 'round'>) => void;
   readonly as: PersonFacts;
   readonly onAs: (as: PersonFacts) => void;
 }

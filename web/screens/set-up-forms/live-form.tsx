@@ -30,7 +30,7 @@ export const LiveForm = ({ compiled, workspace, begun, onBegin }: Props) => {
 };
 
 /** What a trial begins with: nothing, sample answers, or a record that is there. */
-export interface Begun {
+export interface TrialStart {
   readonly round: number;
   readonly typed: Readonly<Record<string, StoredValue>>;
   readonly record?: RecordDetail | undefined;
@@ -39,8 +39,8 @@ export interface Begun {
 interface Props {
   readonly compiled: CompiledForm;
   readonly workspace: KnownWorkspace;
-  readonly begun: Begun;
-  readonly onBegin: (begun: Omit<Begun, 'round'>) => void;
+  readonly begun: TrialStart;
+  readonly onBegin: (begun: Omit<TrialStart, 'round'>) => void;
 }
 
 interface TrialProps extends Props {

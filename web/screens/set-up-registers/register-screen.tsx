@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { WorkspaceChanges } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
@@ -20,6 +20,7 @@ import {
 import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
+import { UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { FieldLine } from './field-line.tsx';
 import { LiveRecords } from './live-records.tsx';
 import { RegisterRules } from './register-rules.tsx';
@@ -45,7 +46,8 @@ const withDraft = (catalogue: Catalogue, register: Register, draft: RegisterDraf
 
 const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register | null }) => {
   const { workspace, catalogue } = useWorkspace();
-  const [draft, setDraft] = useState(start);
+  const editing = useEditing(start);
+  const { now: draft } = editing;
   const [said, setSaid] = useState('');
   const navigate = useNavigate();
   const fieldsEnd = useRef<HTMLOListElement>(null);
@@ -66,15 +68,20 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
       navigate(`/registers/${register.key}`);
     },
   });
-  const put = (next: Partial<RegisterDraft>) => {
-    setDraft((before) => ({ ...before, ...next }));
-    rehearse.reset();
-    carryOut.reset();
-  };
+  // What was rehearsed is not what would be carried out any more.
+  const { reset: unrehearse } = rehearse;
+  const { reset: untell } = carryOut;
+  useEffect(() => {
+    if (draft === start) return;
+    unrehearse();
+    untell();
+  }, [draft, start, unrehearse, untell]);
+  const put = (next: Partial<RegisterDraft>, place?: string) =>
+    editing.edit((before) => ({ ...before, ...next }), place);
   const putField = (at: number, next: FieldDraft) => {
-    setDraft((before) => ({ ...before, fields: before.fields.with(at, next) }));
-    rehearse.reset();
-    carryOut.reset();
+    // A label that is typed is one step; everything else of a field is a step each.
+    const place = draft.fields[at]?.label === next.label ? undefined : `label ${next.id}`;
+    editing.edit((before) => ({ ...before, fields: before.fields.with(at, next) }), place);
   };
   const move = (at: number, by: number) => {
     const field = draft.fields[at];
@@ -101,7 +108,7 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
     }),
     register: existing?.key ?? null,
     onList: (list: RegisterDraft['lists'][number]) =>
-      setDraft((before) => ({ ...before, lists: [...before.lists, list] })),
+      editing.edit((before) => ({ ...before, lists: [...before.lists, list] })),
   };
   const sections = [...new Set(draft.fields.map((field) => field.section).filter(Boolean))];
   return (
@@ -110,7 +117,10 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
         <header className="flex items-center gap-3">
           {register.mark.length === 3 && <TabMark mark={register.mark} name={register.plural} />}
           <h1>{draft.key ? register.plural : draft.plural || 'New register'}</h1>
-          <Link className="btn btn-quiet ml-auto" to="/set-up/registers">
+          <span className="ml-auto">
+            <UndoButtons editing={editing} />
+          </span>
+          <Link className="btn btn-quiet" to="/set-up/registers">
             All registers
           </Link>
         </header>
@@ -121,13 +131,13 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
               label="One is called"
               value={draft.singular}
               hint="Near miss"
-              onName={(singular) => put({ singular })}
+              onName={(singular) => put({ singular }, 'singular')}
             />
             <NameBox
               label="Many are called"
               value={draft.plural}
               hint="Near misses"
-              onName={(plural) => put({ plural })}
+              onName={(plural) => put({ plural }, 'plural')}
             />
             <label className="grid gap-1 font-semibold">
               Tab mark
@@ -136,7 +146,7 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
                 value={draft.mark}
                 maxLength={3}
                 placeholder="ABC"
-                onChange={(event) => put({ mark: event.target.value.toUpperCase() })}
+                onChange={(event) => put({ mark: event.target.value.toUpperCase() }, 'mark')}
               />
             </label>
           </div>

@@ -1,5 +1,4 @@
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
 import type { RouteSummary } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
@@ -11,6 +10,7 @@ import { ConditionEditor } from '../../ui/condition-editor.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
+import { UndoButtons, useEditing } from '../../ui/undo.tsx';
 
 /** Set-up: for each register, who signs its records and when, as sentences. */
 export const SetUpRoutesScreen = () => {
@@ -34,7 +34,9 @@ export const SetUpRoutesScreen = () => {
 
 const RouteEditor = ({ register, published }: { register: Register; published: RouteSummary | null }) => {
   const { workspace, catalogue } = useWorkspace();
-  const [route, setRoute] = useState<Route | null>(published?.route ?? null);
+  const editing = useEditing<Route | null>(published?.route ?? null);
+  const { now: route } = editing;
+  const setRoute = (next: Route): void => editing.edit(() => next);
   const put = useMutation({
     mutationFn: (next: Route) => call('putRoute', { params: { key: next.key }, body: next }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['workspace'] }),
@@ -65,6 +67,7 @@ const RouteEditor = ({ register, published }: { register: Register; published: R
             Give them a route
           </button>
         )}
+        {editing.past.length + editing.future.length > 0 && <UndoButtons editing={editing} />}
         {published && <span className="ml-auto text-xs text-ink-2">version {published.version}</span>}
       </p>
       {route && (

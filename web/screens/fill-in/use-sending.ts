@@ -1,0 +1,81 @@
+import { type RefObject, useState } from 'react';
+import type { StoreApi } from 'zustand';
+import { type FormAnswer, type Opened, problemType, type Sent } from '#contract/index.ts';
+import { type Ending, toSend } from '#core/form/index.ts';
+import { call, ProblemError } from '../../data/client.ts';
+import { queryClient } from '../../data/queries.ts';
+import { clockFor, type KnownWorkspace } from '../../data/workspace.ts';
+import type { EntryState } from '../../state/entry-store.ts';
+import { focusFirstWrong } from '../../ui/entry-form.tsx';
+import type { useServerKeeping } from './server-keeping.ts';
+
+/** An entry that was sent, what comes after it, and whether the next is begun at once. */
+export interface Done {
+  readonly sent: Sent;
+  readonly ending: Ending | null;
+  readonly another: boolean;
+}
+
+interface Sending {
+  readonly store: StoreApi<EntryState>;
+  readonly answer: FormAnswer & { clockOffsetMs: number };
+  readonly workspace: KnownWorkspace;
+  readonly opened: Opened;
+  readonly keeping: ReturnType<typeof useServerKeeping>;
+  /** Where the questions stand: the first that is wrong gets the focus. */
+  readonly place: RefObject<HTMLDivElement | null>;
+  readonly onSent: (done: Done) => void;
+}
+
+/** Whether another window sent this entry with other answers. */
+export const wasSentBefore = (error: unknown): boolean =>
+  error instanceof ProblemError && error.answer.type === problemType('sent_before');
+
+/** Sends an entry once, and tells what came of it; while a question has a problem, goes there instead. */
+export const useSending = ({ store, answer, workspace, opened, keeping, place, onSent }: Sending) => {
+  const [sending, setSending] = useState(false);
+  const [error, setError] = useState<unknown>(null);
+  const { record } = answer;
+  const send = async (another: boolean): Promise<void> => {
+    const filledIn = store.getState().trySending();
+    if (filledIn.problems.length > 0) {
+      const wrong = new Set(filledIn.problems.map((each) => String(each.path[0])));
+      // The page with the first of them is there once React has drawn it.
+      requestAnimationFrame(() => place.current && focusFirstWrong(place.current, wrong));
+      return;
+    }
+    if (sending) return;
+    setSending(true);
+    setError(null);
+    const state = store.getState();
+    const values = toSend(filledIn, state.entry, state.askedOnOpening);
+    const from = Object.fromEntries(Object.keys(values).map((key) => [key, record?.values[key] ?? null]));
+    await keeping.rest();
+    try {
+      const sent = await call('sendEntry', {
+        params: { key: answer.form.key },
+        body: {
+          id: state.entry.id,
+          version: answer.version,
+          filled_in_at: clockFor(workspace, answer.clockOffsetMs).now,
+          values,
+          ...(opened.from || opened.address ? { opened } : {}),
+          ...(record ? { record: { id: record.id, from } } : {}),
+        },
+      });
+      state.forget();
+      void queryClient.invalidateQueries({ queryKey: ['in-tray'] });
+      void queryClient.invalidateQueries({ queryKey: ['kept'] });
+      onSent({ sent, ending: filledIn.ending, another });
+    } catch (thrown) {
+      setError(thrown);
+      setSending(false);
+      keeping.goOn();
+    }
+  };
+  const sendAsNew = (): void => {
+    store.getState().renew();
+    void send(false);
+  };
+  return { send, sending, error, sendAsNew };
+};
