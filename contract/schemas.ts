@@ -352,6 +352,8 @@ export const jobSchema = z.object({
   done: z.int().nullable(),
   total: z.int().nullable(),
   result: z.unknown(),
+  /** What came of it, in a sentence; '' until something did. */
+  says: z.string(),
   /** Why the last try failed. */
   problem: z.string().nullable(),
   /** Somebody wants it stopped. */

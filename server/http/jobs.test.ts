@@ -219,7 +219,7 @@ describe('jobs', () => {
     await sql(`update iolite.files set added_at = now() - interval '3 days' where id <> $1`, [young]);
     const begun = await runa.post('/api/files/clear', {});
     expect([begun.status, begun.body.label]).toEqual([202, 'Clear files that belong to no record']);
-    expect(await until(begun.body.id, 'done')).toMatchObject({ result: { cleared: 1 } });
+    expect(await until(begun.body.id, 'done')).toMatchObject({ result: { cleared: 1 }, says: 'One was cleared.' });
     const left = (await sql('select id from iolite.files')).map((row) => row.id);
     expect(left).not.toContain(free);
     expect(left).toEqual(expect.arrayContaining([held, archived, kept, young]));

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import type { JobAnswer } from '#contract/index.ts';
 import { isSetup } from '../../people/roles.ts';
 import { addJob, findJob, type Job, readJobs, stopJob, tryAgain } from '../../platform/jobs.ts';
@@ -5,17 +6,29 @@ import { inTransaction } from '../../platform/locks.ts';
 import { notFound } from '../../platform/refusal.ts';
 import { type Context, type Handlers, signedIn } from '../context.ts';
 
-/** What each kind of job is called. */
-const LABELS: Readonly<Record<string, string>> = { clear_files: 'Clear files that belong to no record' };
+/** What each kind of job is called, and what is said of what came of it. */
+const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (result: unknown) => string }>> = {
+  clear_files: {
+    label: 'Clear files that belong to no record',
+    say: (result) => {
+      const read = clearedSchema.safeParse(result);
+      if (!read.success) return '';
+      const { cleared } = read.data;
+      return cleared === 0 ? 'There were none.' : cleared === 1 ? 'One was cleared.' : `${cleared} were cleared.`;
+    },
+  },
+};
+const clearedSchema = z.object({ cleared: z.int() });
 
 const toAnswer = ({ id, task, state, begunAt, done, total, result, problem, stopping }: Job): JobAnswer => ({
   id,
-  label: LABELS[task] ?? task,
+  label: KINDS[task]?.label ?? task,
   state,
   begun_at: begunAt.toISOString(),
   done,
   total,
   result: result ?? null,
+  says: KINDS[task]?.say(result) ?? '',
   problem,
   stopping,
 });

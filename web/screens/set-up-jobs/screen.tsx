@@ -69,7 +69,7 @@ const Line = ({ job }: { job: JobAnswer }) => {
       <span className={job.state === 'failed' ? 'text-brick' : 'text-ink-2'} role="status">
         {sayProgress(job)}
       </span>
-      <span className="text-ink-2">since {showMoment(job.begun_at, workspace.zone, workspace.locale)}</span>
+      <span className="text-ink-2">begun {showMoment(job.begun_at, workspace.zone, workspace.locale)}</span>
       <span className="ml-auto flex gap-2">
         {open && (
           <button type="button" className="btn" disabled={stop.isPending || job.stopping} onClick={() => stop.mutate()}>
@@ -82,6 +82,7 @@ const Line = ({ job }: { job: JobAnswer }) => {
           </button>
         )}
       </span>
+      {job.says !== '' && <span className="text-ink-2">{job.says}</span>}
       {job.problem !== null && <p className="basis-full text-brick">{job.problem}</p>}
       <Problems error={stop.error ?? again.error} />
     </li>
