@@ -54,6 +54,28 @@ describe('choices, places and pasted rows', () => {
     await runa.see('//li[contains(., "Tide states")]//*[contains(@class, "chip-haze")]//*[name() = "svg"]');
   });
 
+  test('what was done to a choice list while setting up is undone step by step, and done again', async () => {
+    await runa.visit(`${iolite.address}/set-up/choice-lists`);
+    await runa.click('//main//a[contains(., "Tide states")]');
+    await runa.press('Move choice 1 down');
+    await runa.see('//input[@aria-label = "Label of choice 1"][@value = "Low water"]');
+    await runa.press('Undo');
+    await runa.see('//input[@aria-label = "Label of choice 1"][@value = "High water"]');
+    await runa.press('Redo');
+    await runa.see('//input[@aria-label = "Label of choice 1"][@value = "Low water"]');
+    expect(await runa.axe()).toEqual([]);
+    await runa.press('Undo');
+  });
+
+  test('files that belong to no record are cleared when an operations manager asks for it', async () => {
+    await runa.visit(`${iolite.address}/set-up/jobs`);
+    await runa.seeText('Nothing runs, and nothing failed.');
+    await runa.press('Clear them now');
+    await runa.see('//li[contains(., "Clear files that belong to no record")][contains(., "is done")]');
+    await runa.seeText('There were none.');
+    expect(await runa.axe()).toEqual([]);
+  });
+
   test('a choice called otherwise is called so everywhere at once', async () => {
     await runa.visit(`${iolite.address}/set-up/choice-lists`);
     await runa.click('//main//a[contains(., "Client kinds")]');

@@ -147,6 +147,15 @@ describe('every kind of field, in the running application', () => {
       changed: '11:40',
     },
     {
+      kind: 'duration',
+      wrong: ['7', 'This must be hours and minutes'],
+      enter: write('7:30'),
+      shows: '7:30 h',
+      filter: 'KEY > duration("PT7H")',
+      change: write('90 min'),
+      changed: '1:30 h',
+    },
+    {
       kind: 'choose one',
       settle: (n) => editor.pick(`choice list of field ${n}`, 'Pontoons'),
       enter: tick('Wall'),
