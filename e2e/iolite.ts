@@ -34,9 +34,8 @@ export class Iolite {
     return `http://127.0.0.1:${this.#port}`;
   }
 
-  /** Starts and waits for the one line with the address; gives what was printed and how long it took. */
-  start(): Promise<{ printed: string; tookMs: number }> {
-    const startedAt = performance.now();
+  /** Starts and waits for the one line with the address; gives what was printed until then. */
+  start(): Promise<string> {
     const child = spawn(process.execPath, ['scripts/start.mjs'], {
       env: { ...process.env, PORT: String(this.#port), IOLITE_DATA: this.#folder },
       stdio: ['ignore', 'pipe', 'pipe'],
@@ -46,7 +45,7 @@ export class Iolite {
       let printed = '';
       const read = (chunk: Buffer) => {
         printed += chunk.toString('utf8');
-        if (printed.includes('Iolite is ready at')) resolve({ printed, tookMs: performance.now() - startedAt });
+        if (printed.includes('Iolite is ready at')) resolve(printed);
       };
       child.stdout.on('data', read);
       child.stderr.on('data', read);

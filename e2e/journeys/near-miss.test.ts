@@ -18,7 +18,7 @@ describe('a near miss, from the register to the approved record', () => {
 
   beforeAll(async () => {
     iolite = await Iolite.make();
-    ({ printed } = await iolite.start());
+    printed = await iolite.start();
     [runa, piet, sana] = await Promise.all([Browser.open(), Browser.open(), Browser.open()]);
   }, 180_000);
 
@@ -339,8 +339,7 @@ describe('a near miss, from the register to the approved record', () => {
 
   test('9. stopped and started again, everything is still there', async () => {
     await iolite.stop();
-    const { tookMs } = await iolite.start();
-    expect(tookMs).toBeLessThan(5_000);
+    expect(await iolite.start()).not.toMatch(/Installing|Building/);
     await runa.visit(`${iolite.address}/registers/near_misses?find=north`);
     await runa.see(
       '//table//tr[contains(., "NEA-0001")][contains(., "Warp parted on the north slip")][contains(., "Approved")]',
