@@ -9,3 +9,5 @@ installPostgres();
 run(process.execPath, ['node_modules/vitest/vitest.mjs', 'run', '--config', 'vitest.dump.config.ts'], {
   env: { ...process.env, IOLITE_DUMP: process.argv[2] ?? '' },
 });
+// As every other file of the project is written.
+run(process.execPath, ['node_modules/@biomejs/biome/bin/biome', 'check', '--write', 'server/testing/upgrades']);
