@@ -10,7 +10,7 @@ import {
   type Values,
 } from '../expression/index.ts';
 import { brokenMusts, parentProblems, type RecordValues, rowItem, vocabularyOf } from '../register/index.ts';
-import { isMadeByProgram, isNothing, minorUnits, type StoredValue, sameValue } from '../values/index.ts';
+import { decimalsOf, isMadeByProgram, isNothing, type StoredValue, sameValue } from '../values/index.ts';
 import type { CompiledForm, CompiledQuestion } from './compiled.ts';
 import type { Ending } from './definition.ts';
 import { CELL, type Entry, type Snapshot } from './entry.ts';
@@ -68,19 +68,9 @@ const NOTHING: Settled = { value: null, source: 'nothing', filledBy: null, inste
 
 /** A worked-out value as its field keeps it: a number rounded half away from zero to the field's decimals. */
 const kept = (value: StoredValue, question: CompiledQuestion): StoredValue => {
-  const type = question.field.type.kind === 'worked_out' ? question.field.type.gives : question.field.type;
   const number = typeof value === 'string' ? findDecimal(value) : null;
-  if (!number) return value;
-  switch (type.kind) {
-    case 'number':
-      return roundHalfAway(number, type.decimals).toFixed();
-    case 'percent':
-      return roundHalfAway(number, type.decimals + 2).toFixed();
-    case 'money':
-      return roundHalfAway(number, minorUnits(type.currency)).toFixed();
-    default:
-      return value;
-  }
+  const decimals = number && decimalsOf(question.field.type);
+  return number && decimals !== null ? roundHalfAway(number, decimals).toFixed() : value;
 };
 
 const workOut = (question: CompiledQuestion, rule: Checked, values: Values): Settled => {

@@ -2,7 +2,7 @@ import { type Clock, ok, problem, type Result } from '../base/index.ts';
 import { type Checked, checkExpression, type PersonFacts, toSqlFilter, toSqlFormula } from '../expression/index.ts';
 import { type Catalogue, type Field, type Register, titleOf, vocabularyOf } from '../register/index.ts';
 import { all, identifier, parameter, rowsKey, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
-import { behaviourOf, columnValue, isListKind, PEOPLE } from '../values/index.ts';
+import { behaviourOf, columnValue, isListType, PEOPLE } from '../values/index.ts';
 import { type LinkedFound, whereFound } from './find.ts';
 
 /** What a list asks: a FEEL filter ('' for none), words to find, one sort key, where the page begins. */
@@ -65,7 +65,7 @@ const sortable = (register: Register, field: Field, around: ListAround): Compile
     const count = sql`(select count(*)::integer from ${rows} ${identifier('s')} where ${identifier('s', 'entry')} = ${column('id')})`;
     return { value: count, type: 'integer' };
   }
-  if (isListKind(type.kind)) return { value: sql`cardinality(${column(field.key)})`, type: 'integer' };
+  if (isListType(type)) return { value: sql`cardinality(${column(field.key)})`, type: 'integer' };
   if (type.kind === 'choice') {
     const position = sql`(select ${identifier('c', 'position')} from ${identifier('choices', type.list)} ${identifier('c')} where ${identifier('c', 'code')} = ${column(field.key)})`;
     return { value: position, type: 'integer' };

@@ -12,9 +12,9 @@ import { rowsKey, rowsTableName } from '../sql/index.ts';
 import {
   behaviourOf,
   type Choice,
+  decimalsOf,
   type FieldType,
   type FieldTypeOf,
-  minorUnits,
   PEOPLE,
   type RowField,
   type ValueContext,
@@ -107,20 +107,6 @@ export const backLinks = (register: string, catalogue: Catalogue): BackLink[] =>
       many: type.kind === 'links',
     };
   });
-};
-
-/** What a worked-out field rounds to: the decimals of what it gives, or null where that is no number. */
-const decimalsOf = (type: FieldType): number | null => {
-  switch (type.kind) {
-    case 'number':
-      return type.decimals;
-    case 'money':
-      return minorUnits(type.currency);
-    case 'percent':
-      return type.decimals + 2;
-    default:
-      return null;
-  }
 };
 
 /** The checked formula of a worked-out field, or what is wrong with it. */

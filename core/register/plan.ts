@@ -299,8 +299,8 @@ const fieldProblems = (after: Catalogue, old: RowField | undefined, field: RowFi
 
 /** The choice list a field's values come from. */
 export const choiceListOf = (type: FieldType): string | null => {
-  if (type.kind === 'worked_out') return choiceListOf(type.gives);
-  return type.kind === 'choice' || type.kind === 'choices' ? type.list : null;
+  const { value } = behaviourOf(type);
+  return value.kind === 'choice' || value.kind === 'choices' ? value.list : null;
 };
 
 /** Rehearses: the steps from one catalogue to the next, in an order the database can follow, or what is wrong. */

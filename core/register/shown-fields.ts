@@ -1,3 +1,4 @@
+import { behaviourOf } from '../values/index.ts';
 import type { Field, Register } from './definition.ts';
 
 /** The field that names a record to people: the one chosen, else the first text, else the first field. */
@@ -15,9 +16,6 @@ export const besideFields = (register: Register): Field[] =>
 
 const MOST_LISTED = 10;
 
-/** Fields that say little in one line of a list. */
-const NOT_LISTED: ReadonlySet<string> = new Set(['long_text', 'formatted', 'address', 'position', 'files', 'rows']);
-
 /** What a list of the register shows: the title, then the fields chosen for it, else those that fit a line. */
 export const listFields = (register: Register): Field[] => {
   const title = titleField(register);
@@ -25,7 +23,7 @@ export const listFields = (register: Register): Field[] => {
     const chosen = register.listed.flatMap((key) => register.fields.find((field) => field.key === key) ?? []);
     return [title, ...chosen.filter((field) => field !== title)];
   }
-  const others = register.fields.filter((field) => field !== title && !NOT_LISTED.has(field.type.kind));
+  const others = register.fields.filter((field) => field !== title && behaviourOf(field.type).traits.fitsLine);
   // What stands under a heading of its own on the record's page can wait for it.
   const first = others.toSorted((a, b) => Number(a.section !== undefined) - Number(b.section !== undefined));
   return [title, ...first].slice(0, MOST_LISTED);

@@ -3,7 +3,7 @@ import { identifier, type SqlFragment, type SqlType, sql, storedText, tableOf } 
 import {
   behaviourOf,
   columnValue,
-  isListKind,
+  isListType,
   PEOPLE,
   type RowField,
   type StoredValue,
@@ -77,7 +77,7 @@ const makeTitle = (register: Register, catalogue: Catalogue, depth: number): Tit
   if (type.kind === 'link' && target) return linkTitle(field, target, catalogue, depth);
   // Rows, files, many links, and a link to what may not be seen call a record nothing.
   const names = type.kind === 'choices';
-  if (type.kind === 'link' || (isListKind(type.kind) && !names)) return { ...NOTHING, say: (_, number) => number };
+  if (type.kind === 'link' || (isListType(type) && !names)) return { ...NOTHING, say: (_, number) => number };
   const made = fieldTitle(register, field, catalogue);
   return names
     ? { ...made, say: (stored, number) => (textsOf(stored).length > 0 ? made.say(stored, number) : number) }

@@ -1,5 +1,6 @@
 import { ok, type Result } from '../base/index.ts';
 import {
+  asksNothing,
   checkText,
   describe,
   type FieldBehaviour,
@@ -25,6 +26,8 @@ export const choice = (list: string): FieldBehaviour => {
     value: { kind: 'choice', list },
     sql: 'text',
     column: 'text',
+    asks: asksNothing,
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
     parse: (typed, context) => {
       const word = typed.trim();
       if (word === '') return ok(null);
@@ -65,6 +68,8 @@ export const choices = (list: string): FieldBehaviour => {
     value: { kind: 'choices', list },
     sql: 'text[]',
     column: 'text[]',
+    asks: asksNothing,
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
     parse: (typed, context) => {
       // A label may hold a comma itself; a semicolon between them is then what keeps them apart.
       const whole = findChoice(typed.trim(), list, context);

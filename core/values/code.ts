@@ -1,5 +1,5 @@
 import { cleanLine, findMatch, ok, parsePattern, type Result, toCodes } from '../base/index.ts';
-import { checkText, type FieldBehaviour, type StoredValue, textOf, wrong } from './kind.ts';
+import { asksNothing, checkText, type FieldBehaviour, type StoredValue, textOf, wrong } from './kind.ts';
 
 export type CodeScheme =
   | { readonly scheme: 'gtin' }
@@ -103,6 +103,8 @@ export const code = (scheme: CodeScheme): FieldBehaviour => {
     value: { kind: 'text' },
     sql: 'text',
     column: 'text',
+    asks: asksNothing,
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, inRows: true, cell: 'edited' },
     parse,
     check: checkText('a code', parse),
     show,

@@ -1,13 +1,22 @@
 import parsePhone, { type CountryCode, getCountryCallingCode } from 'libphonenumber-js/min';
 import { cleanLine, cleanText, ok, perText } from '../base/index.ts';
-import { checkText, type FieldBehaviour, type StoredValue, textOf, type ValueContext, wrong } from './kind.ts';
+import { sql } from '../sql/index.ts';
+import {
+  asksNothing,
+  checkText,
+  type FieldBehaviour,
+  type StoredValue,
+  textOf,
+  type ValueContext,
+  wrong,
+} from './kind.ts';
 
 const ofText = (
   what: string,
   parse: FieldBehaviour['parse'],
   show: FieldBehaviour['show'] = textOf,
   edit: FieldBehaviour['edit'] = show,
-): FieldBehaviour => ({
+): Omit<FieldBehaviour, 'asks' | 'traits'> => ({
   value: { kind: 'text' },
   sql: 'text',
   column: 'text',
@@ -22,15 +31,18 @@ const EMAIL =
   /^[a-zA-Z0-9.!#$%&'*+/=?^_`{|}~-]+@[a-zA-Z0-9](?:[a-zA-Z0-9-]{0,61}[a-zA-Z0-9])?(?:\.[a-zA-Z0-9](?:[a-zA-Z0-9-]{0,61}[a-zA-Z0-9])?)+$/;
 
 /** An e-mail address; the part after the @ is kept in small letters, as it does not tell them apart. */
-export const email = (): FieldBehaviour =>
-  ofText('an e-mail address', (typed) => {
+export const email = (): FieldBehaviour => ({
+  asks: asksNothing,
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, inRows: true, cell: 'edited' },
+  ...ofText('an e-mail address', (typed) => {
     const text = cleanLine(typed);
     if (text === '') return ok(null);
     if (text.length > 254 || !EMAIL.test(text))
       return wrong('not_an_email', 'This must be an e-mail address, such as name@example.org.');
     const at = text.lastIndexOf('@');
     return ok(`${text.slice(0, at)}${text.slice(at).toLowerCase()}`);
-  });
+  }),
+});
 
 type Region = CountryCode;
 const REGION = /^[A-Z]{2}$/;
@@ -58,18 +70,22 @@ export const phone = (): FieldBehaviour => {
   const read = (typed: string, context: ValueContext) => parsePhone(typed, regionOf(context) ?? undefined);
   const show = (value: StoredValue, context: ValueContext): string =>
     value === null ? '' : shownPhone(`${textOf(value)} ${regionOf(context) ?? ''}`);
-  return ofText(
-    'a telephone number',
-    (typed, context) => {
-      const text = cleanLine(typed);
-      if (text === '') return ok(null);
-      const found = /[a-z]{2}/i.test(text) ? undefined : read(text, context);
-      return found?.isPossible()
-        ? ok(found.number)
-        : wrong('not_a_phone', 'This must be a telephone number, with + and the country code if it is abroad.');
-    },
-    show,
-  );
+  return {
+    asks: (column) => [sql`${column} ~ '^[+][0-9]{4,17}'`],
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, inRows: true, cell: 'edited' },
+    ...ofText(
+      'a telephone number',
+      (typed, context) => {
+        const text = cleanLine(typed);
+        if (text === '') return ok(null);
+        const found = /[a-z]{2}/i.test(text) ? undefined : read(text, context);
+        return found?.isPossible()
+          ? ok(found.number)
+          : wrong('not_a_phone', 'This must be a telephone number, with + and the country code if it is abroad.');
+      },
+      show,
+    ),
+  };
 };
 
 /** Scheme, host and what follows (RFC 3986 §3); only what a browser may safely open. */
@@ -77,8 +93,10 @@ const WEB =
   /^(https?):\/\/(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z][a-z0-9-]*[a-z0-9](?::\d{1,5})?(?:[/?#][^\s<>"\\^`{|}]*)?$/i;
 
 /** A web address; https is taken where no scheme is typed. */
-export const web = (): FieldBehaviour =>
-  ofText(
+export const web = (): FieldBehaviour => ({
+  asks: asksNothing,
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, inRows: true, cell: 'edited' },
+  ...ofText(
     'a web address',
     (typed) => {
       const text = cleanLine(typed);
@@ -93,7 +111,8 @@ export const web = (): FieldBehaviour =>
         .replace(/^https?:\/\//, '')
         .replace(/\/$/, ''),
     textOf,
-  );
+  ),
+});
 
 /** The lines of a postal address, in the order in which they are written on an envelope. */
 export const ADDRESS_LINES = ['street', 'more', 'town', 'postcode', 'country'] as const;
@@ -128,27 +147,31 @@ export const address = (): FieldBehaviour => {
     textOf(value)
       .split('\n')
       .filter((line) => line !== '');
-  return ofText(
-    'a postal address',
-    (typed) => {
-      const lines = typed.replace(/\r\n?/g, '\n').split('\n').map(cleanLine);
-      const given = lines.length > 1 ? lines : cleanText(typed).split(',').map(cleanLine);
-      if (given.every((line) => line === '')) return ok(null);
-      if (given.length > ADDRESS_LINES.length)
-        return wrong(
-          'too_many_lines',
-          `An address has at most ${ADDRESS_LINES.length} lines, and this has ${given.length}.`,
-        );
-      const [street = '', ...rest] = given;
-      const full = given.length === 5 ? given : [street, ...arranged(rest)];
-      const text = full.join('\n');
-      return text.length > LONGEST_ADDRESS
-        ? wrong('too_long', `An address can have at most ${LONGEST_ADDRESS} characters.`)
-        : ok(text);
-    },
-    (value) => parts(value).join(', '),
-    (value) => textOf(value),
-  );
+  return {
+    asks: asksNothing,
+    traits: { fitsLine: false, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
+    ...ofText(
+      'a postal address',
+      (typed) => {
+        const lines = typed.replace(/\r\n?/g, '\n').split('\n').map(cleanLine);
+        const given = lines.length > 1 ? lines : cleanText(typed).split(',').map(cleanLine);
+        if (given.every((line) => line === '')) return ok(null);
+        if (given.length > ADDRESS_LINES.length)
+          return wrong(
+            'too_many_lines',
+            `An address has at most ${ADDRESS_LINES.length} lines, and this has ${given.length}.`,
+          );
+        const [street = '', ...rest] = given;
+        const full = given.length === 5 ? given : [street, ...arranged(rest)];
+        const text = full.join('\n');
+        return text.length > LONGEST_ADDRESS
+          ? wrong('too_long', `An address can have at most ${LONGEST_ADDRESS} characters.`)
+          : ok(text);
+      },
+      (value) => parts(value).join(', '),
+      (value) => textOf(value),
+    ),
+  };
 };
 
 /** Up to three lines after the street: more, town, postcode, as far as they can be told. */

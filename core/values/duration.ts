@@ -1,5 +1,5 @@
 import { findDuration, ok, type Result, showDays } from '../base/index.ts';
-import { describe, type FieldBehaviour, type StoredValue, textOf, wrong } from './kind.ts';
+import { asksNothing, describe, type FieldBehaviour, type StoredValue, textOf, wrong } from './kind.ts';
 
 const SECOND_MS = 1_000;
 const MINUTE_MS = 60_000;
@@ -61,6 +61,8 @@ export const duration = (): FieldBehaviour => ({
   value: { kind: 'days' },
   sql: 'interval',
   column: 'interval',
+  asks: asksNothing,
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
   parse: (typed) => {
     const text = typed.trim();
     if (text === '') return ok(null);

@@ -4,7 +4,7 @@ import { type CodeScheme, code } from './code.ts';
 import { address, email, phone, web } from './contact.ts';
 import { duration } from './duration.ts';
 import { type FileSort, files } from './files.ts';
-import { type FieldBehaviour, PEOPLE } from './kind.ts';
+import { asksNothing, type FieldBehaviour, PEOPLE } from './kind.ts';
 import { link, links, person } from './link.ts';
 import { type Limits, money, number, percent } from './number.ts';
 import { position } from './position.ts';
@@ -84,6 +84,13 @@ export const KIND_WORDS: { readonly [K in FieldKindName]: string } = {
   worked_out: 'worked out',
 };
 
+/** What is worked out is stored as what it gives; the database keeps it, and nobody types it. */
+const workedOut = (gives: FieldBehaviour): FieldBehaviour => ({
+  ...gives,
+  asks: asksNothing,
+  traits: { ...gives.traits, asTyped: false, tellsAlike: false },
+});
+
 const make = (type: FieldType): FieldBehaviour => {
   switch (type.kind) {
     case 'text':
@@ -137,7 +144,7 @@ const make = (type: FieldType): FieldBehaviour => {
     case 'running_number':
       return runningNumber();
     case 'worked_out':
-      return behaviourOf(type.gives);
+      return workedOut(behaviourOf(type.gives));
   }
 };
 
@@ -150,9 +157,14 @@ export const behaviourOf = (type: FieldType): FieldBehaviour => {
   return found;
 };
 
-/** Kinds that hold lists: nothing is [] for them. */
-const LISTS: ReadonlySet<FieldKindName> = new Set(['choices', 'links', 'rows', 'files']);
-export const isListKind = (kind: FieldKindName): boolean => LISTS.has(kind);
+/** Whether values are lists: nothing is [] for them. */
+export const isListType = (type: FieldType): boolean => behaviourOf(type).column.endsWith('[]');
+
+/** To how many decimals a number of the type is kept; null where it holds no numbers. */
+export const decimalsOf = (type: FieldType): number | null => {
+  const scale = /^numeric\(\d+, (\d+)\)$/.exec(behaviourOf(type).column)?.[1];
+  return scale === undefined ? null : Number(scale);
+};
 
 /** Whether values are numbers or durations, which stand to the right in a list. */
 export const isNumeric = (type: FieldType): boolean => {
@@ -170,6 +182,9 @@ export const isColumn = ({ type }: Pick<RowField, 'type'>): boolean =>
 /** A field's column as the rule language counts: durations in milliseconds, everything else as it stands. */
 export const columnValue = (column: SqlFragment, type: FieldType): SqlFragment =>
   behaviourOf(type).sql === 'interval' ? intervalMs(column) : column;
+
+/** Whether a field has a column in a CSV file; rows and files have none. */
+export const isInCsv = ({ type }: Pick<RowField, 'type'>): boolean => behaviourOf(type).traits.cell !== 'none';
 
 /** The register a field's ids lead to, or people; null where it holds no such ids. */
 export const leadsTo = (type: FieldType): string | null => {

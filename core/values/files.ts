@@ -1,4 +1,4 @@
-import { type FieldBehaviour, textsOf, wrong } from './kind.ts';
+import { asksNothing, type FieldBehaviour, textsOf, wrong } from './kind.ts';
 import { readIds } from './link.ts';
 
 /** What files a field takes; told by their content, not by their name. */
@@ -39,6 +39,8 @@ export const files = (most: number): FieldBehaviour => ({
   value: { kind: 'texts' },
   sql: 'uuid[]',
   column: 'uuid[]',
+  asks: asksNothing,
+  traits: { fitsLine: false, hasWords: false, asTyped: false, tellsAlike: false, inRows: false, cell: 'none' },
   parse: (typed) =>
     typed.trim() === '' ? readIds([], 'files', most) : wrong('not_typed', 'Files are added, not typed.'),
   check: (value) => readIds(value, 'files', most),

@@ -1,6 +1,6 @@
 import type { Problem, Result } from '../base/index.ts';
 import { failed, ok, problem } from '../base/index.ts';
-import type { SqlType } from '../sql/index.ts';
+import type { SqlFragment, SqlType } from '../sql/index.ts';
 
 /** One value that is no list. */
 export type Scalar = string | boolean | null;
@@ -108,12 +108,34 @@ export interface ValueContext {
   readonly today?: string;
 }
 
+/** How values of a kind stand among others, in lists, rows and what is looked for. */
+export interface KindTraits {
+  /** A value fits a line of a list, so that a new list shows it. */
+  readonly fitsLine: boolean;
+  /** What `show` says are words people look for; ids are none. */
+  readonly hasWords: boolean;
+  /** It is stored as it was typed: case, accents and spacing tell nothing apart when it is looked for. */
+  readonly asTyped: boolean;
+  /** Two records that agree in it are likely the same. */
+  readonly tellsAlike: boolean;
+  /** Rows inside a record can have it. */
+  readonly inRows: boolean;
+  /** How a value stands in a cell of a CSV file: as it is stored, in hundredths with their sign, as it is edited. */
+  readonly cell: 'stored' | 'percent' | 'edited' | 'none';
+}
+
+/** A column of which no more is asked than its type says. */
+export const asksNothing = (): readonly SqlFragment[] => NONE;
+
 /** What one field kind can do, its settings already in it. */
 export interface FieldBehaviour {
   readonly value: ValueType;
   /** How an expression's answer is told to SQL. */
   readonly sql: SqlType;
   readonly column: ColumnType;
+  /** What the database asks of a column of it besides its type, whoever writes there. */
+  readonly asks: (column: SqlFragment) => readonly SqlFragment[];
+  readonly traits: KindTraits;
   /** What a person typed, as a value; empty or blank is nothing. Problems are sentences without the field's name. */
   readonly parse: (typed: string, context: ValueContext) => Result<StoredValue>;
   /** A value from outside (JSON), checked and put in its stored form. */

@@ -1,5 +1,5 @@
 import { isUuid, ok } from '../base/index.ts';
-import { checkText, describe, type FieldBehaviour, PEOPLE, textOf, textsOf, wrong } from './kind.ts';
+import { asksNothing, checkText, describe, type FieldBehaviour, PEOPLE, textOf, textsOf, wrong } from './kind.ts';
 
 const notALink = () => wrong('not_a_link', 'This must be the id of a record.');
 
@@ -14,6 +14,8 @@ export const link = (register: string): FieldBehaviour => {
     value: { kind: 'link', register },
     sql: 'uuid',
     column: 'uuid',
+    asks: asksNothing,
+    traits: { fitsLine: true, hasWords: false, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
     parse,
     check: checkText('the id of a record', parse),
     show: textOf,
@@ -43,6 +45,8 @@ export const links = (register: string): FieldBehaviour => ({
   value: { kind: 'links', register },
   sql: 'uuid[]',
   column: 'uuid[]',
+  asks: asksNothing,
+  traits: { fitsLine: true, hasWords: false, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
   parse: (typed) => {
     const ids = typed.split(/[\s,;]+/).filter((word) => word !== '');
     return readIds(ids, 'records', MOST_LINKED);

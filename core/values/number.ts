@@ -1,4 +1,5 @@
 import { Decimal, findDecimal, ok, type Result, readSum, roundHalfAway } from '../base/index.ts';
+import { parameter, type SqlFragment, sql } from '../sql/index.ts';
 import {
   type ColumnType,
   describe,
@@ -117,10 +118,17 @@ interface Numeric extends Limits {
 
 const columnOf = (decimals: number): ColumnType => `numeric(${MOST_DIGITS + decimals}, ${decimals})`;
 
+const withinLimits = (column: SqlFragment, { least, most }: Limits): SqlFragment[] => [
+  ...(least === undefined ? [] : [sql`${column} >= ${parameter(least, 'numeric')}`]),
+  ...(most === undefined ? [] : [sql`${column} <= ${parameter(most, 'numeric')}`]),
+];
+
 const numeric = ({ decimals, shown: least, suffix, ...limits }: Numeric): FieldBehaviour => ({
   value: { kind: 'number' },
   sql: 'numeric',
   column: columnOf(decimals),
+  asks: (column) => withinLimits(column, limits),
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
   parse: (typed, context) => {
     if (typed.trim() === '') return ok(null);
     const plain = readTyped(typed, context.locale) ?? readTypedSum(typed, context.locale, decimals);
@@ -166,6 +174,7 @@ export const money = (currency: string, limits: Limits): FieldBehaviour => {
 };
 
 const hundredths = (plain: string): string => new Decimal(plain).div(100).toFixed();
+const fractionOf = (limit: string | undefined): string | undefined => limit && hundredths(limit);
 const percentOf = (value: StoredValue): string | null => {
   const decimal = typeof value === 'string' ? findDecimal(value) : null;
   return decimal ? decimal.mul(100).toFixed() : null;
@@ -182,6 +191,8 @@ export const percent = (decimals: number, limits: Limits): FieldBehaviour => {
   return {
     ...inner,
     column: columnOf(decimals + 2),
+    traits: { ...inner.traits, cell: 'percent' },
+    asks: (column) => withinLimits(column, { least: fractionOf(limits.least), most: fractionOf(limits.most) }),
     parse: (typed, context) => toFraction(inner.parse(typed.trim().replace(/\s*%$/, ''), context)),
     check: (value, context) => {
       if (typeof value !== 'string' && typeof value !== 'number') return inner.check(value, context);

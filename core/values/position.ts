@@ -1,4 +1,5 @@
 import { Decimal, ok } from '../base/index.ts';
+import { sql } from '../sql/index.ts';
 import { checkText, type FieldBehaviour, type StoredValue, textOf, wrong } from './kind.ts';
 
 const DECIMALS = 6;
@@ -54,6 +55,8 @@ export const position = (): FieldBehaviour => {
     value: { kind: 'text' },
     sql: 'text',
     column: 'text',
+    asks: (column) => [sql`${column} ~ '^-?[0-9]{1,2}[.][0-9]{6},-?[0-9]{1,3}[.][0-9]{6}$'`],
+    traits: { fitsLine: false, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
     parse,
     check: checkText('a position', parse),
     show: (value) => {

@@ -1,6 +1,7 @@
 import { isUuid, ok, type Problem, problem, within } from '../base/index.ts';
 import type { RowField } from './field-type.ts';
 import {
+  asksNothing,
   describe,
   type FieldBehaviour,
   isNothing,
@@ -67,6 +68,8 @@ export const rows = (settings: RowsSettings, behaviour: Behaviours): FieldBehavi
     value: { kind: 'rows' },
     sql: 'uuid[]',
     column: 'uuid[]',
+    asks: asksNothing,
+    traits: { fitsLine: false, hasWords: true, asTyped: false, tellsAlike: false, inRows: false, cell: 'none' },
     parse: (typed) => (typed.trim() === '' ? ok([]) : wrong('not_typed', `${settings.plural} are entered row by row.`)),
     check: (value, context) => {
       if (value === null) return ok([]);

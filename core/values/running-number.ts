@@ -1,5 +1,5 @@
 import { ok } from '../base/index.ts';
-import type { FieldBehaviour } from './kind.ts';
+import { asksNothing, type FieldBehaviour } from './kind.ts';
 import { text } from './text.ts';
 
 /** How a series of numbers goes on. */
@@ -18,4 +18,9 @@ export const seriesText = (series: Series, year: number, n: number): string =>
  * A number out of a series, given by the server when the record is stored or when a condition first holds. Nobody
  * types it: `check` lets through what stands there, and the writer of records refuses to change it.
  */
-export const runningNumber = (): FieldBehaviour => ({ ...text(60), parse: () => ok(null) });
+export const runningNumber = (): FieldBehaviour => ({
+  ...text(60),
+  asks: asksNothing,
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: false, cell: 'edited' },
+  parse: () => ok(null),
+});

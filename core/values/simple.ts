@@ -9,13 +9,15 @@ import {
   showMoment,
   toLocal,
 } from '../base/index.ts';
-import { checkText, describe, type FieldBehaviour, textOf, type ValueContext, wrong } from './kind.ts';
+import { asksNothing, checkText, describe, type FieldBehaviour, textOf, type ValueContext, wrong } from './kind.ts';
 
 /** Yes or no. */
 export const yesNo = (): FieldBehaviour => ({
   value: { kind: 'boolean' },
   sql: 'boolean',
   column: 'boolean',
+  asks: asksNothing,
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
   parse: (typed) => {
     const word = typed.trim().toLowerCase();
     if (word === '') return ok(null);
@@ -42,6 +44,8 @@ export const date = (): FieldBehaviour => {
     value: { kind: 'date' },
     sql: 'date',
     column: 'date',
+    asks: asksNothing,
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
     parse,
     check: checkText('a date such as 2026-11-23', (text) => {
       if (text === '') return ok(null);
@@ -76,6 +80,8 @@ export const time = (): FieldBehaviour => {
     value: { kind: 'time' },
     sql: 'time',
     column: 'time(0)',
+    asks: asksNothing,
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
     parse,
     check: checkText('a time such as 10:40', parse),
     show: (value) => show(textOf(value)),
@@ -96,6 +102,8 @@ export const moment = (): FieldBehaviour => ({
   value: { kind: 'moment' },
   sql: 'timestamptz',
   column: 'timestamptz(3)',
+  asks: asksNothing,
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
   parse: (typed, context) => {
     if (typed.trim() === '') return ok(null);
     const found =

@@ -1,7 +1,12 @@
 import { cleanLine, cleanText, countCharacters, ok } from '../base/index.ts';
-import { checkText, type FieldBehaviour, textOf, wrong } from './kind.ts';
+import { parameter, sql } from '../sql/index.ts';
+import { asksNothing, checkText, type FieldBehaviour, textOf, wrong } from './kind.ts';
 
-const textKind = (clean: (text: string) => string, longest: number): FieldBehaviour => {
+const textKind = (
+  clean: (text: string) => string,
+  longest: number,
+  told: Pick<FieldBehaviour, 'asks' | 'traits'>,
+): FieldBehaviour => {
   const parse: FieldBehaviour['parse'] = (typed) => {
     const text = clean(typed);
     if (text === '') return ok(null);
@@ -14,6 +19,7 @@ const textKind = (clean: (text: string) => string, longest: number): FieldBehavi
     value: { kind: 'text' },
     sql: 'text',
     column: 'text',
+    ...told,
     parse,
     check: checkText('a text', parse),
     show: textOf,
@@ -25,10 +31,18 @@ export const LONGEST_LINE = 500;
 export const LONGEST_LONG_TEXT = 20_000;
 
 /** One line of text, at most 500 characters or fewer if the field says so. */
-export const text = (longest = LONGEST_LINE): FieldBehaviour => textKind(cleanLine, longest);
+export const text = (longest = LONGEST_LINE): FieldBehaviour =>
+  textKind(cleanLine, longest, {
+    asks: (column) => [sql`char_length(${column}) <= ${parameter(longest, 'integer')}`],
+    traits: { fitsLine: true, hasWords: true, asTyped: true, tellsAlike: true, inRows: true, cell: 'edited' },
+  });
 
 /** Text of several lines, at most 20,000 characters. */
-export const longText = (): FieldBehaviour => textKind(cleanText, LONGEST_LONG_TEXT);
+export const longText = (): FieldBehaviour =>
+  textKind(cleanText, LONGEST_LONG_TEXT, {
+    asks: asksNothing,
+    traits: { fitsLine: false, hasWords: true, asTyped: true, tellsAlike: false, inRows: true, cell: 'edited' },
+  });
 
 /** Signs by which Markdown marks what it emphasises; taken out where a formatted text is shown in one line. */
 const MARKS = /(^|\n)\s*(#{1,6}|>|[-*+]|\d+\.)\s+|(\*\*|__|\*|_|`|~~)(?=\S)|(?<=\S)(\*\*|__|\*|_|`|~~)/g;
@@ -36,6 +50,7 @@ const MARKS = /(^|\n)\s*(#{1,6}|>|[-*+]|\d+\.)\s+|(\*\*|__|\*|_|`|~~)(?=\S)|(?<=
 /** Text with headings, lists, links and emphasis, written in Markdown (CommonMark 0.31); at most 20,000 characters. */
 export const formatted = (): FieldBehaviour => ({
   ...longText(),
+  traits: { fitsLine: false, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
   show: (value) =>
     textOf(value)
       .replace(MARKS, '$1')

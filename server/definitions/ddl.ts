@@ -13,7 +13,7 @@ import {
   type RowsField,
 } from '#core/register/index.ts';
 import { identifier, join, parameter, rowsKey, type SqlFragment, tableOf, sql as text } from '#core/sql/index.ts';
-import { behaviourOf, type FieldType, isListKind, PEOPLE, type RowField, type Scalar } from '#core/values/index.ts';
+import { behaviourOf, type FieldType, isListType, type RowField, type Scalar } from '#core/values/index.ts';
 import type { Tx } from '../platform/database.ts';
 import { toDrizzle } from '../platform/fragment.ts';
 import { setAside } from '../platform/schema.ts';
@@ -24,13 +24,12 @@ import { dropViews, makeViews } from './views.ts';
 const typeName = (name: string): SqlFragment => ({ segments: [{ kind: 'text', text: name }] });
 
 const references = (type: FieldType): SqlFragment => {
-  switch (type.kind) {
+  const { value } = behaviourOf(type);
+  switch (value.kind) {
     case 'link':
-      return text` references ${identifier('records', type.register)} (id)`;
-    case 'person':
-      return text` references ${tableOf(PEOPLE)} (id)`;
+      return text` references ${tableOf(value.register)} (id)`;
     case 'choice':
-      return text` references ${identifier('choices', type.list)} (code)`;
+      return text` references ${identifier('choices', value.list)} (code)`;
     default:
       return text``;
   }
@@ -38,10 +37,9 @@ const references = (type: FieldType): SqlFragment => {
 
 /** What is looked for by what it holds: links and choices. */
 const index = (table: SqlFragment, { key, type }: RowField): SqlFragment | null => {
-  switch (type.kind) {
+  switch (behaviourOf(type).value.kind) {
     case 'link':
     case 'choice':
-    case 'person':
       return text`create index on ${table} (${identifier(key)})`;
     case 'links':
     case 'choices':
@@ -147,7 +145,7 @@ const addColumn = async (tx: Tx, table: SqlFragment, field: RowField): Promise<v
   // What is worked out gets a column, where it gets one, with all that is derived.
   if (field.type.kind === 'worked_out') return;
   const column = typeName(behaviourOf(field.type).column);
-  const empty = isListKind(field.type.kind) ? text` not null default '{}'` : text``;
+  const empty = isListType(field.type) ? text` not null default '{}'` : text``;
   await run(
     tx,
     text`alter table ${table} add column ${identifier(field.key)} ${column}${empty}${references(field.type)}`,

@@ -4,7 +4,7 @@ import { type PersonFacts, toSqlFilter } from '#core/expression/index.ts';
 import type { CompiledForm, CompiledQuestion, Fill } from '#core/form/index.ts';
 import { checkValues, type RecordValues, type Register, titleField } from '#core/register/index.ts';
 import { parameter, type SqlFragment, sql } from '#core/sql/index.ts';
-import { PEOPLE, type RowField, rowsOf, type StoredValue, sameValue, textsOf } from '#core/values/index.ts';
+import { leadsTo, PEOPLE, type RowField, rowsOf, type StoredValue, sameValue, textsOf } from '#core/values/index.ts';
 import { compiledForm } from '../definitions/store.ts';
 import { findPeople } from '../people/names.ts';
 import { notFound, valueOrRefuse } from '../platform/refusal.ts';
@@ -65,8 +65,8 @@ const lookedUp = (compiled: CompiledForm, question: string): LookedUp | null => 
     row === undefined ? own : own.kind === 'rows' ? own.fields.find((field) => field.key === row)?.type : undefined;
   const fills = row === undefined ? asked.fills : asked.cellFills.filter((fill) => fill.lookUp === row);
   const offersWhere = row === undefined ? asked.offersWhere : (asked.columns.get(row)?.offersWhere ?? []);
-  if (type?.kind === 'person') return { to: PEOPLE, fills, offersWhere };
-  return type?.kind === 'link' || type?.kind === 'links' ? { to: type.register, fills, offersWhere } : null;
+  const to = type ? leadsTo(type) : null;
+  return to === null ? null : { to, fills, offersWhere };
 };
 
 /** What a look-up is asked for. */

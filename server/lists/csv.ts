@@ -13,12 +13,15 @@ import {
 } from '#core/register/index.ts';
 import {
   behaviourOf,
+  isInCsv,
+  isListType,
   leadsTo,
   PEOPLE,
   type StoredValue,
   sameValue,
   textsOf,
   type ValueContext,
+  type ValueType,
 } from '#core/values/index.ts';
 import { readNames as readPeopleNames } from '../people/names.ts';
 import { invalid, Refusal, valueOrRefuse } from '../platform/refusal.ts';
@@ -26,27 +29,36 @@ import { addRecords, changeRecord } from '../records/commands/index.ts';
 import { findByNames, findHolding, readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Look, type Work } from '../records/work.ts';
 
-/** Kinds whose values stand in a CSV file as the core stores them: no comma, no locale, nothing to guess. */
-const PLAIN: ReadonlySet<string> = new Set(['number', 'money', 'date', 'time', 'moment', 'position', 'duration']);
+export const csvFields = (register: Register): Field[] => register.fields.filter(isInCsv);
 
-/** Fields that have a column in a CSV file; rows and files have none. */
-export const csvFields = (register: Register): Field[] =>
-  register.fields.filter(({ type }) => type.kind !== 'rows' && type.kind !== 'files');
+/** Values of the rule language that no spreadsheet could take for a formula. */
+const HARMLESS: ReadonlySet<ValueType['kind']> = new Set(['number', 'boolean', 'date', 'time', 'moment', 'days']);
+
+/** The records a value links to, as a cell names them: people by name, records by number. */
+const linkedText = ({ key, type }: Field, record: RecordAnswer): string => {
+  if (isListType(type))
+    return textsOf(record.values[key] ?? null)
+      .flatMap((id) => record.linked[id]?.number ?? [])
+      .join('; ');
+  const link = record.links[key];
+  return (leadsTo(type) === PEOPLE ? link?.title : link?.number) ?? '';
+};
 
 const cellOf = (field: Field, record: RecordAnswer, context: ValueContext): Cell => {
+  if (leadsTo(field.type) !== null) return { text: linkedText(field, record), isText: true };
   const value = record.values[field.key] ?? null;
-  const { type } = field;
-  const kind = type.kind === 'worked_out' ? type.gives.kind : type.kind;
-  if (kind === 'link') return { text: record.links[field.key]?.number ?? '', isText: true };
-  if (kind === 'person') return { text: record.links[field.key]?.title ?? '', isText: true };
-  if (kind === 'links') {
-    const numbers = textsOf(value).flatMap((id) => record.linked[id]?.number ?? []);
-    return { text: numbers.join('; '), isText: true };
+  const { traits, edit, value: of } = behaviourOf(field.type);
+  const isText = !HARMLESS.has(of.kind);
+  switch (traits.cell) {
+    case 'stored':
+      return { text: typeof value === 'string' ? value : '', isText };
+    case 'percent':
+      return { text: value === null ? '' : `${edit(value, { ...context, locale: 'en' })}%`, isText };
+    case 'edited':
+      return { text: edit(value, context), isText };
+    case 'none':
+      return { text: '', isText };
   }
-  if (kind === 'percent' && typeof value === 'string')
-    return { text: `${behaviourOf(type).edit(value, { ...context, locale: 'en' })}%`, isText: false };
-  if (PLAIN.has(kind)) return { text: typeof value === 'string' ? value : '', isText: kind === 'position' };
-  return { text: behaviourOf(type).edit(value, context), isText: kind !== 'yes_no' };
 };
 
 /** The head of a register's CSV file: the record's number, then its fields by their labels. */
@@ -100,7 +112,7 @@ const readNames = async (look: Look, wanted: ReadonlyMap<string, ReadonlySet<str
 };
 
 const wordsOf = (field: Field, cell: string): string[] =>
-  field.type.kind === 'links'
+  isListType(field.type)
     ? cell
         .split(/[;,]/)
         .map((word) => word.trim())
@@ -117,7 +129,7 @@ const toLink = (field: Field, cell: string, to: string, names: Names): StoredVal
     }
     ids.push(id);
   }
-  return field.type.kind === 'links' ? ids : (ids[0] ?? null);
+  return isListType(field.type) ? ids : (ids[0] ?? null);
 };
 
 const isProblem = (value: StoredValue | Problem): value is Problem =>
@@ -132,12 +144,14 @@ const readCell = (
   names: Names,
 ): StoredValue | Problem => {
   const to = leadsTo(field.type);
-  if (to !== null) return cell === '' ? (field.type.kind === 'links' ? [] : null) : toLink(field, cell, to, names);
+  if (to !== null) return cell === '' ? (isListType(field.type) ? [] : null) : toLink(field, cell, to, names);
   const context = valueContext(catalogue);
   const behaviour = behaviourOf(field.type);
-  const plain = given.written === 'plain' && PLAIN.has(field.type.kind) && cell !== '';
-  const english = given.written === 'plain' && field.type.kind === 'percent' ? { ...context, locale: 'en' } : context;
-  const read = plain ? behaviour.check(cell, context) : behaviour.parse(cell, english);
+  const form = given.written === 'plain' ? behaviour.traits.cell : 'edited';
+  const read =
+    form === 'stored' && cell !== ''
+      ? behaviour.check(cell, context)
+      : behaviour.parse(cell, form === 'percent' ? { ...context, locale: 'en' } : context);
   if (read.ok) return read.value;
   const [first] = read.problems;
   return problem(first?.code ?? 'wrong', [field.key], `${field.label}: ${first?.detail ?? ''}`);
@@ -158,7 +172,7 @@ const columnFields = (register: Register, given: Given, width: number): (Field |
     const key = given.columns[i] ?? null;
     if (key === null || key === 'number') return null;
     const field = register.fields.find((each) => each.key === key);
-    if (!field || !isWritable(field) || field.type.kind === 'rows' || field.type.kind === 'files')
+    if (!field || !isWritable(field) || !isInCsv(field))
       throw invalid([
         problem('unknown_field', ['columns', i], `A column of a CSV file cannot fill “${key.slice(0, 60)}”.`),
       ]);

@@ -63,7 +63,20 @@ export const typeOfKind = (kind: FieldKindName, currency: string): FieldType => 
       return { kind, prefix: '', width: 4, restart: 'never' };
     case 'worked_out':
       return { kind, formula: '', gives: { kind: 'money', currency } };
-    default:
+    case 'text':
+    case 'long_text':
+    case 'formatted':
+    case 'yes_no':
+    case 'date':
+    case 'time':
+    case 'moment':
+    case 'duration':
+    case 'person':
+    case 'email':
+    case 'phone':
+    case 'web':
+    case 'address':
+    case 'position':
       return { kind };
   }
 };

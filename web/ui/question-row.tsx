@@ -3,10 +3,11 @@ import { Fragment, memo, useId } from 'react';
 import type { StoreApi } from 'zustand';
 import type { CompiledQuestion, QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
-import { behaviourOf, type FieldKindName, type StoredValue, sameValue } from '#core/values/index.ts';
+import { behaviourOf, isNumeric, type StoredValue, sameValue } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
 import type { EntryState } from '../state/entry-store.ts';
 import { useQuestion } from '../state/use-question.ts';
+import { KIND_LAYOUTS } from './kind-layout.ts';
 import { QuestionControl } from './question-control.tsx';
 
 /** A value that follows from other answers: shown like a filled-in one, and not to be typed in. */
@@ -19,7 +20,6 @@ const Given = ({
 }: Pick<EntryState, 'compiled' | 'links'> & { id: string; state: QuestionState; describedBy: string | undefined }) => {
   const { field } = state.question;
   const linked = typeof state.value === 'string' ? links[state.value]?.title : undefined;
-  const numeric = behaviourOf(field.type).value.kind === 'number';
   const given = field.type.kind === 'worked_out' ? field.type.gives : field.type;
   const shown = linked ?? behaviourOf(field.type).show(state.value, valueContext(compiled.catalogue));
   return (
@@ -27,7 +27,7 @@ const Given = ({
       <output
         id={id}
         aria-describedby={describedBy}
-        className={`box box-filled flex gap-2 ${numeric ? 'justify-end' : ''}`}
+        className={`box box-filled flex gap-2 ${isNumeric(field.type) ? 'justify-end' : ''}`}
       >
         {shown === '' ? <span className="text-ink-2">nothing yet</span> : shown}
         {given.kind === 'money' && shown !== '' && !shown.endsWith(given.currency) && (
@@ -96,11 +96,6 @@ interface RowProps {
   readonly refused: readonly string[] | undefined;
 }
 
-/** Kinds whose control is a group of several: their label is tied to the group. */
-const GROUPED: ReadonlySet<FieldKindName> = new Set(['choice', 'yes_no', 'choices', 'rows', 'address']);
-/** Kinds that need the whole width: their label stands above. */
-const WIDE: ReadonlySet<FieldKindName> = new Set(['rows']);
-
 /** One question: its name, its control, where its value comes from and what is wrong with it. */
 export const QuestionRow = memo(({ store, question, registers, draft, refused }: RowProps) => {
   const id = useId();
@@ -119,15 +114,14 @@ export const QuestionRow = memo(({ store, question, registers, draft, refused }:
     ...(filledBy ? [`${id}-from`] : []),
   ];
   const describedBy = notes.length > 0 ? notes.join(' ') : undefined;
-  const { kind } = question.field.type;
-  const grouped = GROUPED.has(kind);
+  const { group: grouped, wideControl } = KIND_LAYOUTS[question.field.type.kind];
   const Label = grouped ? 'span' : 'label';
   return (
-    <div data-question={key} className={`mb-4 ${WIDE.has(kind) ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}>
+    <div data-question={key} className={`mb-4 ${wideControl ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}>
       <Label
         {...(grouped ? {} : { htmlFor: id })}
         id={`${id}-label`}
-        className={`block pb-1 font-semibold sm:pt-1.5 ${WIDE.has(kind) ? '' : 'sm:text-right'}`}
+        className={`block pb-1 font-semibold sm:pt-1.5 ${wideControl ? '' : 'sm:text-right'}`}
       >
         {question.label}
         {question.required && (

@@ -3,10 +3,11 @@ import { type ReactNode, useState } from 'react';
 import type { RecordDetail, Track } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
-import { type FieldKindName, isNothing } from '#core/values/index.ts';
+import { isNothing } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
 import { useWorkspace } from '../data/workspace.ts';
 import { FieldValue } from './field-value.tsx';
+import { KIND_LAYOUTS } from './kind-layout.ts';
 import { TabMark } from './marks.tsx';
 
 /** A record's own catalogue: the definition it came with, beside what this person sees anyway. */
@@ -29,9 +30,6 @@ const sectionsOf = (fields: readonly Field[]): { label: string; fields: Field[] 
   }
   return sections;
 };
-
-/** Kinds that need the whole width below their label. */
-const WIDE: ReadonlySet<FieldKindName> = new Set(['rows', 'formatted', 'files']);
 
 interface FactsProps {
   readonly record: RecordDetail;
@@ -57,7 +55,7 @@ export const RecordFacts = ({ record, extra, changing = null }: FactsProps) => {
           {section.label !== '' && <h2 className="mt-4 border-b border-rule pb-1 text-ink-2">{section.label}</h2>}
           <dl className="facts">
             {section.fields.map((field) => (
-              <div key={field.key} className={WIDE.has(field.type.kind) ? 'facts-wide' : 'facts-row'}>
+              <div key={field.key} className={KIND_LAYOUTS[field.type.kind].wideValue ? 'facts-wide' : 'facts-row'}>
                 <dt className="text-ink-2">{field.label}</dt>
                 <dd className="min-w-0 font-medium break-words">
                   {changing !== field.key &&

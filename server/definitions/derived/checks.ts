@@ -1,9 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { Decimal } from '#core/base/index.ts';
 import { isStorable, toSql } from '#core/expression/index.ts';
 import { type Catalogue, checkMust } from '#core/register/index.ts';
-import { identifier, parameter, type SqlFragment, sql as text } from '#core/sql/index.ts';
-import { isListKind, type RowField } from '#core/values/index.ts';
+import { identifier, type SqlFragment, sql as text } from '#core/sql/index.ts';
+import { behaviourOf, isColumn, isListType, isMadeByProgram, type RowField } from '#core/values/index.ts';
 import type { Tx } from '../../platform/database.ts';
 import { toPlainSql } from '../../platform/fragment.ts';
 import { digest, NO_CLOCK, run, type Table, tries } from './table.ts';
@@ -13,18 +12,9 @@ const fieldChecks = (field: RowField): SqlFragment[] => {
   const column = identifier(field.key);
   const { type } = field;
   const checks: SqlFragment[] = [];
-  if (field.required && type.kind !== 'worked_out' && type.kind !== 'running_number' && type.kind !== 'rows')
-    checks.push(isListKind(type.kind) ? text`cardinality(${column}) > 0` : text`${column} is not null`);
-  if (type.kind === 'number' || type.kind === 'money' || type.kind === 'percent') {
-    const stored = (limit: string) =>
-      parameter(type.kind === 'percent' ? new Decimal(limit).div(100).toFixed() : limit, 'numeric');
-    if (type.least !== undefined) checks.push(text`${column} >= ${stored(type.least)}`);
-    if (type.most !== undefined) checks.push(text`${column} <= ${stored(type.most)}`);
-  }
-  if (type.kind === 'text') checks.push(text`char_length(${column}) <= ${parameter(type.longest ?? 500, 'integer')}`);
-  if (type.kind === 'phone') checks.push(text`${column} ~ '^[+][0-9]{4,17}'`);
-  if (type.kind === 'position') checks.push(text`${column} ~ '^-?[0-9]{1,2}[.][0-9]{6},-?[0-9]{1,3}[.][0-9]{6}$'`);
-  return checks;
+  if (field.required && isColumn(field) && !isMadeByProgram(type.kind))
+    checks.push(isListType(type) ? text`cardinality(${column}) > 0` : text`${column} is not null`);
+  return [...checks, ...behaviourOf(type).asks(column)];
 };
 
 const checksOf = (table: Table, catalogue: Catalogue): Map<string, SqlFragment> => {

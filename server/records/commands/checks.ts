@@ -11,7 +11,7 @@ import {
   uniqueText,
 } from '#core/register/index.ts';
 import { all, any, identifier, intervalMs, join, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
-import { behaviourOf, PEOPLE, type RowField, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
+import { behaviourOf, leadsTo, PEOPLE, type RowField, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
 import { uniqueName, uniquesOf } from '../../definitions/derived/uniques.ts';
 import { readColumn } from '../../platform/driver-values.ts';
 import { execute, executeKept } from '../../platform/fragment.ts';
@@ -48,19 +48,8 @@ const FILES = '$files';
 /** Entries that were stored before, by their ids: a target of its own for `readPresent`. */
 export const RECEIPTS = '$receipts';
 
-const leadsTo = ({ type }: RowField): string | null => {
-  switch (type.kind) {
-    case 'link':
-    case 'links':
-      return type.register;
-    case 'person':
-      return PEOPLE;
-    case 'files':
-      return FILES;
-    default:
-      return null;
-  }
-};
+const targetOf = ({ type }: RowField): string | null =>
+  behaviourOf(type).value.kind === 'texts' ? FILES : leadsTo(type);
 
 const idsOf = (value: StoredValue): readonly string[] => (typeof value === 'string' ? [value] : textsOf(value));
 
@@ -73,7 +62,7 @@ const collect = (
 ): void => {
   for (const field of fields) {
     const value = values[field.key] ?? null;
-    const to = leadsTo(field);
+    const to = targetOf(field);
     if (to !== null)
       for (const id of idsOf(value)) {
         const known = into.get(to) ?? [];

@@ -4,7 +4,7 @@ import {
   behaviourOf,
   durationMs,
   isColumn,
-  isListKind,
+  isListType,
   type RowField,
   rowsOf,
   type Scalar,
@@ -28,7 +28,7 @@ const fieldValues = (fields: readonly RowField[], values: RecordValues): Record<
   Object.fromEntries(
     fields
       .filter(isColumn)
-      .map((field) => [field.key, toColumn(values[field.key] ?? (isListKind(field.type.kind) ? [] : null), field)]),
+      .map((field) => [field.key, toColumn(values[field.key] ?? (isListType(field.type) ? [] : null), field)]),
   );
 
 const fieldColumns = (fields: readonly RowField[]): TableColumn[] =>

@@ -13,9 +13,6 @@ import {
 import { behaviourOf, isNothing } from '#core/values/index.ts';
 import type { Follower } from '../commands/events.ts';
 
-/** Kinds whose values are ids: a record is found by its own words, and by those of what it links to. */
-const ID_KINDS: ReadonlySet<string> = new Set(['link', 'links', 'person', 'files', 'running_number']);
-
 /** Characters of a record that are looked through; the index cannot hold much longer texts well. */
 const MOST_FOUND = 60_000;
 
@@ -32,17 +29,17 @@ const searchColumns = (
   const values = workOutRecord(register, given, catalogue, clock);
   const shown = register.fields.flatMap((field) => {
     const value = values[field.key] ?? null;
-    if (field.type.kind === 'running_number') return typeof value === 'string' ? [value] : [];
-    if (isNothing(value) || ID_KINDS.has(field.type.kind)) return [];
+    const behaviour = behaviourOf(field.type);
+    // Of a link there is an id only: what it links to is found by words of its own.
+    if (isNothing(value) || !behaviour.traits.hasWords) return [];
     const formula = names.get(field.key)?.formula;
     if (formula && movesWithClock(formula)) return [];
-    const plain = behaviourOf(field.type).value.kind === 'number' && typeof value === 'string' ? [value] : [];
-    return [behaviourOf(field.type).show(value, context), ...plain];
+    const plain = behaviour.value.kind === 'number' && typeof value === 'string' ? [value] : [];
+    return [behaviour.show(value, context), ...plain];
   });
   const titled = titleField(register);
-  const title = ID_KINDS.has(titled.type.kind)
-    ? ''
-    : behaviourOf(titled.type).show(values[titled.key] ?? null, context);
+  const { traits, show } = behaviourOf(titled.type);
+  const title = traits.hasWords ? show(values[titled.key] ?? null, context) : '';
   return { find_text: findText([number, ...shown]).slice(0, MOST_FOUND), find_title: findText([title, number]) };
 };
 

@@ -14,7 +14,7 @@ import {
 } from '#core/list/index.ts';
 import { type RecordValues, type Register, titleField, valueContext } from '#core/register/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
-import { behaviourOf, type FieldKindName } from '#core/values/index.ts';
+import { behaviourOf } from '#core/values/index.ts';
 import { execute } from '../../platform/fragment.ts';
 import { valueOrRefuse } from '../../platform/refusal.ts';
 import { counters } from '../../platform/schema.ts';
@@ -132,8 +132,6 @@ export const findByTitle = async (
   return read(sql`t.id in (select unnest(${beginning}) union all (${those} limit ${most}))`, nearest);
 };
 
-/** Texts that are stored as they were typed: those of other kinds have one way of being written. */
-const AS_TYPED: ReadonlySet<FieldKindName> = new Set(['text', 'long_text']);
 const MOST_SAME = 200;
 const MOST_BY_KEY = 10;
 
@@ -159,7 +157,7 @@ export const findByKey = async (
     const around = { catalogue: sight.catalogue, clock, from: relationsOf(sight), also: [...finding.where, ...also] };
     return valueOrRefuse(compileList(register, asked, around)).where;
   };
-  if (AS_TYPED.has(field.type.kind)) {
+  if (behaviour.traits.asTyped) {
     const folded = foldText(key.value);
     if (folded === '') return [];
     const found = await readFound(sql`where ${await holding(key.value, [])} limit ${parameter(MOST_SAME, 'integer')}`);

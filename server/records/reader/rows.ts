@@ -4,7 +4,7 @@ import { type Field, findVocabulary, isRowsField, type Register, type RowsField 
 import { join, parameter, rowsKey, sql } from '#core/sql/index.ts';
 import {
   isColumn,
-  isListKind,
+  isListType,
   leadsTo,
   type RowField,
   type RowValue,
@@ -87,7 +87,7 @@ export const completed = async (
   fields: readonly Field[],
   answers: readonly RecordAnswer[],
 ): Promise<RecordAnswer[]> => {
-  if (!fields.some(({ type }) => isListKind(type.kind)) || answers.length === 0) return [...answers];
+  if (!fields.some(({ type }) => isListType(type)) || answers.length === 0) return [...answers];
   const ids = answers.map((answer) => answer.id);
   const values = new Map(
     answers.map((answer): [string, Record<string, StoredValue>] => [answer.id, { ...answer.values }]),
@@ -104,7 +104,7 @@ export const completed = async (
   }
   // A single link's record is selected with the record itself.
   pointed(
-    fields.filter(({ type }) => isListKind(type.kind)),
+    fields.filter(({ type }) => isListType(type)),
     answers.map((answer) => answer.values),
     wanted,
   );

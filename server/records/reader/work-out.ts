@@ -4,7 +4,7 @@ import { problem } from '#core/base/index.ts';
 import { checkExpression, findField, sayPath, toSql } from '#core/expression/index.ts';
 import { checkFormula, type Register, titleOf, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
-import { behaviourOf, type FieldTypeOf, minorUnits } from '#core/values/index.ts';
+import { behaviourOf, decimalsOf, type FieldTypeOf } from '#core/values/index.ts';
 import { readColumn } from '../../platform/driver-values.ts';
 import { execute } from '../../platform/fragment.ts';
 import { invalid, valueOrRefuse } from '../../platform/refusal.ts';
@@ -15,14 +15,7 @@ import { relation, relationsOf } from './relation.ts';
 const MOST = 8;
 
 const rounded = (value: SqlFragment, { gives }: FieldTypeOf<'worked_out'>): SqlFragment => {
-  const decimals =
-    gives.kind === 'money'
-      ? minorUnits(gives.currency)
-      : gives.kind === 'percent'
-        ? gives.decimals + 2
-        : gives.kind === 'number'
-          ? gives.decimals
-          : null;
+  const decimals = decimalsOf(gives);
   return decimals === null ? value : sql`round(${value}, ${parameter(decimals, 'integer')})`;
 };
 

@@ -5,6 +5,7 @@ import type { CsvPlan } from '#contract/index.ts';
 import { foldText } from '#core/base/index.ts';
 import { type CsvTable, readCsv } from '#core/list/index.ts';
 import { isWritable, type Register } from '#core/register/index.ts';
+import { isInCsv } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { Problems } from '../../ui/message.tsx';
@@ -208,7 +209,7 @@ const Mapping = ({ register, file, columns, onColumns }: MappingProps) => (
               <option value="">nothing: left out</option>
               <option value="number">the record’s number</option>
               {register.fields
-                .filter((field) => isWritable(field) && field.type.kind !== 'rows' && field.type.kind !== 'files')
+                .filter((field) => isWritable(field) && isInCsv(field))
                 .map((field) => (
                   <option key={field.key} value={field.key}>
                     {field.label}

@@ -1,6 +1,6 @@
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import type { KeyboardEvent, ReactNode } from 'react';
-import { type FieldKindName, isMadeByProgram, KIND_WORDS, type RowField } from '#core/values/index.ts';
+import { behaviourOf, type FieldKindName, isMadeByProgram, KIND_WORDS, type RowField } from '#core/values/index.ts';
 import { type FieldDraft, newRowField, typeOfKind } from '../../state/register-draft.ts';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { KindSettings } from './kind-settings.tsx';
@@ -11,8 +11,9 @@ const KINDS: readonly FieldKindName[] = Object.keys(KIND_WORDS).filter(isKind);
 function isKind(name: string): name is FieldKindName {
   return Object.hasOwn(KIND_WORDS, name);
 }
-/** What rows cannot hold. */
-const NOT_IN_ROWS: ReadonlySet<FieldKindName> = new Set(['rows', 'files', 'running_number']);
+
+const kindsOffered = (inRows: boolean, currency: string): readonly FieldKindName[] =>
+  inRows ? KINDS.filter((kind) => behaviourOf(typeOfKind(kind, currency)).traits.inRows) : KINDS;
 
 interface LineProps<F> {
   readonly field: F;
@@ -104,10 +105,7 @@ const Line = <F extends RowField | FieldDraft>({
           <Part text={KIND_WORDS[field.type.kind]} what={`kind of ${what} ${n}`}>
             {(close) => (
               <PickOne<FieldKindName>
-                options={KINDS.filter((kind) => !inRows || !NOT_IN_ROWS.has(kind)).map((kind) => ({
-                  value: kind,
-                  label: KIND_WORDS[kind],
-                }))}
+                options={kindsOffered(inRows, place.currency).map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))}
                 chosen={field.type.kind}
                 onPick={(kind) => {
                   onField({ ...field, type: typeOfKind(kind, place.currency) });

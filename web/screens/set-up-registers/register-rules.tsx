@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { joinWords } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { type Catalogue, type Constraint, type Register, sayConstraint, titleField } from '#core/register/index.ts';
-import type { FieldKindName } from '#core/values/index.ts';
+import { behaviourOf } from '#core/values/index.ts';
 import type { RegisterDraft } from '../../state/register-draft.ts';
 import { FormulaEditor } from '../../ui/formula-editor.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
@@ -44,9 +44,6 @@ export const RegisterRules = ({ register, draft, context, catalogue, onDraft }: 
   </section>
 );
 
-/** Kinds of field by which a likely duplicate can be known. */
-const ALIKE: ReadonlySet<FieldKindName> = new Set(['text', 'email', 'phone', 'web', 'code']);
-
 const Known = ({ register, draft, onDraft }: Pick<Props, 'register' | 'draft' | 'onDraft'>) => {
   if (register.fields.every((field) => field.label === '')) return null;
   const fields = register.fields
@@ -56,7 +53,8 @@ const Known = ({ register, draft, onDraft }: Pick<Props, 'register' | 'draft' | 
   const labels = (keys: readonly string[]) =>
     keys.map((key) => register.fields.find((field) => field.key === key)?.label ?? key);
   const [beside, listed, alike] = [labels(draft.beside), labels(draft.listed), labels(draft.alike)];
-  const kindOf = (key: string) => register.fields.find((field) => field.key === key)?.type.kind ?? 'rows';
+  const tellsAlike = (key: string) =>
+    register.fields.some((field) => field.key === key && behaviourOf(field.type).traits.tellsAlike);
   return (
     <p className="ruled py-1.5">
       A {register.singular.toLowerCase() || 'record'} is known by{' '}
@@ -98,7 +96,7 @@ const Known = ({ register, draft, onDraft }: Pick<Props, 'register' | 'draft' | 
       <Part text={alike.length === 0 ? 'nothing named yet' : joinWords(alike, 'or')} what="fields that tell duplicates">
         {() => (
           <Ticks
-            fields={fields.filter(({ value }) => ALIKE.has(kindOf(value)))}
+            fields={fields.filter(({ value }) => tellsAlike(value))}
             chosen={draft.alike}
             most={10}
             onChosen={(keys) => onDraft({ alike: [...keys] })}

@@ -1,9 +1,9 @@
 import { Plus } from 'lucide-react';
 import { type KeyboardEvent, useRef } from 'react';
-import type { RowField, RowValue } from '#core/values/index.ts';
+import { isNumeric, type RowField, type RowValue } from '#core/values/index.ts';
 import { type AnyControl, RowCell } from './cell.tsx';
 import { RowActions } from './row-actions.tsx';
-import { isNumeric, isWorkedOut, type Rows, type RowsProps, useRows } from './use-rows.ts';
+import { isWorkedOut, type Rows, type RowsProps, useRows } from './use-rows.ts';
 
 /** How wide a column is, by what stands in it. */
 const WIDTHS: Readonly<Record<string, string>> = {
@@ -58,7 +58,7 @@ export const RowsGrid = ({ control, ...props }: RowsProps & { readonly control: 
             <thead>
               <tr>
                 {type.fields.map((each) => (
-                  <th key={each.key} scope="col" className={isNumeric(each) ? 'num' : ''}>
+                  <th key={each.key} scope="col" className={isNumeric(each.type) ? 'num' : ''}>
                     {rows.labelOf(each)}
                     {rows.isRequired(each) && <span className="text-brick"> *</span>}
                   </th>
@@ -75,7 +75,7 @@ export const RowsGrid = ({ control, ...props }: RowsProps & { readonly control: 
                     <td
                       key={each.key}
                       data-cell={`${at}.${each.key}`}
-                      className={`${isNumeric(each) ? 'num' : ''} ${WIDTHS[each.type.kind] ?? 'min-w-24'}`}
+                      className={`${isNumeric(each.type) ? 'num' : ''} ${WIDTHS[each.type.kind] ?? 'min-w-24'}`}
                       onKeyDown={(event) => onKeyDown(event, at, each.key)}
                       onPaste={(event) => rows.paste(event, at, each.key)}
                     >

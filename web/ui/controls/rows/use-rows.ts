@@ -28,7 +28,6 @@ const newRow = (): RowValue => ({
 
 const isLink = ({ type }: RowField): boolean => type.kind === 'link' || type.kind === 'person';
 export const isWorkedOut = ({ type }: RowField): boolean => type.kind === 'worked_out';
-export const isNumeric = (field: RowField): boolean => behaviourOf(field.type).value.kind === 'number';
 
 /** Rows as they are shown, what each column is called there, and what can be done with them. */
 export const useRows = ({ type, entry, field, value, onValue, lookUp }: RowsProps) => {
