@@ -153,11 +153,15 @@ export class Browser {
 
   async write(label: string, text: string): Promise<void> {
     // As a person would: WebDriver's own clear goes behind the page's back, and the page puts the old text again.
-    const keys = [Key.chord(Key.CONTROL, 'a'), Key.DELETE, text];
+    await this.typeInto(this.field(label), Key.chord(Key.CONTROL, 'a'), Key.DELETE, text);
+  }
+
+  /** Types into a box; into the one in its place, where the page drew it anew at that moment. */
+  async typeInto(xpath: string, ...keys: readonly string[]): Promise<void> {
     await this.driver.wait(
       async () => {
         try {
-          await (await this.see(this.field(label))).sendKeys(...keys);
+          await (await this.see(xpath)).sendKeys(...keys);
           return true;
         } catch (error) {
           if (error instanceof Error && error.name === 'StaleElementReferenceError') return false;
@@ -165,7 +169,7 @@ export class Browser {
         }
       },
       WAIT_MS,
-      `could not write in ${label}`,
+      `could not type into ${xpath}`,
     );
   }
 

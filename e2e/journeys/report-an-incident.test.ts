@@ -284,7 +284,7 @@ describe('Report an incident', () => {
       await hands.take(runa.field('or one of Incidents'), 'INC-0003');
       await runa.waitUntil('the record is in it', async () => ((await valueIn(runa, 'title')) ?? '') !== '');
       const before = await valueIn(runa, 'title');
-      await (await runa.see(`${live}${question('title')}//input`)).sendKeys(' again');
+      await runa.typeInto(`${live}${question('title')}//input`, ' again');
       await runa.see(`${live}${question('title')}[contains(., ${literal(`was ${before}`)})]`);
     });
 
@@ -295,7 +295,7 @@ describe('Report an incident', () => {
       await hands.press(`${live}${part('answers it is tried with')}`);
       await hands.press(slipRow('an empty form'));
       await runa.waitUntil('it is empty', async () => (await valueIn(runa, 'title')) === '');
-      await (await runa.see(`${live}${question('title')}//input`)).sendKeys('Fell in');
+      await runa.typeInto(`${live}${question('title')}//input`, 'Fell in');
       await hands.press(`${live}${part('answers it is tried with')}`);
       await runa.write('Keep these answers as a sample called', 'fell in');
       await runa.keys(Key.ENTER);
