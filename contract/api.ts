@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
-import { outcomeTypeSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
+import { outcomeTypeSchema } from '#core/values/index.ts';
 import { endpoint, none } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
 import { paths } from './paths.ts';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
-import { choiceListSchema, keySchema, registerSchema } from '#core/register/index.ts';
+import { choiceListSchema, registerSchema } from '#core/register/index.ts';
+import { keySchema } from '#core/values/index.ts';
 import {
   formSummarySchema,
   givenValuesSchema,

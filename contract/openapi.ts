@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
-import { choiceListSchema, fieldTypeSchema, registerSchema } from '#core/register/index.ts';
+import { choiceListSchema, registerSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
+import { fieldTypeSchema } from '#core/values/index.ts';
 import { api } from './api.ts';
 import type { Endpoint } from './endpoint.ts';
 import * as e from './entry-schemas.ts';

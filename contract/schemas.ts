@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
-import { choiceListSchema, keySchema, registerSchema } from '#core/register/index.ts';
+import { choiceListSchema, registerSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
+import { keySchema } from '#core/values/index.ts';
 import { roleSchema } from '#core/workspace/index.ts';
 
 /** An id: a UUID in small letters (RFC 9562). */

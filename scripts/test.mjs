@@ -42,6 +42,7 @@ check('lint', 'node_modules/@biomejs/biome/bin/biome', 'check', '--error-on-warn
 check('types', 'node_modules/typescript/bin/tsc', '-b');
 check('import gate', 'scripts/import-gate.mjs');
 check('text gate', 'scripts/text-gate.mjs');
+check('kind gate', 'scripts/kind-gate.mjs');
 suite('unit and interface tests', '.tmp/unit.json');
 try {
   build();

@@ -1,7 +1,7 @@
 import { problem, within } from '../base/index.ts';
 import { type Checked, checkExpression, type Expected, type Vocabulary } from '../expression/index.ts';
 import type { Field } from '../register/index.ts';
-import { behaviourOf } from '../values/index.ts';
+import { behaviourOf, rowFieldsIn, workedOutIn } from '../values/index.ts';
 import { type Around, compileOffersWhere, rowNamesOf } from './compile-look-up.ts';
 import type { CompiledColumn, CompiledMust } from './compiled.ts';
 import type { Column } from './definition.ts';
@@ -47,8 +47,8 @@ export const compileColumns = (
   const names = rowNamesOf(around, field);
   columns.forEach((column, i) => {
     const here = [...place, 'columns', i];
-    const own = field.type.kind === 'rows' ? field.type.fields.find((each) => each.key === column.field) : undefined;
-    if (!names || !own || own.type.kind === 'worked_out') {
+    const own = rowFieldsIn(field.type).find((each) => each.key === column.field);
+    if (!names || !own || workedOutIn(own.type)) {
       around.tell(
         problem('unknown_field', [...here, 'field'], `${field.label} have no column “${column.field}” to ask.`),
       );

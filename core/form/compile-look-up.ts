@@ -2,7 +2,7 @@ import { type Problem, problem, within } from '../base/index.ts';
 import { type Checked, checkExpression, type Named, readsOf, type Vocabulary } from '../expression/index.ts';
 import { type Catalogue, type Field, findVocabulary, type Register } from '../register/index.ts';
 import { rowsKey } from '../sql/index.ts';
-import { behaviourOf, type RowField } from '../values/index.ts';
+import { behaviourOf, chosenFrom, linkIn, linkToOne, type RowField, rowsIn } from '../values/index.ts';
 import type { CellFill, Fetching, StartsFrom } from './compiled.ts';
 import type { Form, Rule } from './definition.ts';
 
@@ -21,11 +21,12 @@ type RuleOf<K extends Rule['kind']> = Rule & { kind: K };
 
 /** A form may offer a part of the choices that there are. */
 export const checkOffered = (around: Around, { type, label }: Field, codes: readonly string[], here: Place): void => {
-  if (type.kind !== 'choice' && type.kind !== 'choices') {
+  const chosen = chosenFrom(type);
+  if (!chosen) {
     around.tell(problem('no_choices', here, `${label} is not chosen from a list, so no part of it is offered.`));
     return;
   }
-  const there = around.vocabulary.choices(type.list).map((choice) => choice.code);
+  const there = around.vocabulary.choices(chosen.list).map((choice) => choice.code);
   codes.forEach((code, i) => {
     if (!there.includes(code))
       around.tell(problem('unknown_choice', [...here, 'choices', i], `${label} has no choice “${code}”.`));
@@ -34,7 +35,7 @@ export const checkOffered = (around: Around, { type, label }: Field, codes: read
 
 /** The register a look-up leads to, or null where the field is none. */
 const targetOf = ({ catalogue }: Around, { type }: RowField): Register | null =>
-  type.kind === 'link' || type.kind === 'links' ? (catalogue.registers.get(type.register) ?? null) : null;
+  catalogue.registers.get(linkIn(type)?.register ?? '') ?? null;
 
 /**
  * The names a condition on what is offered may use: those of the linked register, and under `entry` the form's own
@@ -122,7 +123,7 @@ export const compileFetching = (
   };
   const lookUp = around.register.fields.find((each) => each.key === question);
   const asked = around.form.questions.some((each) => each.field === question);
-  const target = lookUp?.type.kind === 'link' ? targetOf(around, lookUp) : null;
+  const target = lookUp && linkToOne(lookUp.type) ? targetOf(around, lookUp) : null;
   if (!lookUp || !target || !asked || question === field.key)
     return told(
       'not_a_look_up',
@@ -138,7 +139,7 @@ export const compileFetching = (
 
 /** The names of the rows a field holds, or null where it holds none. */
 export const rowNamesOf = ({ vocabulary, register }: Around, { key, type }: Field): Vocabulary | null =>
-  type.kind === 'rows' ? vocabulary.linked(rowsKey(register.key, key)) : null;
+  rowsIn(type) ? vocabulary.linked(rowsKey(register.key, key)) : null;
 
 /** What a look-up in a row fills, read by the names of the rows. */
 export const compileCellFill = (

@@ -16,7 +16,7 @@ import {
   readsItselfOnly,
   vocabularyOf,
 } from '../register/index.ts';
-import { behaviourOf, type FieldTypeOf } from '../values/index.ts';
+import { behaviourOf, type FieldTypeOf, workedOutIn } from '../values/index.ts';
 import { compileColumns } from './compile-columns.ts';
 import {
   type Around,
@@ -116,7 +116,8 @@ class Compiler {
     const fetches: Fetching[] = [];
     let unique: CompiledQuestion['unique'] = null;
     let hidden = false;
-    if (field.type.kind === 'worked_out') workedOut = this.ofRegister(field, field.type, place);
+    const formula = workedOutIn(field.type);
+    if (formula) workedOut = this.ofRegister(field, formula, place);
     question.rules.forEach((rule, i) => {
       const here = [...place, 'rules', i];
       switch (rule.kind) {

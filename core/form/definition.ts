@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { keySchema, labelSchema } from '../register/index.ts';
+import { keySchema, labelSchema } from '../values/index.ts';
 
 const expression = z.string().max(10_000);
 /** Formatted text, as a long formatted field takes it. */

@@ -10,7 +10,7 @@ import {
   type Values,
 } from '../expression/index.ts';
 import { brokenMusts, parentProblems, type RecordValues, rowItem, vocabularyOf } from '../register/index.ts';
-import { decimalsOf, isMadeByProgram, isNothing, type StoredValue, sameValue } from '../values/index.ts';
+import { decimalsOf, isMadeByProgram, isNothing, rowsIn, type StoredValue, sameValue } from '../values/index.ts';
 import type { CompiledForm, CompiledQuestion } from './compiled.ts';
 import type { Ending } from './definition.ts';
 import { CELL, type Entry, type Snapshot } from './entry.ts';
@@ -169,7 +169,7 @@ const asBefore = (before: QuestionState | undefined, now: QuestionState): Questi
   now.instead === null &&
   before.offered === null &&
   now.offered === null &&
-  now.question.field.type.kind !== 'rows' &&
+  !rowsIn(now.question.field.type) &&
   sameProblems(before.problems, now.problems)
     ? before
     : now;
@@ -354,7 +354,7 @@ export const toSend = (filledIn: FilledIn, entry: Entry, askedOnOpening: Readonl
     // What is worked out or locked, the server works out itself.
     if (state.question.workedOut || (state.asked && state.locked)) continue;
     if (entry.record === null) {
-      if (state.asked && !isMadeByProgram(state.question.field.type.kind)) values[key] = state.value;
+      if (state.asked && !isMadeByProgram(state.question.field.type)) values[key] = state.value;
       continue;
     }
     const before = entry.record[key] ?? null;

@@ -1,5 +1,6 @@
 import { perPair } from '../base/index.ts';
 import { type Catalogue, isWritable, type Register, readsItselfOnly, vocabularyOf } from '../register/index.ts';
+import { workedOutIn } from '../values/index.ts';
 import type { Form } from './definition.ts';
 
 /** Before a register's key, names the form every register has without being designed. No form's own key has it. */
@@ -43,7 +44,7 @@ const plainOnce = perPair((catalogue: Catalogue, register: Register): Form => {
     `Add ${/^[aeiou]/i.test(register.singular) ? 'an' : 'a'} ${register.singular.charAt(0).toLowerCase()}${register.singular.slice(1)}`,
     register,
     register.fields
-      .filter((field) => isWritable(field) || (field.type.kind === 'worked_out' && follows(field.key)))
+      .filter((field) => isWritable(field) || (workedOutIn(field.type) !== null && follows(field.key)))
       .map((field) => field.key),
   );
 });

@@ -6,6 +6,7 @@ import {
   behaviourOf,
   isMadeByProgram,
   isNothing,
+  rowsIn,
   rowsOf,
   type StoredValue,
   sameValue,
@@ -55,7 +56,8 @@ const rowProblems = (
   { values: context }: SayContext,
 ): Problem[] => {
   const { type } = question.field;
-  if (question.columns.size === 0 || type.kind !== 'rows') return [];
+  const rows = rowsIn(type);
+  if (question.columns.size === 0 || !rows) return [];
   const vocabulary = findVocabulary(rowsKey(around.compiled.register.key, question.key), around.compiled.catalogue);
   return rowsOf(value).flatMap((row, i) => {
     const values = rowValues(question, row, around);
@@ -63,7 +65,7 @@ const rowProblems = (
       if (!isCellAsked(column, values)) return [];
       const held = row.values[key] ?? null;
       const told = (code: string, detail: string): Problem =>
-        problem(code, [question.key], `${type.singular} ${i + 1}: ${detail}`);
+        problem(code, [question.key], `${rows.singular} ${i + 1}: ${detail}`);
       if (isNothing(held)) return column.required ? [told('required', `${column.label} must be answered.`)] : [];
       const broken = column.musts.filter((must) => evaluate(must.condition, values) !== true);
       return broken.map(({ condition, message }) =>
@@ -90,12 +92,13 @@ const whyUnread = (
   value: StoredValue,
 ): string => {
   const [, row = '', cell = ''] = name.split(CELL);
-  const held = type.kind === 'rows' ? type.fields.find((each) => each.key === cell) : undefined;
-  if (type.kind !== 'rows' || !held) return '';
+  const rows = rowsIn(type);
+  const held = rows?.fields.find((each) => each.key === cell);
+  if (!rows || !held) return '';
   const read = behaviourOf(held.type).parse(unread[name] ?? '', valueContext(catalogue));
   const why = read.ok ? '' : read.problems.map((each) => each.detail).join(' ');
   const at = rowsOf(value).findIndex((each) => each.id === row) + 1;
-  return `${type.singular} ${at}, ${columns.get(cell)?.label ?? held.label}: ${why}`;
+  return `${rows.singular} ${at}, ${columns.get(cell)?.label ?? held.label}: ${why}`;
 };
 
 /** What is wrong with the answer of a question that is asked. */
@@ -127,7 +130,7 @@ export const problemsOf = (
     const read = behaviourOf(question.field.type).parse(unread, valueContext(compiled.catalogue));
     return read.ok ? [] : read.problems.map((each) => ({ ...each, path: [key] }));
   }
-  if (isMadeByProgram(question.field.type.kind)) return [];
+  if (isMadeByProgram(question.field.type)) return [];
   if (isNothing(settled.value))
     return question.required ? [problem('required', [key], `${label} must be answered.`)] : [];
   const checked = checkValues(compiled.register, { [key]: settled.value }, compiled.catalogue);

@@ -64,7 +64,7 @@ export const receiveEntry = (
   for (const state of filledIn.questions) {
     const { key, label, field } = state.question;
     // What the register works out or numbers, nobody stores.
-    if (isMadeByProgram(field.type.kind)) continue;
+    if (isMadeByProgram(field.type)) continue;
     if (state.question.workedOut && Object.hasOwn(typed, key)) {
       problems.push(problem('worked_out', [key], `${label} is worked out, so it cannot be answered.`));
       continue;

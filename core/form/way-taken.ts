@@ -16,7 +16,7 @@ export const wayTaken = (
   record: RecordValues,
   clock: Clock,
 ): Way | null => {
-  const answered = compiled.questions.filter(({ workedOut, field }) => !workedOut && !isMadeByProgram(field.type.kind));
+  const answered = compiled.questions.filter(({ workedOut, field }) => !workedOut && !isMadeByProgram(field.type));
   const typed = Object.fromEntries(answered.map(({ key }) => [key, record[key] ?? null]));
   const { way, questions } = fillIn(compiled, { ...newEntry(''), typed }, clock);
   const asked = questions.flatMap((state) => (state.asked && !state.question.hidden ? [state.question.key] : []));

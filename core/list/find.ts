@@ -1,6 +1,7 @@
 import { foldText } from '../base/index.ts';
 import type { Catalogue, Register } from '../register/index.ts';
 import { any, identifier, parameter, type SqlFragment, sql, tableOf } from '../sql/index.ts';
+import { linkToOne } from '../values/index.ts';
 
 /** By register, then by word: the ids of the records whose title holds the word. */
 export type LinkedFound = ReadonlyMap<string, ReadonlyMap<string, readonly string[]>>;
@@ -34,11 +35,10 @@ export const titledLike = (from: SqlFragment, word: string): SqlFragment => {
 
 /** The links whose titles a register's records are found by, besides their own words. */
 export const foundThrough = (register: Register, catalogue: Catalogue): { key: string; to: string }[] =>
-  register.fields.flatMap((field) =>
-    field.type.kind === 'link' && catalogue.registers.has(field.type.register)
-      ? [{ key: field.key, to: field.type.register }]
-      : [],
-  );
+  register.fields.flatMap(({ key, type }) => {
+    const to = linkToOne(type)?.register;
+    return to !== undefined && catalogue.registers.has(to) ? [{ key, to }] : [];
+  });
 
 /** One condition a word, over the register's table as `alias`: it stands in the record, or in a title it links to. */
 export const whereFound = (

@@ -2,7 +2,7 @@ import { type Clock, ok, problem, type Result } from '../base/index.ts';
 import { type Checked, checkExpression, type PersonFacts, toSqlFilter, toSqlFormula } from '../expression/index.ts';
 import { type Catalogue, type Field, type Register, titleOf, vocabularyOf } from '../register/index.ts';
 import { all, identifier, parameter, rowsKey, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
-import { behaviourOf, columnValue, isListType, PEOPLE } from '../values/index.ts';
+import { behaviourOf, columnValue, isListType, PEOPLE, workedOutIn } from '../values/index.ts';
 import { type LinkedFound, whereFound } from './find.ts';
 
 /** What a list asks: a FEEL filter ('' for none), words to find, one sort key, where the page begins. */
@@ -47,7 +47,7 @@ const sortable = (register: Register, field: Field, around: ListAround): Compile
   const { type } = field;
   const { catalogue } = around;
   const target = { alias: ALIAS, clock: around.clock, ...(around.from ? { from: around.from } : {}) };
-  if (type.kind === 'worked_out') {
+  if (workedOutIn(type)) {
     const formula = vocabularyOf(register, catalogue).names.get(field.key)?.formula;
     if (!formula) return null;
     const value = formula.stored ? columnValue(column(field.key), type) : toSqlFormula(formula, target);
@@ -55,23 +55,24 @@ const sortable = (register: Register, field: Field, around: ListAround): Compile
     if (behaviour.sql === 'interval') return { value, type: 'numeric' };
     return { value: behaviour.sql === 'text' ? collated(value) : value, type: behaviour.sql };
   }
-  if (type.kind === 'person') {
+  const { value: held } = behaviour;
+  if (held.kind === 'link' && held.register === PEOPLE) {
     const name = sql`(select ${identifier('s', 'name')} from ${tableOf(PEOPLE)} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
     return { value: collated(name), type: 'text' };
   }
   // Of what a record has many, their number counts.
-  if (type.kind === 'rows') {
+  if (held.kind === 'rows') {
     const rows = tableOf(rowsKey(register.key, field.key));
     const count = sql`(select count(*)::integer from ${rows} ${identifier('s')} where ${identifier('s', 'entry')} = ${column('id')})`;
     return { value: count, type: 'integer' };
   }
   if (isListType(type)) return { value: sql`cardinality(${column(field.key)})`, type: 'integer' };
-  if (type.kind === 'choice') {
-    const position = sql`(select ${identifier('c', 'position')} from ${identifier('choices', type.list)} ${identifier('c')} where ${identifier('c', 'code')} = ${column(field.key)})`;
+  if (held.kind === 'choice') {
+    const position = sql`(select ${identifier('c', 'position')} from ${identifier('choices', held.list)} ${identifier('c')} where ${identifier('c', 'code')} = ${column(field.key)})`;
     return { value: position, type: 'integer' };
   }
-  if (type.kind === 'link') {
-    const linked = catalogue.registers.get(type.register);
+  if (held.kind === 'link') {
+    const linked = catalogue.registers.get(held.register);
     if (!linked) return null;
     const title = titleOf(linked, catalogue);
     const from = (around.from ?? tableOf)(linked.key);

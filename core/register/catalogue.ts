@@ -15,9 +15,13 @@ import {
   decimalsOf,
   type FieldType,
   type FieldTypeOf,
+  isListType,
+  linkIn,
   PEOPLE,
   type RowField,
+  rowsIn,
   type ValueContext,
+  workedOutIn,
 } from '../values/index.ts';
 import type { ChoiceList, Field, Register } from './definition.ts';
 
@@ -63,21 +67,20 @@ interface Pointer {
 
 const pointersIn = (from: string, plural: string, fields: readonly RowField[], to: string): Pointer[] =>
   fields.flatMap((field) => {
-    const { type } = field;
-    return (type.kind === 'link' || type.kind === 'links') && type.register === to
-      ? [{ from, plural, field, type }]
-      : [];
+    const type = linkIn(field.type);
+    return type?.register === to ? [{ from, plural, field, type }] : [];
   });
 
 /** Every link that leads to a register, from other registers and from rows inside them. */
 export const pointersTo = (register: string, catalogue: Catalogue): Pointer[] =>
   [...catalogue.registers.values()].flatMap((other) => [
     ...pointersIn(other.key, other.plural, other.fields, register),
-    ...other.fields.flatMap(({ key, type }) =>
-      type.kind === 'rows'
-        ? pointersIn(rowsKey(other.key, key), `${type.plural} of ${other.plural}`, type.fields, register)
-        : [],
-    ),
+    ...other.fields.flatMap(({ key, type }) => {
+      const rows = rowsIn(type);
+      return rows
+        ? pointersIn(rowsKey(other.key, key), `${rows.plural} of ${other.plural}`, rows.fields, register)
+        : [];
+    }),
   ]);
 
 /** How the records that point to one are called there: the link's own name for it, or the register's. */
@@ -104,7 +107,7 @@ export const backLinks = (register: string, catalogue: Catalogue): BackLink[] =>
       label: type.back?.label ?? (alone ? plural : `${plural} by ${field.label.toLowerCase()}`),
       register: from,
       field: field.key,
-      many: type.kind === 'links',
+      many: isListType(type),
     };
   });
 };
@@ -132,22 +135,16 @@ const formulaOf = (type: FieldTypeOf<'worked_out'>, stored: boolean, vocabulary:
 
 const namedOf = (register: string, field: RowField, catalogue: Catalogue, vocabulary: () => Vocabulary): Named => {
   const { key: name, label, type } = field;
-  switch (type.kind) {
-    case 'rows':
-      return {
-        name,
-        label,
-        type: { kind: 'records', register: rowsKey(register, name), by: { field: 'entry', many: false } },
-      };
-    case 'links':
-      return { name, label, type: { kind: 'records', register: type.register, by: 'own' } };
-    case 'worked_out': {
-      const stored = catalogue.stored?.has(`${rowsTableName(register)}.${name}`) ?? false;
-      return { name, label, type: behaviourOf(type).value, formula: formulaOf(type, stored, vocabulary) };
-    }
-    default:
-      return { name, label, type: behaviourOf(type).value };
+  const { value } = behaviourOf(type);
+  if (value.kind === 'rows') {
+    const rows = rowsKey(register, name);
+    return { name, label, type: { kind: 'records', register: rows, by: { field: 'entry', many: false } } };
   }
+  if (value.kind === 'links') return { name, label, type: { kind: 'records', register: value.register, by: 'own' } };
+  const worked = workedOutIn(type);
+  if (!worked) return { name, label, type: value };
+  const stored = catalogue.stored?.has(`${rowsTableName(register)}.${name}`) ?? false;
+  return { name, label, type: value, formula: formulaOf(worked, stored, vocabulary) };
 };
 
 const made = new WeakMap<Catalogue, Map<string, Vocabulary>>();
@@ -186,10 +183,11 @@ const makeVocabulary = (register: Register, catalogue: Catalogue): Vocabulary =>
 
 /** The names of a row: its own fields, and `entry` for the record it stands in. */
 const rowVocabulary = (owner: Register, field: Field, catalogue: Catalogue): Vocabulary | null => {
-  if (field.type.kind !== 'rows') return null;
+  const rows = rowsIn(field.type);
+  if (!rows) return null;
   const key = rowsKey(owner.key, field.key);
   const itself = (): Vocabulary => findVocabulary(key, catalogue) ?? vocabularyWith(key, [], catalogue);
-  const names = field.type.fields.map((each) => namedOf(key, each, catalogue, itself));
+  const names = rows.fields.map((each) => namedOf(key, each, catalogue, itself));
   const entry: Named = { name: 'entry', label: owner.singular, type: { kind: 'link', register: owner.key } };
   return vocabularyWith(key, [...names, entry], catalogue);
 };
@@ -228,7 +226,7 @@ export const vocabularyOf = (register: Register, catalogue: Catalogue): Vocabula
     : makeVocabulary(register, catalogue);
 
 /** Whether a link leads to records of a register in the catalogue. */
-export const linkedRegister = (type: FieldType, catalogue: Catalogue): Register | null =>
-  (type.kind === 'link' || type.kind === 'links') && isPlain(type.register)
-    ? (catalogue.registers.get(type.register) ?? null)
-    : null;
+export const linkedRegister = (type: FieldType, catalogue: Catalogue): Register | null => {
+  const link = linkIn(type);
+  return link && isPlain(link.register) ? (catalogue.registers.get(link.register) ?? null) : null;
+};

@@ -7,7 +7,8 @@ import {
   type SayContext,
   sayCondition,
 } from '../expression/index.ts';
-import { behaviourOf, isMadeByProgram, isNothing } from '../values/index.ts';
+import { rowsKey } from '../sql/index.ts';
+import { behaviourOf, isMadeByProgram, isNothing, numberingIn, rowFieldsIn, workedOutIn } from '../values/index.ts';
 import { type Catalogue, checkFormula, findVocabulary, valueContext, vocabularyOf } from './catalogue.ts';
 import type { Constraint, Field, Register } from './definition.ts';
 import { readsItselfOnly, recordItem } from './item.ts';
@@ -118,34 +119,30 @@ export const constraintProblems = (register: Register, catalogue: Catalogue): Pr
     });
   });
 
-const canBeUnique = ({ type }: Field): boolean =>
-  type.kind !== 'worked_out' && !['choices', 'links', 'texts', 'rows'].includes(behaviourOf(type).value.kind);
+/** Whether no two records may be asked to hold the same in a field: what is written, and no list. */
+export const canBeUnique = ({ type }: Pick<Field, 'type'>): boolean =>
+  !workedOutIn(type) && !['choices', 'links', 'texts', 'rows'].includes(behaviourOf(type).value.kind);
 
 /** What is wrong with the formulas of a register: of worked-out fields, in rows too, and of running numbers. */
 export const formulaProblems = (register: Register, catalogue: Catalogue): Problem[] =>
   register.fields.flatMap((field, i): Problem[] => {
     const place = ['registers', register.key, 'fields', i, 'type'];
     const { type } = field;
-    if (type.kind === 'running_number' && type.when !== undefined) {
-      const read = checkExpression(type.when, vocabularyOf(register, catalogue), { kind: 'condition' });
+    const when = numberingIn(type)?.when;
+    if (when !== undefined) {
+      const read = checkExpression(when, vocabularyOf(register, catalogue), { kind: 'condition' });
       if (!read.ok) return within([...place, 'when'], read.problems);
       return answersItself(read.value)
         ? []
         : [problem('reaches_beyond', [...place, 'when'], 'When a number is given can depend on the record alone.')];
     }
-    if (type.kind === 'worked_out') return workedOutProblems(field.label, type, register.key, place, catalogue);
-    if (type.kind !== 'rows') return [];
-    return type.fields.flatMap((row, at) =>
-      row.type.kind === 'worked_out'
-        ? workedOutProblems(
-            row.label,
-            row.type,
-            `${register.key}.${field.key}`,
-            [...place, 'fields', at, 'type'],
-            catalogue,
-          )
-        : [],
-    );
+    const worked = workedOutIn(type);
+    if (worked) return workedOutProblems(field.label, worked, register.key, place, catalogue);
+    return rowFieldsIn(type).flatMap((row, at) => {
+      const inRow = workedOutIn(row.type);
+      const there = [...place, 'fields', at, 'type'];
+      return inRow ? workedOutProblems(row.label, inRow, rowsKey(register.key, field.key), there, catalogue) : [];
+    });
   });
 
 const workedOutProblems = (
@@ -170,4 +167,4 @@ const workedOutProblems = (
 };
 
 /** Whether a field is asked of whoever adds a record. */
-export const isWritable = (field: Field): boolean => !isMadeByProgram(field.type.kind);
+export const isWritable = (field: Field): boolean => !isMadeByProgram(field.type);

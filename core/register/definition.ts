@@ -1,150 +1,14 @@
 import { z } from 'zod';
-import { cleanLine, countCharacters, findDecimal, parsePattern } from '../base/index.ts';
 import {
   CHOICE_COLOURS,
   CHOICE_ICONS,
   type Choice,
-  FILE_SORTS,
-  type FieldType,
-  MOST_FILES,
-  MOST_ROWS,
-  type OutcomeType,
+  fieldTypeSchema,
+  formulaSchema,
+  keySchema,
+  labelSchema,
+  outcomeTypeSchema,
 } from '../values/index.ts';
-
-export const keySchema = z
-  .string()
-  .regex(/^[a-z][a-z0-9_]{0,47}$/, 'A key has small letters, digits and _, and begins with a letter.');
-
-/** A label as people read it: 1 to 80 characters of any script, cleaned of what cannot be seen. */
-export const labelSchema = z
-  .string()
-  .transform(cleanLine)
-  .pipe(
-    z
-      .string()
-      .min(1, 'A label cannot be empty or only spaces.')
-      .refine((label) => countCharacters(label) <= 80, 'A label can have at most 80 characters.'),
-  );
-
-const key = z.string().max(48);
-const formula = z.string().min(1, 'There must be a formula.').max(10_000);
-const limit = z.string().refine((text) => findDecimal(text) !== null, 'A limit is a plain number such as 0 or 12.5.');
-const limits = { least: limit.optional(), most: limit.optional() };
-const decimals = z.int().min(0).max(6);
-const currency = z.string().regex(/^[A-Z]{3}$/, 'A currency has three capital letters, such as GBP.');
-
-const simple = <K extends string>(kind: K) => z.strictObject({ kind: z.literal(kind) });
-const numberSchema = z.strictObject({
-  kind: z.literal('number'),
-  decimals,
-  unit: z.string().max(20).optional(),
-  ...limits,
-});
-const moneySchema = z.strictObject({ kind: z.literal('money'), currency, ...limits });
-const percentSchema = z.strictObject({ kind: z.literal('percent'), decimals: z.int().min(0).max(4), ...limits });
-const choiceTypeSchema = z.strictObject({ kind: z.literal('choice'), list: key });
-
-/** What a worked-out field gives. */
-export const outcomeTypeSchema = z.discriminatedUnion('kind', [
-  simple('text'),
-  simple('yes_no'),
-  simple('date'),
-  simple('time'),
-  simple('moment'),
-  simple('duration'),
-  numberSchema,
-  moneySchema,
-  percentSchema,
-  choiceTypeSchema,
-]) satisfies z.ZodType<OutcomeType>;
-
-const backSchema = z.strictObject({ key: keySchema, label: labelSchema });
-
-const linkSchema = z.strictObject({ kind: z.literal('link'), register: key, back: backSchema.optional() });
-const linksSchema = z.strictObject({ kind: z.literal('links'), register: key, back: backSchema.optional() });
-const workedOutSchema = z.strictObject({ kind: z.literal('worked_out'), formula, gives: outcomeTypeSchema });
-
-const codeSchema = z.discriminatedUnion('scheme', [
-  z.strictObject({ kind: z.literal('code'), scheme: z.literal('gtin') }),
-  z.strictObject({ kind: z.literal('code'), scheme: z.literal('iban') }),
-  z.strictObject({
-    kind: z.literal('code'),
-    scheme: z.literal('pattern'),
-    pattern: z
-      .string()
-      .min(1)
-      .max(200)
-      .refine((text) => typeof parsePattern(`^(?:${text})$`) !== 'string', 'This is no pattern that can be read.'),
-    example: z.string().max(60),
-  }),
-]);
-
-/** The kinds that may stand in a row as well as in a record. */
-const ROW_KINDS = [
-  z.strictObject({ kind: z.literal('text'), longest: z.int().min(1).max(500).optional() }),
-  simple('long_text'),
-  simple('formatted'),
-  numberSchema,
-  moneySchema,
-  percentSchema,
-  simple('yes_no'),
-  simple('date'),
-  simple('time'),
-  simple('moment'),
-  simple('duration'),
-  choiceTypeSchema,
-  z.strictObject({ kind: z.literal('choices'), list: key }),
-  linkSchema,
-  linksSchema,
-  simple('person'),
-  simple('email'),
-  simple('phone'),
-  simple('web'),
-  simple('address'),
-  simple('position'),
-  codeSchema,
-  workedOutSchema,
-] as const;
-
-const rowTypeSchema: z.ZodType<FieldType> = z.discriminatedUnion('kind', [...ROW_KINDS]);
-
-export const rowFieldSchema = z.strictObject({
-  key: keySchema,
-  label: labelSchema,
-  type: rowTypeSchema,
-  required: z.boolean().default(false),
-});
-
-const rowsSchema = z.strictObject({
-  kind: z.literal('rows'),
-  singular: labelSchema,
-  plural: labelSchema,
-  fields: z.array(rowFieldSchema).min(1, 'Rows need at least one field.').max(50),
-  least: z.int().min(0).max(MOST_ROWS).optional(),
-  most: z.int().min(1).max(MOST_ROWS).optional(),
-});
-
-const filesSchema = z.strictObject({
-  kind: z.literal('files'),
-  sort: z.enum(FILE_SORTS),
-  most: z.int().min(1).max(MOST_FILES).default(MOST_FILES),
-});
-
-const runningNumberSchema = z.strictObject({
-  kind: z.literal('running_number'),
-  prefix: z.string().max(20).transform(cleanLine),
-  width: z.int().min(1).max(12),
-  restart: z.enum(['never', 'yearly']),
-  when: formula.optional(),
-});
-
-/** A field's kind with its settings, as definitions write it. */
-export const fieldTypeSchema: z.ZodType<FieldType> = z.discriminatedUnion('kind', [
-  ...ROW_KINDS,
-  rowsSchema,
-  filesSchema,
-  runningNumberSchema,
-]);
 
 export const fieldSchema = z.strictObject({
   key: keySchema,
@@ -168,7 +32,7 @@ export const constraintSchema = z.discriminatedUnion('kind', [
     folded: z.boolean().default(false),
     message,
   }),
-  z.strictObject({ kind: z.literal('must'), condition: formula, message }),
+  z.strictObject({ kind: z.literal('must'), condition: formulaSchema, message }),
 ]);
 export type Constraint = z.infer<typeof constraintSchema>;
 

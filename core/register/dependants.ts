@@ -1,5 +1,6 @@
 import { everyTerm, type Formula, type Term } from '../expression/index.ts';
 import { rowsKey } from '../sql/index.ts';
+import { rowsIn } from '../values/index.ts';
 import { type Catalogue, findVocabulary } from './catalogue.ts';
 
 const formulasOf = (key: string, catalogue: Catalogue): Formula[] =>
@@ -24,7 +25,7 @@ const made = new WeakMap<Catalogue, ReadonlyMap<string, ReadonlySet<string>>>();
 const make = (catalogue: Catalogue): ReadonlyMap<string, ReadonlySet<string>> => {
   const found = new Map<string, Set<string>>();
   for (const register of catalogue.registers.values()) {
-    const rows = register.fields.flatMap(({ key, type }) => (type.kind === 'rows' ? [rowsKey(register.key, key)] : []));
+    const rows = register.fields.flatMap(({ key, type }) => (rowsIn(type) ? [rowsKey(register.key, key)] : []));
     const from = new Set<string>();
     for (const formula of [register.key, ...rows].flatMap((key) => formulasOf(key, catalogue))) {
       const term = formula.term();

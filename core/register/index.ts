@@ -13,6 +13,7 @@ export {
 export {
   answersItself,
   brokenMusts,
+  canBeUnique,
   checkMust,
   isWritable,
   mustProblem,
@@ -26,19 +27,13 @@ export {
   constraintSchema,
   type Field,
   fieldSchema,
-  fieldTypeSchema,
-  keySchema,
-  labelSchema,
-  outcomeTypeSchema,
   type Register,
   registerSchema,
-  rowFieldSchema,
 } from './definition.ts';
 export { dependantsOf, movesWithClock } from './dependants.ts';
 export { readsItselfOnly, recordItem, rowItem, workOutRecord } from './item.ts';
 export {
   catalogueProblems,
-  choiceListOf,
   isRowsField,
   type Plan,
   type PlanStep,

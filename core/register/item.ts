@@ -10,7 +10,7 @@ import {
   type Vocabulary,
 } from '../expression/index.ts';
 import { rowsKey } from '../sql/index.ts';
-import { isNothing, type RowValue, rowsOf, type StoredValue } from '../values/index.ts';
+import { isNothing, type RowValue, rowFieldsIn, rowsOf, type StoredValue, workedOutIn } from '../values/index.ts';
 import { type Catalogue, findVocabulary, vocabularyOf } from './catalogue.ts';
 import type { Register } from './definition.ts';
 import type { RecordValues } from './record.ts';
@@ -118,13 +118,14 @@ export const workOutRecord = (
   const item = recordItem(register, values, catalogue, clock);
   const worked: Record<string, StoredValue> = { ...values };
   for (const { key, type } of register.fields) {
-    if (type.kind === 'worked_out') worked[key] = textOrNothing(item.read([key]));
-    if (type.kind !== 'rows' || isNothing(values[key] ?? null)) continue;
+    if (workedOutIn(type)) worked[key] = textOrNothing(item.read([key]));
+    const fields = rowFieldsIn(type);
+    if (fields.length === 0 || isNothing(values[key] ?? null)) continue;
     const names = findVocabulary(rowsKey(register.key, key), catalogue) ?? EMPTY;
     worked[key] = rowsOf(values[key] ?? null).map((row) => {
       const read = reader(names, row.values, clock, () => nobody, item);
-      const own = type.fields.flatMap((field) =>
-        field.type.kind === 'worked_out' ? [[field.key, textOrNothing(read.read([field.key]))] as const] : [],
+      const own = fields.flatMap((field) =>
+        workedOutIn(field.type) ? [[field.key, textOrNothing(read.read([field.key]))] as const] : [],
       );
       return own.length === 0 ? row : { ...row, values: { ...row.values, ...scalars(own) } };
     });

@@ -1,9 +1,20 @@
 import { isReservedKey, type Problem, problem, type Result } from '../base/index.ts';
 import { FUNCTION_NAMES } from '../expression/index.ts';
-import { behaviourOf, type FieldType, type FieldTypeOf, KIND_WORDS, type RowField } from '../values/index.ts';
+import {
+  behaviourOf,
+  choiceListOf,
+  type FieldType,
+  type FieldTypeOf,
+  linkIn,
+  type RowField,
+  rowsIn,
+  wordOf,
+  workedOutIn,
+} from '../values/index.ts';
 import { backLinks, type Catalogue, valueContext } from './catalogue.ts';
 import { constraintProblems, formulaProblems, sayConstraint } from './constraint.ts';
 import type { ChoiceList, Constraint, Field, Register } from './definition.ts';
+import { sayField } from './say-kind.ts';
 
 /** One step of a change to the set-up: what will be done, for the database and for people. */
 export type PlanStep =
@@ -53,7 +64,7 @@ export type PlanStep =
 
 /** A field that holds rows. */
 export type RowsField = Field & { readonly type: FieldTypeOf<'rows'> };
-export const isRowsField = (field: Field): field is RowsField => field.type.kind === 'rows';
+export const isRowsField = (field: Field): field is RowsField => rowsIn(field.type) !== null;
 
 export interface Plan {
   readonly steps: readonly PlanStep[];
@@ -104,10 +115,12 @@ const changeSteps = (old: Field | undefined, next: Field, register: Register): P
   return old ? anew(old, next, register) : [];
 };
 
-const anew = (old: RowField, next: RowField, register: Register): PlanStep[] =>
-  next.type.kind === 'worked_out' && JSON.stringify(old.type) !== JSON.stringify(next.type)
-    ? [{ kind: 'work_out_anew', register, label: next.label, formula: next.type.formula }]
+const anew = (old: RowField, next: RowField, register: Register): PlanStep[] => {
+  const worked = workedOutIn(next.type);
+  return worked && JSON.stringify(old.type) !== JSON.stringify(next.type)
+    ? [{ kind: 'work_out_anew', register, label: next.label, formula: worked.formula }]
     : [];
+};
 
 const constraintSteps = (old: Register, next: Register): PlanStep[] => {
   const before = new Set(old.constraints.map((each) => JSON.stringify(each)));
@@ -249,33 +262,21 @@ const nameProblems = (register: Register, after: Catalogue, at: Place): Problem[
 type Place = readonly (string | number)[];
 
 /** What of a field's type its column depends on: it stays as it is once records hold something in it. */
-const stored = (type: FieldType): readonly unknown[] => {
-  switch (type.kind) {
-    case 'number':
-    case 'percent':
-      return [type.kind, type.decimals];
-    case 'money':
-      return [type.kind, type.currency];
-    case 'choice':
-    case 'choices':
-      return [type.kind, type.list];
-    case 'link':
-    case 'links':
-      return [type.kind, type.register];
-    default:
-      return [type.kind];
-  }
+const stored = (type: FieldType): string => {
+  const { column, value, fixed = [] } = behaviourOf(type);
+  return JSON.stringify([type.kind, column, value, ...fixed]);
 };
 
 const fieldProblems = (after: Catalogue, old: RowField | undefined, field: RowField, place: Place): Problem[] => {
   const { type } = field;
   const problems: Problem[] = [];
-  if ((type.kind === 'link' || type.kind === 'links') && !after.registers.has(type.register)) {
+  const link = linkIn(type);
+  if (link && !after.registers.has(link.register)) {
     problems.push(
       problem(
         'unknown_register',
         [...place, 'type', 'register'],
-        `${field.label} links to a register “${type.register}” that there is not.`,
+        `${field.label} links to a register “${link.register}” that there is not.`,
       ),
     );
   }
@@ -285,22 +286,16 @@ const fieldProblems = (after: Catalogue, old: RowField | undefined, field: RowFi
       problem('unknown_list', [...place, 'type'], `${field.label} uses a choice list “${list}” that there is not.`),
     );
   }
-  if (old && JSON.stringify(stored(old.type)) !== JSON.stringify(stored(type))) {
+  if (old && stored(old.type) !== stored(type)) {
     problems.push(
       problem(
         'kind_fixed',
         [...place, 'type'],
-        `${field.label} holds ${KIND_WORDS[old.type.kind]} already. Add a new field for another kind.`,
+        `${field.label} holds ${wordOf(old.type.kind)} already. Add a new field for another kind.`,
       ),
     );
   }
   return problems;
-};
-
-/** The choice list a field's values come from. */
-export const choiceListOf = (type: FieldType): string | null => {
-  const { value } = behaviourOf(type);
-  return value.kind === 'choice' || value.kind === 'choices' ? value.list : null;
 };
 
 /** Rehearses: the steps from one catalogue to the next, in an order the database can follow, or what is wrong. */
@@ -359,24 +354,5 @@ export const sayStep = (step: PlanStep, catalogue: Catalogue, records: number): 
       return `No longer asked: ${sayConstraint(step.register, step.constraint, catalogue)}`;
     case 'describe_register':
       return `The names, order or labels of ${step.register.plural} change; no record does.`;
-  }
-};
-
-const sayField = (field: RowField, catalogue: Catalogue): string => {
-  switch (field.type.kind) {
-    case 'rows':
-      return `${field.label} (rows with ${field.type.fields.map((each) => each.label).join(', ')})`;
-    case 'worked_out':
-      return `${field.label} (worked out as ${field.type.formula})`;
-    case 'links':
-    case 'link': {
-      const many = field.type.kind === 'links' ? 'link to many' : 'link to';
-      return `${field.label} (${many} ${catalogue.registers.get(field.type.register)?.plural ?? field.type.register})`;
-    }
-    case 'choices':
-    case 'choice':
-      return `${field.label} (${KIND_WORDS[field.type.kind]} of ${catalogue.choiceLists.get(field.type.list)?.label ?? field.type.list})`;
-    default:
-      return `${field.label} (${KIND_WORDS[field.type.kind]})`;
   }
 };

@@ -1,13 +1,17 @@
 import { findNearest, ok, type Problem, problem, type Result, within } from '../base/index.ts';
 import {
   behaviourOf,
+  chosenFrom,
   isMadeByProgram,
   isNothing,
+  oneChosenFrom,
   type RowField,
+  rowFieldsIn,
   rowsOf,
   type StoredValue,
   sameValue,
   textsOf,
+  workedOutIn,
 } from '../values/index.ts';
 import { type Catalogue, valueContext } from './catalogue.ts';
 import type { Field, Register } from './definition.ts';
@@ -54,8 +58,8 @@ export const checkValues = (
       problems.push(unknownField(register, key));
       continue;
     }
-    if (isMadeByProgram(field.type.kind)) {
-      const how = field.type.kind === 'worked_out' ? 'worked out' : 'given by the program';
+    if (isMadeByProgram(field.type)) {
+      const how = workedOutIn(field.type) ? 'worked out' : 'given by the program';
       problems.push(problem('worked_out', [key], `${field.label} is ${how}, so it cannot be written.`));
       continue;
     }
@@ -72,7 +76,7 @@ export const checkValues = (
 /** The register's own rules over a whole record, whoever writes it. */
 export const recordProblems = (register: Register, values: RecordValues): Problem[] =>
   register.fields
-    .filter((field) => field.required && !isMadeByProgram(field.type.kind) && isNothing(values[field.key] ?? null))
+    .filter((field) => field.required && !isMadeByProgram(field.type) && isNothing(values[field.key] ?? null))
     .map((field) => problem('required', [field.key], `${field.label} must be answered.`));
 
 /** The retired choices among a field's value that were not there before. */
@@ -95,22 +99,24 @@ export const retiredProblems = (
 ): Problem[] =>
   fields.flatMap(({ key, label, type }): Problem[] => {
     const [value, old] = [values[key] ?? null, before[key] ?? null];
-    if (type.kind === 'choice' || type.kind === 'choices')
-      return newlyRetired(type.list, value, old, catalogue).map((choice) =>
+    const chosen = chosenFrom(type);
+    if (chosen)
+      return newlyRetired(chosen.list, value, old, catalogue).map((choice) =>
         problem('retired_choice', [key], `${label}: “${choice}” is not offered any more.`),
       );
-    if (type.kind !== 'rows') return [];
+    const own = rowFieldsIn(type);
+    if (own.length === 0) return [];
     const held = new Map(rowsOf(old).map((row) => [row.id, row.values]));
     return rowsOf(value).flatMap((row, i) =>
-      within([key, i, 'values'], retiredProblems(type.fields, row.values, held.get(row.id) ?? {}, catalogue)),
+      within([key, i, 'values'], retiredProblems(own, row.values, held.get(row.id) ?? {}, catalogue)),
     );
   });
 
 /** The field beside one whose choice decides which of the list's choices are meant: that of the list's parent. */
 export const parentField = (field: RowField, beside: readonly RowField[], catalogue: Catalogue): RowField | null => {
-  const parent = field.type.kind === 'choice' ? catalogue.choiceLists.get(field.type.list)?.parent : undefined;
+  const parent = catalogue.choiceLists.get(oneChosenFrom(field.type)?.list ?? '')?.parent;
   if (parent === undefined) return null;
-  return beside.find(({ type }) => type.kind === 'choice' && type.list === parent) ?? null;
+  return beside.find(({ type }) => oneChosenFrom(type)?.list === parent) ?? null;
 };
 
 /** Choices that belong to another choice than the one that stands beside them. */
@@ -118,14 +124,15 @@ export const parentProblems = (fields: readonly RowField[], values: RecordValues
   fields.flatMap((field): Problem[] => {
     const parent = parentField(field, fields, catalogue);
     const [code, above] = [values[field.key] ?? null, parent ? (values[parent.key] ?? null) : null];
-    if (field.type.kind === 'rows') {
-      const { fields: own } = field.type;
+    const own = rowFieldsIn(field.type);
+    if (own.length > 0) {
       return rowsOf(code).flatMap((row, i) =>
         within([field.key, i, 'values'], parentProblems(own, row.values, catalogue)),
       );
     }
-    if (field.type.kind !== 'choice' || !parent || code === null || above === null) return [];
-    const choice = catalogue.choiceLists.get(field.type.list)?.choices.find((each) => each.code === code);
+    const chosen = oneChosenFrom(field.type);
+    if (!chosen || !parent || code === null || above === null) return [];
+    const choice = catalogue.choiceLists.get(chosen.list)?.choices.find((each) => each.code === code);
     return choice?.parent === undefined || choice.parent === above
       ? []
       : [

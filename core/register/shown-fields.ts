@@ -5,7 +5,7 @@ import type { Field, Register } from './definition.ts';
 export const titleField = (register: Register): Field => {
   const { fields, title } = register;
   const field =
-    fields.find((each) => each.key === title) ?? fields.find((each) => each.type.kind === 'text') ?? fields[0];
+    fields.find((each) => each.key === title) ?? fields.find(({ type }) => behaviourOf(type).traits.names) ?? fields[0];
   if (!field) throw new RangeError(`register ${register.key} has no fields`);
   return field;
 };

@@ -72,12 +72,13 @@ const personTitle = (field: RowField): Title => ({
 const makeTitle = (register: Register, catalogue: Catalogue, depth: number): Title => {
   const field = titleField(register);
   const { type } = field;
-  if (type.kind === 'person') return personTitle(field);
+  const { value } = behaviourOf(type);
+  if (value.kind === 'link' && value.register === PEOPLE) return personTitle(field);
   const target = linkedRegister(type, catalogue);
-  if (type.kind === 'link' && target) return linkTitle(field, target, catalogue, depth);
+  if (value.kind === 'link' && target) return linkTitle(field, target, catalogue, depth);
   // Rows, files, many links, and a link to what may not be seen call a record nothing.
-  const names = type.kind === 'choices';
-  if (type.kind === 'link' || (isListType(type) && !names)) return { ...NOTHING, say: (_, number) => number };
+  const names = value.kind === 'choices';
+  if (value.kind === 'link' || (isListType(type) && !names)) return { ...NOTHING, say: (_, number) => number };
   const made = fieldTitle(register, field, catalogue);
   return names
     ? { ...made, say: (stored, number) => (textsOf(stored).length > 0 ? made.say(stored, number) : number) }

@@ -12,14 +12,8 @@ import {
   type Values,
   type Vocabulary,
 } from '../expression/index.ts';
-import {
-  type Catalogue,
-  keySchema,
-  labelSchema,
-  type RecordValues,
-  type Register,
-  vocabularyOf,
-} from '../register/index.ts';
+import { type Catalogue, type RecordValues, type Register, vocabularyOf } from '../register/index.ts';
+import { keySchema, labelSchema } from '../values/index.ts';
 
 export const stepSchema = z.strictObject({
   label: labelSchema,

@@ -1,15 +1,18 @@
+import { z } from 'zod';
 import { ok, type Result } from '../base/index.ts';
 import {
   asksNothing,
   checkText,
   describe,
   type FieldBehaviour,
+  type Kind,
   type StoredValue,
   textOf,
   textsOf,
   type ValueContext,
   wrong,
 } from './kind.ts';
+import { keyOfSchema } from './schemas.ts';
 
 const findChoice = (word: string, list: string, context: ValueContext) =>
   context.choices(list).find((each) => each.code === word || each.label === word);
@@ -27,7 +30,7 @@ export const choice = (list: string): FieldBehaviour => {
     sql: 'text',
     column: 'text',
     asks: asksNothing,
-    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'edited' },
     parse: (typed, context) => {
       const word = typed.trim();
       if (word === '') return ok(null);
@@ -69,7 +72,7 @@ export const choices = (list: string): FieldBehaviour => {
     sql: 'text[]',
     column: 'text[]',
     asks: asksNothing,
-    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'edited' },
     parse: (typed, context) => {
       // A label may hold a comma itself; a semicolon between them is then what keeps them apart.
       const whole = findChoice(typed.trim(), list, context);
@@ -94,4 +97,26 @@ export const choices = (list: string): FieldBehaviour => {
         .map((code) => labelOf(code, list, context))
         .join('; '),
   };
+};
+
+export const choiceKind: Kind<{ readonly kind: 'choice'; readonly list: string }, true> = {
+  word: 'choose one',
+  schema: z.strictObject({ kind: z.literal('choice'), list: keyOfSchema }),
+  behaviour: ({ list }) => choice(list),
+  begins: () => ({ kind: 'choice', list: '' }),
+  inRows: true,
+  given: true,
+  said: ({ list }, called) => `choose one from ${called.list(list)}`,
+  noted: ({ list }, called) => `choose one of ${called.list(list)}`,
+};
+
+export const choicesKind: Kind<{ readonly kind: 'choices'; readonly list: string }, false> = {
+  word: 'choose many',
+  schema: z.strictObject({ kind: z.literal('choices'), list: keyOfSchema }),
+  behaviour: ({ list }) => choices(list),
+  begins: () => ({ kind: 'choices', list: '' }),
+  inRows: true,
+  given: false,
+  said: ({ list }, called) => `choose many from ${called.list(list)}`,
+  noted: ({ list }, called) => `choose many of ${called.list(list)}`,
 };

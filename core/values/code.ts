@@ -1,5 +1,6 @@
+import { z } from 'zod';
 import { cleanLine, findMatch, ok, parsePattern, type Result, toCodes } from '../base/index.ts';
-import { asksNothing, checkText, type FieldBehaviour, type StoredValue, textOf, wrong } from './kind.ts';
+import { asksNothing, checkText, type FieldBehaviour, type Kind, type StoredValue, textOf, wrong } from './kind.ts';
 
 export type CodeScheme =
   | { readonly scheme: 'gtin' }
@@ -104,10 +105,32 @@ export const code = (scheme: CodeScheme): FieldBehaviour => {
     sql: 'text',
     column: 'text',
     asks: asksNothing,
-    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, inRows: true, cell: 'edited' },
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, cell: 'edited' },
     parse,
     check: checkText('a code', parse),
     show,
     edit: show,
   };
+};
+
+export const codeKind: Kind<{ readonly kind: 'code' } & CodeScheme, false> = {
+  word: 'code with a check',
+  schema: z.discriminatedUnion('scheme', [
+    z.strictObject({ kind: z.literal('code'), scheme: z.literal('gtin') }),
+    z.strictObject({ kind: z.literal('code'), scheme: z.literal('iban') }),
+    z.strictObject({
+      kind: z.literal('code'),
+      scheme: z.literal('pattern'),
+      pattern: z
+        .string()
+        .min(1)
+        .max(200)
+        .refine((text) => typeof parsePattern(`^(?:${text})$`) !== 'string', 'This is no pattern that can be read.'),
+      example: z.string().max(60),
+    }),
+  ]),
+  behaviour: code,
+  begins: () => ({ kind: 'code', scheme: 'gtin' }),
+  inRows: true,
+  given: false,
 };

@@ -5,6 +5,7 @@ import {
   asksNothing,
   checkText,
   type FieldBehaviour,
+  plainKind,
   type StoredValue,
   textOf,
   type ValueContext,
@@ -33,7 +34,7 @@ const EMAIL =
 /** An e-mail address; the part after the @ is kept in small letters, as it does not tell them apart. */
 export const email = (): FieldBehaviour => ({
   asks: asksNothing,
-  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, inRows: true, cell: 'edited' },
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, cell: 'edited' },
   ...ofText('an e-mail address', (typed) => {
     const text = cleanLine(typed);
     if (text === '') return ok(null);
@@ -72,7 +73,7 @@ export const phone = (): FieldBehaviour => {
     value === null ? '' : shownPhone(`${textOf(value)} ${regionOf(context) ?? ''}`);
   return {
     asks: (column) => [sql`${column} ~ '^[+][0-9]{4,17}'`],
-    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, inRows: true, cell: 'edited' },
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, cell: 'edited' },
     ...ofText(
       'a telephone number',
       (typed, context) => {
@@ -95,7 +96,7 @@ const WEB =
 /** A web address; https is taken where no scheme is typed. */
 export const web = (): FieldBehaviour => ({
   asks: asksNothing,
-  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, inRows: true, cell: 'edited' },
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, cell: 'edited' },
   ...ofText(
     'a web address',
     (typed) => {
@@ -149,7 +150,7 @@ export const address = (): FieldBehaviour => {
       .filter((line) => line !== '');
   return {
     asks: asksNothing,
-    traits: { fitsLine: false, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
+    traits: { fitsLine: false, hasWords: true, asTyped: false, tellsAlike: false, cell: 'edited' },
     ...ofText(
       'a postal address',
       (typed) => {
@@ -182,3 +183,8 @@ const arranged = (rest: readonly string[]): readonly string[] => {
   const town = others.at(-1) ?? '';
   return [others.slice(0, -1).join(', '), town, postcode, ''];
 };
+
+export const emailKind = plainKind('email', 'e-mail', false, email);
+export const phoneKind = plainKind('phone', 'phone', false, phone);
+export const webKind = plainKind('web', 'web address', false, web);
+export const addressKind = plainKind('address', 'postal address', false, address);

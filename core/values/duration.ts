@@ -1,5 +1,5 @@
 import { findDuration, ok, type Result, showDays } from '../base/index.ts';
-import { asksNothing, describe, type FieldBehaviour, type StoredValue, textOf, wrong } from './kind.ts';
+import { asksNothing, describe, type FieldBehaviour, plainKind, type StoredValue, textOf, wrong } from './kind.ts';
 
 const SECOND_MS = 1_000;
 const MINUTE_MS = 60_000;
@@ -62,7 +62,7 @@ export const duration = (): FieldBehaviour => ({
   sql: 'interval',
   column: 'interval',
   asks: asksNothing,
-  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
   parse: (typed) => {
     const text = typed.trim();
     if (text === '') return ok(null);
@@ -83,3 +83,5 @@ export const duration = (): FieldBehaviour => ({
   },
   edit: shown,
 });
+
+export const durationKind = plainKind('duration', 'duration', true, duration);

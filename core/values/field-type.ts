@@ -1,50 +1,19 @@
-import { intervalMs, type SqlFragment } from '../sql/index.ts';
-import { choice, choices } from './choice.ts';
-import { type CodeScheme, code } from './code.ts';
-import { address, email, phone, web } from './contact.ts';
-import { duration } from './duration.ts';
-import { type FileSort, files } from './files.ts';
-import { asksNothing, type FieldBehaviour, PEOPLE } from './kind.ts';
-import { link, links, person } from './link.ts';
-import { type Limits, money, number, percent } from './number.ts';
-import { position } from './position.ts';
-import { type RowsSettings, rows } from './rows.ts';
-import { runningNumber, type Series } from './running-number.ts';
-import { date, moment, time, yesNo } from './simple.ts';
-import { formatted, longText, text } from './text.ts';
-
-/** How a link is called from the other side: the name and label of the records that point there. */
-export interface BackName {
-  readonly key: string;
-  readonly label: string;
-}
-
-/** The kinds a worked-out field may give, each with its settings. */
-export type OutcomeType =
-  | { readonly kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' | 'duration' }
-  | ({ readonly kind: 'number'; readonly decimals: number; readonly unit?: string | undefined } & Limits)
-  | ({ readonly kind: 'money'; readonly currency: string } & Limits)
-  | ({ readonly kind: 'percent'; readonly decimals: number } & Limits)
-  | { readonly kind: 'choice'; readonly list: string };
-
-/** What kind of value a field holds, with the settings of that kind: one branch each. */
-export type FieldType =
-  | { readonly kind: 'text'; readonly longest?: number | undefined }
-  | Exclude<OutcomeType, { kind: 'text' | 'yes_no' | 'date' | 'time' | 'moment' | 'duration' }>
-  | { readonly kind: 'long_text' | 'formatted' | 'yes_no' | 'date' | 'time' | 'moment' | 'duration' }
-  | { readonly kind: 'person' | 'email' | 'phone' | 'web' | 'address' | 'position' }
-  | { readonly kind: 'choices'; readonly list: string }
-  | { readonly kind: 'link'; readonly register: string; readonly back?: BackName | undefined }
-  | { readonly kind: 'links'; readonly register: string; readonly back?: BackName | undefined }
-  | ({ readonly kind: 'rows' } & RowsSettings)
-  | { readonly kind: 'files'; readonly sort: FileSort; readonly most: number }
-  | ({ readonly kind: 'code' } & CodeScheme)
-  /** `when` is a FEEL condition: the number is given when it first holds; without it on storing. */
-  | ({ readonly kind: 'running_number'; readonly when?: string | undefined } & Series)
-  /** `formula` is a FEEL expression over the record; what it answers is shown as `gives` would be. */
-  | { readonly kind: 'worked_out'; readonly formula: string; readonly gives: OutcomeType };
-export type FieldKindName = FieldType['kind'];
-export type FieldTypeOf<K extends FieldKindName> = Extract<FieldType, { kind: K }>;
+import { z } from 'zod';
+import { choiceKind, choicesKind } from './choice.ts';
+import { codeKind } from './code.ts';
+import { addressKind, emailKind, phoneKind, webKind } from './contact.ts';
+import { durationKind } from './duration.ts';
+import { filesKind } from './files.ts';
+import type { Called, FieldBehaviour, Kind, TypeOf } from './kind.ts';
+import { linkKind, linksKind, personKind } from './link.ts';
+import { moneyKind, numberKind, percentKind } from './number.ts';
+import { positionKind } from './position.ts';
+import { type RowsType, rowsKind } from './rows.ts';
+import { runningNumberKind } from './running-number.ts';
+import { keySchema, labelSchema } from './schemas.ts';
+import { dateKind, momentKind, timeKind, yesNoKind } from './simple.ts';
+import { formattedKind, longTextKind, textKind } from './text.ts';
+import { type WorkedOutType, workedOutKind } from './worked-out.ts';
 
 /** A field of a row. */
 export interface RowField {
@@ -54,147 +23,130 @@ export interface RowField {
   readonly required: boolean;
 }
 
-/** The kinds in the order in which they are offered, in the trade's words. */
-export const KIND_WORDS: { readonly [K in FieldKindName]: string } = {
-  text: 'text',
-  long_text: 'long text',
-  formatted: 'formatted text',
-  number: 'number',
-  money: 'money',
-  percent: 'percent',
-  yes_no: 'yes or no',
-  date: 'date',
-  time: 'time',
-  moment: 'date and time',
-  duration: 'duration',
-  choice: 'choose one',
-  choices: 'choose many',
-  link: 'link to one',
-  links: 'link to many',
-  rows: 'rows',
-  person: 'person',
-  email: 'e-mail',
-  phone: 'phone',
-  web: 'web address',
-  address: 'postal address',
-  position: 'map position',
-  files: 'files',
-  code: 'code with a check',
-  running_number: 'running number',
-  worked_out: 'worked out',
+const rows: Kind<RowsType, false> = rowsKind(
+  () => rowFieldSchema,
+  (field) => behaviourOf(field.type),
+);
+const workedOut: Kind<WorkedOutType, false> = workedOutKind(
+  () => outcomeTypeSchema,
+  (gives) => behaviourOf(gives),
+);
+
+/** Every kind of field, a line each, in the order in which they are offered. */
+const KINDS = {
+  text: textKind,
+  long_text: longTextKind,
+  formatted: formattedKind,
+  number: numberKind,
+  money: moneyKind,
+  percent: percentKind,
+  yes_no: yesNoKind,
+  date: dateKind,
+  time: timeKind,
+  moment: momentKind,
+  duration: durationKind,
+  choice: choiceKind,
+  choices: choicesKind,
+  link: linkKind,
+  links: linksKind,
+  rows,
+  person: personKind,
+  email: emailKind,
+  phone: phoneKind,
+  web: webKind,
+  address: addressKind,
+  position: positionKind,
+  files: filesKind,
+  code: codeKind,
+  running_number: runningNumberKind,
+  worked_out: workedOut,
+};
+type Kinds = typeof KINDS;
+
+export type FieldKindName = keyof Kinds;
+
+/** What kind of value a field holds, by kind, with the settings of that kind. */
+type FieldTypes = { readonly [K in FieldKindName]: TypeOf<Kinds[K]> };
+export type FieldTypeOf<K extends FieldKindName> = FieldTypes[K];
+
+/** What kind of value a field holds, with the settings of that kind: one branch each. */
+export type FieldType = FieldTypes[FieldKindName];
+
+type Given<K> = K extends Kind<infer T, true> ? T : never;
+
+/** The kinds a worked-out field may give, each with its settings. */
+export type OutcomeType = Given<Kinds[FieldKindName]>;
+
+const BY_NAME: { readonly [K in FieldKindName]: Kind<FieldTypes[K]> } = KINDS;
+const kindCalled = <K extends FieldKindName>(name: K): Kind<FieldTypes[K]> => BY_NAME[name];
+
+export const isKindName = (name: string): name is FieldKindName => Object.hasOwn(KINDS, name);
+
+/** The names of all kinds, in the order in which they are offered. */
+export const KIND_NAMES: readonly FieldKindName[] = Object.keys(KINDS).filter(isKindName);
+
+/** A kind in the trade's words. */
+export const wordOf = (kind: FieldKindName): string => kindCalled(kind).word;
+
+/** A kind with the settings it begins with. */
+export const typeOfKind = (kind: FieldKindName, currency: string): FieldType => kindCalled(kind).begins(currency);
+
+/** A kind with the settings it begins with where a formula gives it. */
+export const givenOfKind = (kind: OutcomeType['kind'], currency: string): OutcomeType => givenType(kind, currency);
+const givenType = <K extends FieldKindName>(name: K, currency: string): FieldTypes[K] => {
+  const kind = kindCalled(name);
+  return (kind.beginsGiven ?? kind.begins)(currency);
 };
 
-/** What is worked out is stored as what it gives; the database keeps it, and nobody types it. */
-const workedOut = (gives: FieldBehaviour): FieldBehaviour => ({
-  ...gives,
-  asks: asksNothing,
-  traits: { ...gives.traits, asTyped: false, tellsAlike: false },
+/** Whether rows inside a record can have a kind. */
+export const isForRows = (kind: FieldKindName): boolean => kindCalled(kind).inRows;
+
+const isGivenName = (kind: FieldKindName): kind is OutcomeType['kind'] => kindCalled(kind).given;
+
+/** The kinds a worked-out field can give. */
+export const GIVEN_KINDS = KIND_NAMES.filter(isGivenName);
+
+const schemasOf = <K extends FieldKindName>(names: readonly K[]): z.ZodType<FieldTypes[K]> => {
+  const [first, ...rest] = names.map((name) => kindCalled(name).schema);
+  if (!first) throw new Error('There are no such kinds.');
+  return z.discriminatedUnion('kind', [first, ...rest]);
+};
+
+/** A field's kind with its settings, as definitions write it; in rows; as the outcome of a formula. */
+export const fieldTypeSchema: z.ZodType<FieldType> = schemasOf(KIND_NAMES);
+const rowTypeSchema: z.ZodType<FieldType> = schemasOf(KIND_NAMES.filter(isForRows));
+export const rowFieldSchema: z.ZodType<RowField> = z.strictObject({
+  key: keySchema,
+  label: labelSchema,
+  type: rowTypeSchema,
+  required: z.boolean().default(false),
 });
+export const outcomeTypeSchema: z.ZodType<OutcomeType> = schemasOf(GIVEN_KINDS);
 
-const make = (type: FieldType): FieldBehaviour => {
-  switch (type.kind) {
-    case 'text':
-      return text(type.longest);
-    case 'long_text':
-      return longText();
-    case 'formatted':
-      return formatted();
-    case 'number':
-      return number(type.decimals, type.unit, type);
-    case 'money':
-      return money(type.currency, type);
-    case 'percent':
-      return percent(type.decimals, type);
-    case 'yes_no':
-      return yesNo();
-    case 'date':
-      return date();
-    case 'time':
-      return time();
-    case 'moment':
-      return moment();
-    case 'duration':
-      return duration();
-    case 'choice':
-      return choice(type.list);
-    case 'choices':
-      return choices(type.list);
-    case 'link':
-      return link(type.register);
-    case 'links':
-      return links(type.register);
-    case 'rows':
-      return rows(type, (field) => behaviourOf(field.type));
-    case 'person':
-      return person();
-    case 'email':
-      return email();
-    case 'phone':
-      return phone();
-    case 'web':
-      return web();
-    case 'address':
-      return address();
-    case 'position':
-      return position();
-    case 'files':
-      return files(type.most);
-    case 'code':
-      return code(type);
-    case 'running_number':
-      return runningNumber();
-    case 'worked_out':
-      return workedOut(behaviourOf(type.gives));
-  }
+const sayWith = <K extends FieldKindName>(kind: K, type: FieldTypes[K], called: Called): string => {
+  const { said, word } = kindCalled(kind);
+  return said ? said(type, called) : word;
 };
+
+/** A field's kind as it reads in a sentence: "looks up one of Boats". */
+export const sayType = (type: FieldType, called: Called): string => sayWith(type.kind, type, called);
+
+const noteWith = <K extends FieldKindName>(kind: K, type: FieldTypes[K], called: Called): string => {
+  const { noted, word } = kindCalled(kind);
+  return noted ? noted(type, called) : word;
+};
+
+/** A field's kind in brackets behind its label: "link to Boats". */
+export const noteType = (type: FieldType, called: Called): string => noteWith(type.kind, type, called);
+
+const make = <K extends FieldKindName>(kind: K, type: FieldTypes[K]): FieldBehaviour =>
+  kindCalled(kind).behaviour(type);
 
 const made = new WeakMap<FieldType, FieldBehaviour>();
 
 /** How a field of this type is parsed, checked, compared, shown and stored; made once per definition. */
 export const behaviourOf = (type: FieldType): FieldBehaviour => {
-  const found = made.get(type) ?? make(type);
+  const found = made.get(type) ?? make(type.kind, type);
   made.set(type, found);
   return found;
-};
-
-/** Whether values are lists: nothing is [] for them. */
-export const isListType = (type: FieldType): boolean => behaviourOf(type).column.endsWith('[]');
-
-/** To how many decimals a number of the type is kept; null where it holds no numbers. */
-export const decimalsOf = (type: FieldType): number | null => {
-  const scale = /^numeric\(\d+, (\d+)\)$/.exec(behaviourOf(type).column)?.[1];
-  return scale === undefined ? null : Number(scale);
-};
-
-/** Whether values are numbers or durations, which stand to the right in a list. */
-export const isNumeric = (type: FieldType): boolean => {
-  const { kind } = behaviourOf(type).value;
-  return kind === 'number' || kind === 'days';
-};
-
-/** Kinds nobody writes: the program works them out or gives them. */
-export const isMadeByProgram = (kind: FieldKindName): boolean => kind === 'worked_out' || kind === 'running_number';
-
-/** Fields that stand in columns of the record's own, written by the program. */
-export const isColumn = ({ type }: Pick<RowField, 'type'>): boolean =>
-  type.kind !== 'worked_out' && type.kind !== 'rows';
-
-/** A field's column as the rule language counts: durations in milliseconds, everything else as it stands. */
-export const columnValue = (column: SqlFragment, type: FieldType): SqlFragment =>
-  behaviourOf(type).sql === 'interval' ? intervalMs(column) : column;
-
-/** Whether a field has a column in a CSV file; rows and files have none. */
-export const isInCsv = ({ type }: Pick<RowField, 'type'>): boolean => behaviourOf(type).traits.cell !== 'none';
-
-/** The register a field's ids lead to, or people; null where it holds no such ids. */
-export const leadsTo = (type: FieldType): string | null => {
-  switch (type.kind) {
-    case 'link':
-    case 'links':
-      return type.register;
-    case 'person':
-      return PEOPLE;
-    default:
-      return null;
-  }
 };

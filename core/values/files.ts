@@ -1,4 +1,5 @@
-import { asksNothing, type FieldBehaviour, textsOf, wrong } from './kind.ts';
+import { z } from 'zod';
+import { asksNothing, type FieldBehaviour, type Kind, textsOf, wrong } from './kind.ts';
 import { readIds } from './link.ts';
 
 /** What files a field takes; told by their content, not by their name. */
@@ -40,7 +41,7 @@ export const files = (most: number): FieldBehaviour => ({
   sql: 'uuid[]',
   column: 'uuid[]',
   asks: asksNothing,
-  traits: { fitsLine: false, hasWords: false, asTyped: false, tellsAlike: false, inRows: false, cell: 'none' },
+  traits: { fitsLine: false, hasWords: false, asTyped: false, tellsAlike: false, cell: 'none' },
   parse: (typed) =>
     typed.trim() === '' ? readIds([], 'files', most) : wrong('not_typed', 'Files are added, not typed.'),
   check: (value) => readIds(value, 'files', most),
@@ -50,3 +51,16 @@ export const files = (most: number): FieldBehaviour => ({
   },
   edit: () => '',
 });
+
+export const filesKind: Kind<{ readonly kind: 'files'; readonly sort: FileSort; readonly most: number }, false> = {
+  word: 'files',
+  schema: z.strictObject({
+    kind: z.literal('files'),
+    sort: z.enum(FILE_SORTS),
+    most: z.int().min(1).max(MOST_FILES).default(MOST_FILES),
+  }),
+  behaviour: ({ most }) => files(most),
+  begins: () => ({ kind: 'files', sort: 'any', most: MOST_FILES }),
+  inRows: false,
+  given: false,
+};

@@ -1,26 +1,52 @@
-export { type CodeScheme, gtinCheckDigit, ibanRemainder } from './code.ts';
-export { ADDRESS_LINES, type Address, type AddressLine, addressOf, addressText } from './contact.ts';
-export { durationMs, durationText } from './duration.ts';
 export {
-  type BackName,
-  behaviourOf,
+  choiceListOf,
+  chosenFrom,
   columnValue,
+  currencyIn,
   decimalsOf,
-  type FieldKindName,
-  type FieldType,
-  type FieldTypeOf,
+  filesIn,
   isColumn,
   isInCsv,
   isListType,
   isMadeByProgram,
   isNumeric,
-  KIND_WORDS,
+  isPerson,
   leadsTo,
+  linkIn,
+  linkToOne,
+  numberingIn,
+  oneChosenFrom,
+  rowFieldsIn,
+  rowsIn,
+  shownAs,
+  workedOutIn,
+} from './asked.ts';
+export { type CodeScheme, gtinCheckDigit, ibanRemainder } from './code.ts';
+export { ADDRESS_LINES, type Address, type AddressLine, addressOf, addressText } from './contact.ts';
+export { durationMs, durationText } from './duration.ts';
+export {
+  behaviourOf,
+  type FieldKindName,
+  type FieldType,
+  type FieldTypeOf,
+  fieldTypeSchema,
+  GIVEN_KINDS,
+  givenOfKind,
+  isForRows,
+  isKindName,
+  KIND_NAMES,
+  noteType,
   type OutcomeType,
+  outcomeTypeSchema,
   type RowField,
+  rowFieldSchema,
+  sayType,
+  typeOfKind,
+  wordOf,
 } from './field-type.ts';
 export { FILE_SORTS, type FileSort, LARGEST_FILE, MOST_FILES, mediaTypes } from './files.ts';
 export {
+  type Called,
   CHOICE_COLOURS,
   CHOICE_ICONS,
   type Choice,
@@ -39,7 +65,9 @@ export {
   type ValueContext,
   type ValueType,
 } from './kind.ts';
+export type { BackName } from './link.ts';
 export { minorUnits } from './number.ts';
 export { type Position, positionOf } from './position.ts';
-export { MOST_ROWS } from './rows.ts';
+export { MOST_ROWS, newRowField } from './rows.ts';
 export { type Series, seriesText } from './running-number.ts';
+export { formulaSchema, keySchema, labelSchema } from './schemas.ts';

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import type { Problem, Result } from '../base/index.ts';
 import { failed, ok, problem } from '../base/index.ts';
 import type { SqlFragment, SqlType } from '../sql/index.ts';
@@ -116,10 +117,10 @@ export interface KindTraits {
   readonly hasWords: boolean;
   /** It is stored as it was typed: case, accents and spacing tell nothing apart when it is looked for. */
   readonly asTyped: boolean;
+  /** A record whose title nobody chose is called by the first field of it. */
+  readonly names?: boolean;
   /** Two records that agree in it are likely the same. */
   readonly tellsAlike: boolean;
-  /** Rows inside a record can have it. */
-  readonly inRows: boolean;
   /** How a value stands in a cell of a CSV file: as it is stored, in hundredths with their sign, as it is edited. */
   readonly cell: 'stored' | 'percent' | 'edited' | 'none';
 }
@@ -136,6 +137,8 @@ export interface FieldBehaviour {
   /** What the database asks of a column of it besides its type, whoever writes there. */
   readonly asks: (column: SqlFragment) => readonly SqlFragment[];
   readonly traits: KindTraits;
+  /** What of its settings a record's values depend on besides what the column says: it stays once there are any. */
+  readonly fixed?: readonly Scalar[];
   /** What a person typed, as a value; empty or blank is nothing. Problems are sentences without the field's name. */
   readonly parse: (typed: string, context: ValueContext) => Result<StoredValue>;
   /** A value from outside (JSON), checked and put in its stored form. */
@@ -145,6 +148,51 @@ export interface FieldBehaviour {
   /** A stored value as it stands in an input while it is changed, and in a CSV file: `parse` reads it back. */
   readonly edit: (value: StoredValue, context: ValueContext) => string;
 }
+
+/** How what a kind leads to is called. */
+export interface Called {
+  readonly list: (key: string) => string;
+  readonly register: (key: string) => string;
+}
+
+/** What is known of a kind of field before it has its settings: all there is to a kind, besides its face in the web. */
+export interface Kind<T extends { readonly kind: string }, Given extends boolean = boolean> {
+  /** In the trade's words. */
+  readonly word: string;
+  /** How definitions write it. */
+  readonly schema: z.ZodType<T> & z.core.$ZodTypeDiscriminable;
+  readonly behaviour: (type: T) => FieldBehaviour;
+  /** It with the settings it begins with. */
+  readonly begins: (currency: string) => T;
+  /** It as a formula's outcome begins, where that is otherwise. */
+  readonly beginsGiven?: (currency: string) => T;
+  /** Whether rows inside a record can have it. */
+  readonly inRows: boolean;
+  /** Whether a worked-out field can give it. */
+  readonly given: Given;
+  /** It in the sentence of a question: "looks up one of Boats"; its word where it says no more. */
+  readonly said?: (type: T, called: Called) => string;
+  /** It in brackets behind a field's label: "link to Boats"; its word where it says no more. */
+  readonly noted?: (type: T, called: Called) => string;
+}
+
+/** The type of a field of a kind. */
+export type TypeOf<K> = K extends Kind<infer T> ? T : never;
+
+/** A kind without settings. */
+export const plainKind = <K extends string, Given extends boolean>(
+  kind: K,
+  word: string,
+  given: Given,
+  behaviour: () => FieldBehaviour,
+): Kind<{ readonly kind: K }, Given> => ({
+  word,
+  schema: z.strictObject({ kind: z.literal(kind) }),
+  behaviour,
+  begins: () => ({ kind }),
+  inRows: true,
+  given,
+});
 
 export const wrong = (code: string, detail: string): Result<never, Problem> => failed(problem(code, [], detail));
 

@@ -1,5 +1,18 @@
+import { z } from 'zod';
 import { isUuid, ok } from '../base/index.ts';
-import { asksNothing, checkText, describe, type FieldBehaviour, PEOPLE, textOf, textsOf, wrong } from './kind.ts';
+import {
+  asksNothing,
+  checkText,
+  describe,
+  type FieldBehaviour,
+  type Kind,
+  PEOPLE,
+  plainKind,
+  textOf,
+  textsOf,
+  wrong,
+} from './kind.ts';
+import { keyOfSchema, keySchema, labelSchema } from './schemas.ts';
 
 const notALink = () => wrong('not_a_link', 'This must be the id of a record.');
 
@@ -15,7 +28,7 @@ export const link = (register: string): FieldBehaviour => {
     sql: 'uuid',
     column: 'uuid',
     asks: asksNothing,
-    traits: { fitsLine: true, hasWords: false, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
+    traits: { fitsLine: true, hasWords: false, asTyped: false, tellsAlike: false, cell: 'edited' },
     parse,
     check: checkText('the id of a record', parse),
     show: textOf,
@@ -46,7 +59,7 @@ export const links = (register: string): FieldBehaviour => ({
   sql: 'uuid[]',
   column: 'uuid[]',
   asks: asksNothing,
-  traits: { fitsLine: true, hasWords: false, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
+  traits: { fitsLine: true, hasWords: false, asTyped: false, tellsAlike: false, cell: 'edited' },
   parse: (typed) => {
     const ids = typed.split(/[\s,;]+/).filter((word) => word !== '');
     return readIds(ids, 'records', MOST_LINKED);
@@ -55,3 +68,41 @@ export const links = (register: string): FieldBehaviour => ({
   show: (value) => textsOf(value).join(', '),
   edit: (value) => textsOf(value).join('; '),
 });
+
+/** How a link is called from the other side: the name and label of the records that point there. */
+export interface BackName {
+  readonly key: string;
+  readonly label: string;
+}
+
+type LinkType<K extends 'link' | 'links'> = {
+  readonly kind: K;
+  readonly register: string;
+  readonly back?: BackName | undefined;
+};
+
+const back = z.strictObject({ key: keySchema, label: labelSchema }).optional();
+
+export const linkKind: Kind<LinkType<'link'>, false> = {
+  word: 'link to one',
+  schema: z.strictObject({ kind: z.literal('link'), register: keyOfSchema, back }),
+  behaviour: ({ register }) => link(register),
+  begins: () => ({ kind: 'link', register: '' }),
+  inRows: true,
+  given: false,
+  said: ({ register }, called) => `looks up one of ${called.register(register)}`,
+  noted: ({ register }, called) => `link to ${called.register(register)}`,
+};
+
+export const linksKind: Kind<LinkType<'links'>, false> = {
+  word: 'link to many',
+  schema: z.strictObject({ kind: z.literal('links'), register: keyOfSchema, back }),
+  behaviour: ({ register }) => links(register),
+  begins: () => ({ kind: 'links', register: '' }),
+  inRows: true,
+  given: false,
+  said: ({ register }, called) => `looks up any of ${called.register(register)}`,
+  noted: ({ register }, called) => `link to many ${called.register(register)}`,
+};
+
+export const personKind = plainKind('person', 'person', false, person);

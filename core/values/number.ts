@@ -1,14 +1,17 @@
+import { z } from 'zod';
 import { Decimal, findDecimal, ok, type Result, readSum, roundHalfAway } from '../base/index.ts';
 import { parameter, type SqlFragment, sql } from '../sql/index.ts';
 import {
   type ColumnType,
   describe,
   type FieldBehaviour,
+  type Kind,
   type StoredValue,
   textOf,
   type ValueContext,
   wrong,
 } from './kind.ts';
+import { limitsSchemas } from './schemas.ts';
 
 const MOST_DIGITS = 15;
 
@@ -128,7 +131,7 @@ const numeric = ({ decimals, shown: least, suffix, ...limits }: Numeric): FieldB
   sql: 'numeric',
   column: columnOf(decimals),
   asks: (column) => withinLimits(column, limits),
-  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
   parse: (typed, context) => {
     if (typed.trim() === '') return ok(null);
     const plain = readTyped(typed, context.locale) ?? readTypedSum(typed, context.locale, decimals);
@@ -170,7 +173,7 @@ export const minorUnits = (currency: string): number => {
 export const money = (currency: string, limits: Limits): FieldBehaviour => {
   const decimals = minorUnits(currency);
   const suffix = (context: ValueContext) => (context.currency === currency ? '' : ` ${currency}`);
-  return numeric({ ...limits, decimals, shown: decimals, suffix });
+  return { ...numeric({ ...limits, decimals, shown: decimals, suffix }), fixed: [currency] };
 };
 
 const hundredths = (plain: string): string => new Decimal(plain).div(100).toFixed();
@@ -202,4 +205,48 @@ export const percent = (decimals: number, limits: Limits): FieldBehaviour => {
     show: (value, context) => inner.show(percentOf(value), context),
     edit: (value, context) => inner.edit(percentOf(value), context),
   };
+};
+
+type NumberType = {
+  readonly kind: 'number';
+  readonly decimals: number;
+  readonly unit?: string | undefined;
+} & Limits;
+
+export const numberKind: Kind<NumberType, true> = {
+  word: 'number',
+  schema: z.strictObject({
+    kind: z.literal('number'),
+    decimals: z.int().min(0).max(6),
+    unit: z.string().max(20).optional(),
+    ...limitsSchemas,
+  }),
+  behaviour: (type) => number(type.decimals, type.unit, type),
+  begins: () => ({ kind: 'number', decimals: 0 }),
+  beginsGiven: () => ({ kind: 'number', decimals: 2 }),
+  inRows: true,
+  given: true,
+};
+
+export const moneyKind: Kind<{ readonly kind: 'money'; readonly currency: string } & Limits, true> = {
+  word: 'money',
+  schema: z.strictObject({
+    kind: z.literal('money'),
+    currency: z.string().regex(/^[A-Z]{3}$/, 'A currency has three capital letters, such as GBP.'),
+    ...limitsSchemas,
+  }),
+  behaviour: (type) => money(type.currency, type),
+  begins: (currency) => ({ kind: 'money', currency }),
+  inRows: true,
+  given: true,
+};
+
+export const percentKind: Kind<{ readonly kind: 'percent'; readonly decimals: number } & Limits, true> = {
+  word: 'percent',
+  schema: z.strictObject({ kind: z.literal('percent'), decimals: z.int().min(0).max(4), ...limitsSchemas }),
+  behaviour: (type) => percent(type.decimals, type),
+  begins: () => ({ kind: 'percent', decimals: 0 }),
+  beginsGiven: () => ({ kind: 'percent', decimals: 1 }),
+  inRows: true,
+  given: true,
 };

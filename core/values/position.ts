@@ -1,6 +1,6 @@
 import { Decimal, ok } from '../base/index.ts';
 import { sql } from '../sql/index.ts';
-import { checkText, type FieldBehaviour, type StoredValue, textOf, wrong } from './kind.ts';
+import { checkText, type FieldBehaviour, plainKind, type StoredValue, textOf, wrong } from './kind.ts';
 
 const DECIMALS = 6;
 
@@ -56,7 +56,7 @@ export const position = (): FieldBehaviour => {
     sql: 'text',
     column: 'text',
     asks: (column) => [sql`${column} ~ '^-?[0-9]{1,2}[.][0-9]{6},-?[0-9]{1,3}[.][0-9]{6}$'`],
-    traits: { fitsLine: false, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
+    traits: { fitsLine: false, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
     parse,
     check: checkText('a position', parse),
     show: (value) => {
@@ -69,3 +69,5 @@ export const position = (): FieldBehaviour => {
     edit: (value) => textOf(value).replace(',', ', '),
   };
 };
+
+export const positionKind = plainKind('position', 'map position', false, position);

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { isUuid, ok, type Problem, problem, within } from '../base/index.ts';
 import type { RowField } from './field-type.ts';
 import {
@@ -5,12 +6,14 @@ import {
   describe,
   type FieldBehaviour,
   isNothing,
+  type Kind,
   type RowValue,
   rowsOf,
   type Scalar,
   textsOf,
   wrong,
 } from './kind.ts';
+import { labelSchema } from './schemas.ts';
 
 export const MOST_ROWS = 500;
 
@@ -69,7 +72,7 @@ export const rows = (settings: RowsSettings, behaviour: Behaviours): FieldBehavi
     sql: 'uuid[]',
     column: 'uuid[]',
     asks: asksNothing,
-    traits: { fitsLine: false, hasWords: true, asTyped: false, tellsAlike: false, inRows: false, cell: 'none' },
+    traits: { fitsLine: false, hasWords: true, asTyped: false, tellsAlike: false, cell: 'none' },
     parse: (typed) => (typed.trim() === '' ? ok([]) : wrong('not_typed', `${settings.plural} are entered row by row.`)),
     check: (value, context) => {
       if (value === null) return ok([]);
@@ -100,3 +103,27 @@ export const rows = (settings: RowsSettings, behaviour: Behaviours): FieldBehavi
     edit: () => '',
   };
 };
+
+export type RowsType = { readonly kind: 'rows' } & RowsSettings;
+
+/** A field of a row that has no key yet: it comes from its label. */
+export const newRowField = (): RowField => ({ key: '', label: '', type: { kind: 'text' }, required: false });
+
+/** The kind that holds rows, from what their fields can be. */
+export const rowsKind = (held: () => z.ZodType<RowField>, behaviour: Behaviours): Kind<RowsType, false> => ({
+  word: 'rows',
+  schema: z.strictObject({
+    kind: z.literal('rows'),
+    singular: labelSchema,
+    plural: labelSchema,
+    fields: z.array(z.lazy(held)).min(1, 'Rows need at least one field.').max(50),
+    least: z.int().min(0).max(MOST_ROWS).optional(),
+    most: z.int().min(1).max(MOST_ROWS).optional(),
+  }),
+  behaviour: (type) => rows(type, behaviour),
+  begins: () => ({ kind: 'rows', singular: 'Line', plural: 'Lines', fields: [newRowField()] }),
+  inRows: false,
+  given: false,
+  said: ({ fields }) => `rows of ${fields.map((field) => field.label.toLowerCase()).join(', ')}`,
+  noted: ({ fields }) => `rows with ${fields.map((field) => field.label).join(', ')}`,
+});

@@ -1,5 +1,7 @@
-import { ok } from '../base/index.ts';
-import { asksNothing, type FieldBehaviour } from './kind.ts';
+import { z } from 'zod';
+import { cleanLine, ok } from '../base/index.ts';
+import { asksNothing, type FieldBehaviour, type Kind } from './kind.ts';
+import { formulaSchema } from './schemas.ts';
 import { text } from './text.ts';
 
 /** How a series of numbers goes on. */
@@ -21,6 +23,24 @@ export const seriesText = (series: Series, year: number, n: number): string =>
 export const runningNumber = (): FieldBehaviour => ({
   ...text(60),
   asks: asksNothing,
-  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: false, cell: 'edited' },
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'edited' },
   parse: () => ok(null),
 });
+
+/** `when` is a FEEL condition: the number is given when it first holds; without it on storing. */
+type RunningNumberType = { readonly kind: 'running_number'; readonly when?: string | undefined } & Series;
+
+export const runningNumberKind: Kind<RunningNumberType, false> = {
+  word: 'running number',
+  schema: z.strictObject({
+    kind: z.literal('running_number'),
+    prefix: z.string().max(20).transform(cleanLine),
+    width: z.int().min(1).max(12),
+    restart: z.enum(['never', 'yearly']),
+    when: formulaSchema.optional(),
+  }),
+  behaviour: runningNumber,
+  begins: () => ({ kind: 'running_number', prefix: '', width: 4, restart: 'never' }),
+  inRows: false,
+  given: false,
+};

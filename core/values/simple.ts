@@ -9,7 +9,16 @@ import {
   showMoment,
   toLocal,
 } from '../base/index.ts';
-import { asksNothing, checkText, describe, type FieldBehaviour, textOf, type ValueContext, wrong } from './kind.ts';
+import {
+  asksNothing,
+  checkText,
+  describe,
+  type FieldBehaviour,
+  plainKind,
+  textOf,
+  type ValueContext,
+  wrong,
+} from './kind.ts';
 
 /** Yes or no. */
 export const yesNo = (): FieldBehaviour => ({
@@ -17,7 +26,7 @@ export const yesNo = (): FieldBehaviour => ({
   sql: 'boolean',
   column: 'boolean',
   asks: asksNothing,
-  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'edited' },
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'edited' },
   parse: (typed) => {
     const word = typed.trim().toLowerCase();
     if (word === '') return ok(null);
@@ -45,7 +54,7 @@ export const date = (): FieldBehaviour => {
     sql: 'date',
     column: 'date',
     asks: asksNothing,
-    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
     parse,
     check: checkText('a date such as 2026-11-23', (text) => {
       if (text === '') return ok(null);
@@ -81,7 +90,7 @@ export const time = (): FieldBehaviour => {
     sql: 'time',
     column: 'time(0)',
     asks: asksNothing,
-    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
     parse,
     check: checkText('a time such as 10:40', parse),
     show: (value) => show(textOf(value)),
@@ -103,7 +112,7 @@ export const moment = (): FieldBehaviour => ({
   sql: 'timestamptz',
   column: 'timestamptz(3)',
   asks: asksNothing,
-  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, inRows: true, cell: 'stored' },
+  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
   parse: (typed, context) => {
     if (typed.trim() === '') return ok(null);
     const found =
@@ -120,3 +129,8 @@ export const moment = (): FieldBehaviour => ({
   show: (value, context) => (typeof value === 'string' ? showMoment(value, context.zone, context.locale) : ''),
   edit: (value, context) => (typeof value === 'string' ? toLocal(value, context.zone) : ''),
 });
+
+export const yesNoKind = plainKind('yes_no', 'yes or no', true, yesNo);
+export const dateKind = plainKind('date', 'date', true, date);
+export const timeKind = plainKind('time', 'time', true, time);
+export const momentKind = plainKind('moment', 'date and time', true, moment);

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { findDate } from '../base/index.ts';
 import { formSchema } from '../form/index.ts';
-import { choiceListSchema, keySchema, labelSchema, registerSchema } from '../register/index.ts';
+import { choiceListSchema, registerSchema } from '../register/index.ts';
 import { routeSchema } from '../signoff/index.ts';
+import { keySchema, labelSchema } from '../values/index.ts';
 
 /** What a role gives on one register. Conditional rights (a FEEL condition) widen each of these later. */
 const rightsSchema = z.strictObject({

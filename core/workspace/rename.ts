@@ -4,7 +4,7 @@ import { type Column, type Form, formVocabulary, offeringVocabulary, type Rule }
 import { type Catalogue, type Constraint, findVocabulary, type Register, vocabularyOf } from '../register/index.ts';
 import type { Route } from '../signoff/index.ts';
 import { rowsKey } from '../sql/index.ts';
-import type { RowField } from '../values/index.ts';
+import { numberingIn, type RowField, rowsIn, workedOutIn } from '../values/index.ts';
 
 const renamed = (key: string, { from, to }: Renaming): string => (key === from ? to : key);
 
@@ -14,12 +14,14 @@ const renameInType = <T extends RowField>(field: T, key: string, before: Catalog
   const { type } = field;
   if (!vocabulary) return field;
   const rewrite = (text: string) => renameInExpression(text, vocabulary, renaming);
-  if (type.kind === 'worked_out') return { ...field, type: { ...type, formula: rewrite(type.formula) } };
-  if (type.kind === 'running_number' && type.when !== undefined)
-    return { ...field, type: { ...type, when: rewrite(type.when) } };
-  if (type.kind !== 'rows') return field;
-  const rows = rowsKey(key, field.key);
-  return { ...field, type: { ...type, fields: type.fields.map((row) => renameInType(row, rows, before, renaming)) } };
+  const worked = workedOutIn(type);
+  if (worked) return { ...field, type: { ...worked, formula: rewrite(worked.formula) } };
+  const numbered = numberingIn(type);
+  if (numbered?.when !== undefined) return { ...field, type: { ...numbered, when: rewrite(numbered.when) } };
+  const rows = rowsIn(type);
+  if (!rows) return field;
+  const there = rowsKey(key, field.key);
+  return { ...field, type: { ...rows, fields: rows.fields.map((row) => renameInType(row, there, before, renaming)) } };
 };
 
 const renameInConstraint = (

@@ -13,7 +13,16 @@ import {
   type RowsField,
 } from '#core/register/index.ts';
 import { identifier, join, parameter, rowsKey, type SqlFragment, tableOf, sql as text } from '#core/sql/index.ts';
-import { behaviourOf, type FieldType, isListType, type RowField, type Scalar } from '#core/values/index.ts';
+import {
+  behaviourOf,
+  type FieldType,
+  isListType,
+  linkToOne,
+  type RowField,
+  rowsIn,
+  type Scalar,
+  workedOutIn,
+} from '#core/values/index.ts';
 import type { Tx } from '../platform/database.ts';
 import { toDrizzle } from '../platform/fragment.ts';
 import { setAside } from '../platform/schema.ts';
@@ -113,7 +122,7 @@ const fillChoiceList = async (tx: Tx, list: ChoiceList): Promise<void> => {
   }
 };
 
-const leadsOn = (type: FieldType): boolean => type.kind === 'link' || type.kind === 'rows';
+const leadsOn = (type: FieldType): boolean => linkToOne(type) !== null || rowsIn(type) !== null;
 
 const makeRegister = async (tx: Tx, register: Register): Promise<void> => {
   const table = identifier('records', register.key);
@@ -143,7 +152,7 @@ const makeRegister = async (tx: Tx, register: Register): Promise<void> => {
 
 const addColumn = async (tx: Tx, table: SqlFragment, field: RowField): Promise<void> => {
   // What is worked out gets a column, where it gets one, with all that is derived.
-  if (field.type.kind === 'worked_out') return;
+  if (workedOutIn(field.type)) return;
   const column = typeName(behaviourOf(field.type).column);
   const empty = isListType(field.type) ? text` not null default '{}'` : text``;
   await run(
@@ -210,7 +219,7 @@ const setAsideField = async (tx: Tx, register: Register, field: Field): Promise<
   if (isRowsField(field)) {
     await run(tx, renameRows(rowsKey(register.key, field.key), `${register.key}.${aside}`));
     await renameAsideRows(tx, register.key, field.key, aside);
-  } else if (field.type.kind !== 'worked_out')
+  } else if (!workedOutIn(field.type))
     await run(tx, renameColumn(identifier('records', register.key), field.key, aside));
   await noteAside(tx, register.key, null, aside, field);
 };
@@ -218,7 +227,7 @@ const setAsideField = async (tx: Tx, register: Register, field: Field): Promise<
 const setAsideRowField = async (tx: Tx, register: Register, rows: RowsField, field: RowField): Promise<void> => {
   const aside = asideName(field.key);
   const table = tableOf(rowsKey(register.key, rows.key));
-  if (field.type.kind !== 'worked_out') await run(tx, renameColumn(table, field.key, aside));
+  if (!workedOutIn(field.type)) await run(tx, renameColumn(table, field.key, aside));
   await noteAside(tx, register.key, rows.key, aside, field);
 };
 
@@ -227,14 +236,14 @@ const bringBack = async (tx: Tx, step: PlanStep & { kind: 'bring_back' }): Promi
   if (isRowsField(field)) {
     await run(tx, renameRows(`${register.key}.${column}`, rowsKey(register.key, field.key)));
     await renameAsideRows(tx, register.key, column, field.key);
-  } else if (field.type.kind !== 'worked_out')
+  } else if (!workedOutIn(field.type))
     await run(tx, renameColumn(identifier('records', register.key), column, field.key));
   await tx.delete(setAside).where(eq(setAside.id, step.aside));
 };
 
 const bringBackRowField = async (tx: Tx, step: PlanStep & { kind: 'bring_back_row_field' }): Promise<void> => {
   const { register, rows, field, column } = step;
-  if (field.type.kind !== 'worked_out')
+  if (!workedOutIn(field.type))
     await run(tx, renameColumn(tableOf(rowsKey(register.key, rows.key)), column, field.key));
   await tx.delete(setAside).where(eq(setAside.id, step.aside));
 };
@@ -243,7 +252,7 @@ const bringBackRowField = async (tx: Tx, step: PlanStep & { kind: 'bring_back_ro
 const renameField = async (tx: Tx, register: Register, from: string, to: string): Promise<void> => {
   const field = register.fields.find((each) => each.key === to);
   if (field && isRowsField(field)) await run(tx, renameRows(rowsKey(register.key, from), rowsKey(register.key, to)));
-  else if (field?.type.kind !== 'worked_out')
+  else if (field && !workedOutIn(field.type))
     await run(tx, renameColumn(identifier('records', register.key), from, to));
   const [was, is] = [parameter(from, 'text'), parameter(to, 'text')];
   await run(

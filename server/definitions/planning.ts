@@ -14,11 +14,11 @@ import {
   planChange,
   type Register,
   type RowsField,
-  rowFieldSchema,
   sayStep,
 } from '#core/register/index.ts';
 import { compileRoute, type Route } from '#core/signoff/index.ts';
 import type { RowField } from '#core/values/index.ts';
+import { rowFieldSchema } from '#core/values/index.ts';
 import { type Role, renameInCatalogue, renameInForm, renameInRoute, renamingProblem } from '#core/workspace/index.ts';
 import type { Queryable } from '../platform/database.ts';
 import { invalid, notFound, valueOrRefuse } from '../platform/refusal.ts';

@@ -2,8 +2,9 @@ import { and, eq, inArray, max } from 'drizzle-orm';
 import type { Result } from '#core/base/index.ts';
 import { perPair } from '#core/base/index.ts';
 import { type CompiledForm, compileForm, type Form, formSchema } from '#core/form/index.ts';
-import { type Catalogue, type ChoiceList, choiceListOf, type Register } from '#core/register/index.ts';
+import type { Catalogue, ChoiceList, Register } from '#core/register/index.ts';
 import { type CompiledRoute, type Route, routeSchema } from '#core/signoff/index.ts';
+import { choiceListOf, rowFieldsIn } from '#core/values/index.ts';
 import type { Role } from '#core/workspace/index.ts';
 import type { Queryable } from '../platform/database.ts';
 import { definitions } from '../platform/schema.ts';
@@ -141,9 +142,7 @@ export const listsOf = (registers: readonly Register[], catalogue: Catalogue): C
   const keys = new Set(
     registers.flatMap(({ fields }) =>
       fields.flatMap(({ type }) =>
-        (type.kind === 'rows' ? type.fields.map((field) => field.type) : [type]).flatMap(
-          (each) => choiceListOf(each) ?? [],
-        ),
+        [type, ...rowFieldsIn(type).map((field) => field.type)].flatMap((each) => choiceListOf(each) ?? []),
       ),
     ),
   );

@@ -79,20 +79,20 @@ const columnsOf = (
 ): SqlFragment[] => {
   const name = identifier(field.key);
   const value = shownValue(alias, field, formula, catalogue);
-  const type = field.type.kind === 'worked_out' ? field.type.gives : field.type;
-  switch (type.kind) {
+  const { value: held } = behaviourOf(field.type);
+  switch (held.kind) {
     case 'rows':
       return [];
     case 'choice':
-      return [text`${labelOf(type.list, value)} as ${name}`];
+      return [text`${labelOf(held.list, value)} as ${name}`];
     case 'choices':
       return [
-        text`array(select c.label from ${identifier('choices', type.list)} c where c.code = any(${value}) order by c.position) as ${name}`,
+        text`array(select c.label from ${identifier('choices', held.list)} c where c.code = any(${value}) order by c.position) as ${name}`,
       ];
-    case 'person':
-      return [text`(select p.name from ${tableOf(PEOPLE)} p where p.id = ${value}) as ${name}`];
     case 'link': {
-      const target = linkedRegister(type, catalogue);
+      if (held.register === PEOPLE)
+        return [text`(select p.name from ${tableOf(PEOPLE)} p where p.id = ${value}) as ${name}`];
+      const target = linkedRegister(field.type, catalogue);
       if (!target) return [text`${value} as ${name}`];
       const there = text`from ${tableOf(target.key)} l where l.id = ${value}`;
       const clock = viewClock(catalogue);
@@ -104,7 +104,7 @@ const columnsOf = (
       return [text`(select l.number ${there}) as ${name}`, ...besides];
     }
     case 'links': {
-      const target = linkedRegister(type, catalogue);
+      const target = linkedRegister(field.type, catalogue);
       if (!target) return [text`${value} as ${name}`];
       return [
         text`array(select l.number from ${tableOf(target.key)} l where l.id = any(${value}) order by l.seq) as ${name}`,

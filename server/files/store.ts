@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { and, eq } from 'drizzle-orm';
 import type { FileFacts } from '#contract/index.ts';
 import { cleanLine, isUuid, uuidV7 } from '#core/base/index.ts';
-import { type FileSort, textsOf } from '#core/values/index.ts';
+import { type FileSort, filesIn, textsOf } from '#core/values/index.ts';
 import { findDraft } from '../definitions/drafts.ts';
 import { isSetup, mayFill, personRights } from '../people/roles.ts';
 import { notFound } from '../platform/refusal.ts';
@@ -68,7 +68,7 @@ export const readFileOfRecord = async (
   const widened = { ...look, sight: withRegister(look.sight, register) };
   const record = sees ? await readOwnValues(widened, register, at.record) : null;
   const holds = register.fields.some(
-    (field) => field.type.kind === 'files' && textsOf(record?.values[field.key] ?? null).includes(at.file),
+    (field) => filesIn(field.type) !== null && textsOf(record?.values[field.key] ?? null).includes(at.file),
   );
   if (!holds) throw notFound();
   return readFile(look, at.file, small, false);

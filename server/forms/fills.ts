@@ -2,6 +2,7 @@ import type { FormAnswer } from '#contract/index.ts';
 import { isUuid } from '#core/base/index.ts';
 import type { CompiledForm, CompiledQuestion, Snapshot } from '#core/form/index.ts';
 import type { RecordValues } from '#core/register/index.ts';
+import { linkToOne } from '#core/values/index.ts';
 import { readPaths } from '../records/reader/index.ts';
 import { asSystem, type Look } from '../records/work.ts';
 import { linksOf, readFilledLinks } from './look-up.ts';
@@ -21,8 +22,7 @@ export const readFills = async (
       return filled !== undefined && isWanted(filled);
     });
     const id = values[key];
-    const target =
-      field.type.kind === 'link' ? look.definitions.catalogue.registers.get(field.type.register) : undefined;
+    const target = look.definitions.catalogue.registers.get(linkToOne(field.type)?.register ?? '');
     if (wanted.length === 0 || typeof id !== 'string' || !isUuid(id) || !target) continue;
     const paths = wanted.map((fill) => fill.path);
     const read = (await readPaths(system, target, [id], paths)).get(id);

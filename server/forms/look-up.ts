@@ -4,7 +4,17 @@ import { type PersonFacts, toSqlFilter } from '#core/expression/index.ts';
 import type { CompiledForm, CompiledQuestion, Fill } from '#core/form/index.ts';
 import { checkValues, type RecordValues, type Register, titleField } from '#core/register/index.ts';
 import { parameter, type SqlFragment, sql } from '#core/sql/index.ts';
-import { leadsTo, PEOPLE, type RowField, rowsOf, type StoredValue, sameValue, textsOf } from '#core/values/index.ts';
+import {
+  leadsTo,
+  linkToOne,
+  PEOPLE,
+  type RowField,
+  rowFieldsIn,
+  rowsOf,
+  type StoredValue,
+  sameValue,
+  textsOf,
+} from '#core/values/index.ts';
 import { compiledForm } from '../definitions/store.ts';
 import { findPeople } from '../people/names.ts';
 import { notFound, valueOrRefuse } from '../platform/refusal.ts';
@@ -24,8 +34,9 @@ export const readFilledLinks = async (
   for (const fills of many)
     for (const [key, value] of Object.entries(fills)) {
       const type = compiled.byKey.get(key)?.field.type;
-      if (type?.kind !== 'link' || typeof value !== 'string') continue;
-      wanted.set(type.register, (wanted.get(type.register) ?? new Set()).add(value));
+      const to = type && linkToOne(type)?.register;
+      if (to === undefined || typeof value !== 'string') continue;
+      wanted.set(to, (wanted.get(to) ?? new Set()).add(value));
     }
   const system = asSystem(look, 'a form fills what it says, whatever the person may see elsewhere');
   const names: Record<string, Linked> = {};
@@ -42,8 +53,8 @@ export const linksOf = (
 ): Record<string, Linked> =>
   Object.fromEntries(
     Object.entries(fills).flatMap(([key, value]) => {
-      const link =
-        compiled.byKey.get(key)?.field.type.kind === 'link' && typeof value === 'string' ? names[value] : undefined;
+      const type = compiled.byKey.get(key)?.field.type;
+      const link = type && linkToOne(type) && typeof value === 'string' ? names[value] : undefined;
       return link ? [[key, link]] : [];
     }),
   );
@@ -61,8 +72,7 @@ const lookedUp = (compiled: CompiledForm, question: string): LookedUp | null => 
   const asked = compiled.byKey.get(key);
   if (!asked) return null;
   const { type: own } = asked.field;
-  const type =
-    row === undefined ? own : own.kind === 'rows' ? own.fields.find((field) => field.key === row)?.type : undefined;
+  const type = row === undefined ? own : rowFieldsIn(own).find((field) => field.key === row)?.type;
   const fills = row === undefined ? asked.fills : asked.cellFills.filter((fill) => fill.lookUp === row);
   const offersWhere = row === undefined ? asked.offersWhere : (asked.columns.get(row)?.offersWhere ?? []);
   const to = type ? leadsTo(type) : null;

@@ -1,11 +1,12 @@
 import { type Catalogue, linkedRegister, type Register } from '#core/register/index.ts';
+import { rowFieldsIn } from '#core/values/index.ts';
 import { listsOf } from '../definitions/store.ts';
 
 /** Only what a form needs crosses the wire: its register, what it links to, and their choice lists. */
 export const neededBy = (register: Register, catalogue: Catalogue) => {
   const keys = new Set(
     register.fields.flatMap(({ type }) =>
-      [type, ...(type.kind === 'rows' ? type.fields.map((field) => field.type) : [])].flatMap(
+      [type, ...rowFieldsIn(type).map((field) => field.type)].flatMap(
         (each) => linkedRegister(each, catalogue)?.key ?? [],
       ),
     ),

@@ -1,7 +1,7 @@
 import type { Opened } from '#contract/index.ts';
 import type { CompiledForm, StartsFrom } from '#core/form/index.ts';
 import { type RecordValues, valueContext } from '#core/register/index.ts';
-import { behaviourOf, isNothing, type StoredValue } from '#core/values/index.ts';
+import { behaviourOf, isNothing, linkToOne, type StoredValue } from '#core/values/index.ts';
 import { findNumbered, readPaths } from '../records/reader/index.ts';
 import type { Reading } from '../records/work.ts';
 
@@ -36,8 +36,9 @@ export const readStarts = async (
       }
       const text = Object.hasOwn(address, start.name) ? address[start.name] : undefined;
       if (text === undefined) continue;
-      if (field.type.kind === 'link') {
-        const target = catalogue.registers.get(field.type.register);
+      const link = linkToOne(field.type);
+      if (link) {
+        const target = catalogue.registers.get(link.register);
         const id = target ? await findNumbered(reading, target, text) : null;
         if (id) started[key] = id;
         continue;

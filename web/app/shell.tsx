@@ -5,12 +5,13 @@ import { call } from '../data/client.ts';
 import { useLiveEvents } from '../data/live.ts';
 import { queries, queryClient } from '../data/queries.ts';
 import { MeContext, useMe, useWorkspace } from '../data/workspace.ts';
-import { FillInPlaceContext } from '../ui/fill-in-place.ts';
+import { FillInPlaceContext, RecordFactsContext } from '../ui/from-above.ts';
 import { TabMark } from '../ui/marks.tsx';
 import { Coming } from '../ui/message.tsx';
 import { BrokenBoundary } from './broken.tsx';
 
 const FillInPlace = lazy(() => import('../screens/fill-in/in-place.tsx'));
+const RecordFacts = lazy(async () => ({ default: (await import('../ui/record-facts.tsx')).RecordFacts }));
 
 /** On a phone a form that is being filled in has the whole screen: its own head leads back. */
 const ASIDE = 'max-sm:[html:has(.entry-screen)_&]:hidden';
@@ -43,11 +44,13 @@ const SignedIn = () => {
             tabIndex={-1}
           >
             <FillInPlaceContext value={FillInPlace}>
-              <BrokenBoundary>
-                <Suspense fallback={<Coming />}>
-                  <Outlet />
-                </Suspense>
-              </BrokenBoundary>
+              <RecordFactsContext value={RecordFacts}>
+                <BrokenBoundary>
+                  <Suspense fallback={<Coming />}>
+                    <Outlet />
+                  </Suspense>
+                </BrokenBoundary>
+              </RecordFactsContext>
             </FillInPlaceContext>
           </main>
         </div>

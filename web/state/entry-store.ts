@@ -16,6 +16,7 @@ import {
   behaviourOf,
   isNothing,
   type RowValue,
+  rowFieldsIn,
   rowsOf,
   type StoredValue,
   sameValue,
@@ -248,7 +249,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       typeCell: (key, row, field, text) => {
         const { compiled } = get();
         const type = compiled.byKey.get(key)?.field.type;
-        const cell = type?.kind === 'rows' ? type.fields.find((each) => each.key === field) : undefined;
+        const cell = type && rowFieldsIn(type).find((each) => each.key === field);
         if (!cell) return;
         const typing = { key: cellKey(key, row, field), text };
         const read = behaviourOf(cell.type).parse(text, typedContext(compiled));

@@ -1,7 +1,7 @@
 import { toKey } from '#core/base/index.ts';
 import { FUNCTION_NAMES } from '#core/expression/index.ts';
 import type { ChoiceList, Field, Register } from '#core/register/index.ts';
-import { type FieldKindName, type FieldType, MOST_FILES, type RowField } from '#core/values/index.ts';
+import { type FieldType, rowsIn } from '#core/values/index.ts';
 
 /** A field while it is being made. Its key comes from its label until it is stored. */
 export interface FieldDraft {
@@ -38,52 +38,6 @@ export const newField = (): FieldDraft => ({
   section: '',
 });
 
-/** A kind with the settings it begins with. */
-export const typeOfKind = (kind: FieldKindName, currency: string): FieldType => {
-  switch (kind) {
-    case 'number':
-      return { kind, decimals: 0 };
-    case 'money':
-      return { kind, currency };
-    case 'percent':
-      return { kind, decimals: 0 };
-    case 'choice':
-    case 'choices':
-      return { kind, list: '' };
-    case 'link':
-    case 'links':
-      return { kind, register: '' };
-    case 'rows':
-      return { kind, singular: 'Line', plural: 'Lines', fields: [newRowField()] };
-    case 'files':
-      return { kind, sort: 'any', most: MOST_FILES };
-    case 'code':
-      return { kind, scheme: 'gtin' };
-    case 'running_number':
-      return { kind, prefix: '', width: 4, restart: 'never' };
-    case 'worked_out':
-      return { kind, formula: '', gives: { kind: 'money', currency } };
-    case 'text':
-    case 'long_text':
-    case 'formatted':
-    case 'yes_no':
-    case 'date':
-    case 'time':
-    case 'moment':
-    case 'duration':
-    case 'person':
-    case 'email':
-    case 'phone':
-    case 'web':
-    case 'address':
-    case 'position':
-      return { kind };
-  }
-};
-
-/** A field of a row that has no key yet: it comes from its label. */
-export const newRowField = (): RowField => ({ key: '', label: '', type: { kind: 'text' }, required: false });
-
 export const newDraft = (): RegisterDraft => ({
   key: null,
   singular: '',
@@ -115,11 +69,12 @@ export const toDraft = (register: Register): RegisterDraft => ({
 
 /** Keys for the fields of rows that have none yet. */
 const withRowKeys = (type: FieldType): FieldType => {
-  if (type.kind !== 'rows') return type;
-  const taken = new Set(type.fields.map((field) => field.key));
+  const rows = rowsIn(type);
+  if (!rows) return type;
+  const taken = new Set(rows.fields.map((field) => field.key));
   return {
-    ...type,
-    fields: type.fields.map((field) => {
+    ...rows,
+    fields: rows.fields.map((field) => {
       if (field.key !== '') return field;
       const key = toKey(field.label, taken, FUNCTION_NAMES);
       taken.add(key);

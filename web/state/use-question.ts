@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import { type StoreApi, useStore } from 'zustand';
 import { answersRead, type CompiledQuestion } from '#core/form/index.ts';
 import { parentField } from '#core/register/index.ts';
-import { type StoredValue, sameValue } from '#core/values/index.ts';
+import { behaviourOf, type StoredValue, sameValue } from '#core/values/index.ts';
 import type { EntryState } from './entry-store.ts';
 
 /** The value of the question whose choice decides which choices a question has; nothing where there is none. */
@@ -38,7 +38,7 @@ const looksTheSame = (question: CompiledQuestion, a: EntryState, b: EntryState):
     a.unknown[key] === b.unknown[key] &&
     typedIn(a, key) === typedIn(b, key);
   if (!still) return false;
-  switch (field.type.kind) {
+  switch (behaviourOf(field.type).value.kind) {
     case 'rows':
       // Their cells may be worked out from any other answer.
       return a.filledIn === b.filledIn && a.typing === b.typing;

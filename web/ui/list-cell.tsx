@@ -1,5 +1,6 @@
 import type { RecordAnswer } from '#contract/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
+import { oneChosenFrom } from '#core/values/index.ts';
 import { ChoiceChip } from './choice.tsx';
 import { plainValue } from './field-value.tsx';
 import { Found } from './found.tsx';
@@ -16,9 +17,10 @@ interface Props {
 export const ListCell = ({ field, record, catalogue, words = [] }: Props) => {
   const text = plainValue(field, record, catalogue);
   const found = <Found text={text} words={words} />;
-  if (field.type.kind !== 'choice' || text === '') return found;
+  const list = oneChosenFrom(field.type)?.list;
+  if (list === undefined || text === '') return found;
   const code = record.values[field.key];
-  const choice = catalogue.choiceLists.get(field.type.list)?.choices.find((each) => each.code === code);
+  const choice = catalogue.choiceLists.get(list)?.choices.find((each) => each.code === code);
   return (
     <ChoiceChip choice={choice} code={text}>
       {found}

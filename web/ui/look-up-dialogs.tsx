@@ -5,12 +5,11 @@ import { Link } from 'react-router';
 import { foldText } from '#core/base/index.ts';
 import { queries } from '../data/queries.ts';
 import type { Asked, Target } from './controls/control.ts';
-import { FillInPlaceContext } from './fill-in-place.ts';
 import { Found } from './found.tsx';
+import { FillInPlaceContext, RecordFactsContext } from './from-above.ts';
 import type { Offered } from './look-up.tsx';
 import { TabMark } from './marks.tsx';
 import { Coming } from './message.tsx';
-import { RecordFacts } from './record-facts.tsx';
 
 const MOST_BROWSED = 100;
 
@@ -121,9 +120,10 @@ export const AddInPlace = ({ form, onClose, onStored }: AddProps) => {
 /** The chosen record, to be looked at beside the form. */
 export const BesideDialog = ({ register, id, onClose }: { register: string; id: string; onClose: () => void }) => {
   const { data: record } = useQuery(queries.record(register, id));
+  const RecordFacts = useContext(RecordFactsContext);
   return (
     <Frame onClose={onClose} title={record ? `${record.title} ${record.number}` : 'One moment'}>
-      {record ? <RecordFacts record={record} /> : <Coming />}
+      <Suspense fallback={<Coming />}>{record && RecordFacts ? <RecordFacts record={record} /> : <Coming />}</Suspense>
       <p className="mt-4 flex gap-3">
         <button type="button" className="btn" onClick={onClose}>
           Back to the form

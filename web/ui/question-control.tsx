@@ -2,10 +2,11 @@ import type { StoreApi } from 'zustand';
 import { today } from '#core/base/index.ts';
 import type { CompiledQuestion, QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
+import { isListType } from '#core/values/index.ts';
 import { askLookUp } from '../data/queries.ts';
+import { FieldControl } from '../kinds/index.tsx';
 import type { EntryState } from '../state/entry-store.ts';
 import { answersFor, useQuestion } from '../state/use-question.ts';
-import { FieldControl } from './controls/field-control.tsx';
 
 interface Props {
   readonly id: string;
@@ -66,7 +67,7 @@ export const QuestionControl = ({ id, store, state, registers, draft, invalid, d
       onType={(text) => entry.type(key, text)}
       onValue={(value) => entry.setValue(key, value)}
       onChoose={(offered) => {
-        if (question.field.type.kind !== 'links') entry.choose(key, offered);
+        if (!isListType(question.field.type)) entry.choose(key, offered);
         else if (offered) entry.addLink(key, offered);
       }}
       onLeave={() => {

@@ -3,11 +3,11 @@ import { Fragment, memo, useId } from 'react';
 import type { StoreApi } from 'zustand';
 import type { CompiledQuestion, QuestionState } from '#core/form/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
-import { behaviourOf, isNumeric, type StoredValue, sameValue } from '#core/values/index.ts';
+import { behaviourOf, currencyIn, isNumeric, type StoredValue, sameValue, shownAs } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
+import { layoutOf } from '../kinds/index.tsx';
 import type { EntryState } from '../state/entry-store.ts';
 import { useQuestion } from '../state/use-question.ts';
-import { KIND_LAYOUTS } from './kind-layout.ts';
 import { QuestionControl } from './question-control.tsx';
 
 /** A value that follows from other answers: shown like a filled-in one, and not to be typed in. */
@@ -20,7 +20,7 @@ const Given = ({
 }: Pick<EntryState, 'compiled' | 'links'> & { id: string; state: QuestionState; describedBy: string | undefined }) => {
   const { field } = state.question;
   const linked = typeof state.value === 'string' ? links[state.value]?.title : undefined;
-  const given = field.type.kind === 'worked_out' ? field.type.gives : field.type;
+  const currency = currencyIn(shownAs(field.type));
   const shown = linked ?? behaviourOf(field.type).show(state.value, valueContext(compiled.catalogue));
   return (
     <>
@@ -30,8 +30,8 @@ const Given = ({
         className={`box box-filled flex gap-2 ${isNumeric(field.type) ? 'justify-end' : ''}`}
       >
         {shown === '' ? <span className="text-ink-2">nothing yet</span> : shown}
-        {given.kind === 'money' && shown !== '' && !shown.endsWith(given.currency) && (
-          <span className="text-ink-2">{given.currency}</span>
+        {currency !== null && shown !== '' && !shown.endsWith(currency) && (
+          <span className="text-ink-2">{currency}</span>
         )}
       </output>
       <p className="pt-0.5 text-[13px] text-haze">
@@ -114,7 +114,7 @@ export const QuestionRow = memo(({ store, question, registers, draft, refused }:
     ...(filledBy ? [`${id}-from`] : []),
   ];
   const describedBy = notes.length > 0 ? notes.join(' ') : undefined;
-  const { group: grouped, wideControl } = KIND_LAYOUTS[question.field.type.kind];
+  const { group: grouped, wideControl } = layoutOf(question.field.type.kind);
   const Label = grouped ? 'span' : 'label';
   return (
     <div data-question={key} className={`mb-4 ${wideControl ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}>

@@ -6,8 +6,8 @@ import type { Catalogue, Field } from '#core/register/index.ts';
 import { isNothing } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
 import { useWorkspace } from '../data/workspace.ts';
+import { layoutOf } from '../kinds/index.tsx';
 import { FieldValue } from './field-value.tsx';
-import { KIND_LAYOUTS } from './kind-layout.ts';
 import { TabMark } from './marks.tsx';
 
 /** A record's own catalogue: the definition it came with, beside what this person sees anyway. */
@@ -55,7 +55,7 @@ export const RecordFacts = ({ record, extra, changing = null }: FactsProps) => {
           {section.label !== '' && <h2 className="mt-4 border-b border-rule pb-1 text-ink-2">{section.label}</h2>}
           <dl className="facts">
             {section.fields.map((field) => (
-              <div key={field.key} className={KIND_LAYOUTS[field.type.kind].wideValue ? 'facts-wide' : 'facts-row'}>
+              <div key={field.key} className={layoutOf(field.type.kind).wideValue ? 'facts-wide' : 'facts-row'}>
                 <dt className="text-ink-2">{field.label}</dt>
                 <dd className="min-w-0 font-medium break-words">
                   {changing !== field.key &&

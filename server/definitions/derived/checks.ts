@@ -12,7 +12,7 @@ const fieldChecks = (field: RowField): SqlFragment[] => {
   const column = identifier(field.key);
   const { type } = field;
   const checks: SqlFragment[] = [];
-  if (field.required && isColumn(field) && !isMadeByProgram(type.kind))
+  if (field.required && isColumn(field) && !isMadeByProgram(type))
     checks.push(isListType(type) ? text`cardinality(${column}) > 0` : text`${column} is not null`);
   return [...checks, ...behaviourOf(type).asks(column)];
 };

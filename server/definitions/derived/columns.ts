@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { isStorable, toSqlFormula } from '#core/expression/index.ts';
 import { type Catalogue, findVocabulary } from '#core/register/index.ts';
 import { identifier, msInterval, type SqlFragment, sql as text } from '#core/sql/index.ts';
-import { behaviourOf, type RowField } from '#core/values/index.ts';
+import { behaviourOf, type RowField, workedOutIn } from '#core/values/index.ts';
 import type { Tx } from '../../platform/database.ts';
 import { toPlainSql } from '../../platform/fragment.ts';
 import { digest, NO_CLOCK, run, type Table, tablesOf, tries } from './table.ts';
@@ -60,7 +60,7 @@ export const dropColumns = async (tx: Tx, after: Catalogue): Promise<void> => {
   const wanted = new Map<string, string>();
   for (const table of tablesOf(after))
     for (const field of table.fields) {
-      const expression = field.type.kind === 'worked_out' ? columnOf(table, field, after) : null;
+      const expression = workedOutIn(field.type) ? columnOf(table, field, after) : null;
       if (expression) wanted.set(`${table.schema}.${table.name}.${field.key}`, noteOf(field, expression));
     }
   for (const { schema, table, name, note } of await generatedColumns(tx)) {
@@ -78,7 +78,7 @@ export const makeColumns = async (
 ): Promise<void> => {
   const at = identifier(table.schema, table.name);
   for (const field of table.fields) {
-    if (field.type.kind !== 'worked_out' || there.has(`${table.schema}.${table.name}.${field.key}`)) continue;
+    if (!workedOutIn(field.type) || there.has(`${table.schema}.${table.name}.${field.key}`)) continue;
     const expression = columnOf(table, field, after);
     if (!expression || (await countRows(tx, at)) > MOST_REWRITTEN) continue;
     const type: SqlFragment = { segments: [{ kind: 'text', text: behaviourOf(field.type).column }] };

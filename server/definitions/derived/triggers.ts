@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { identifier, join, type SqlFragment, sql as text } from '#core/sql/index.ts';
-import { PEOPLE, type RowField } from '#core/values/index.ts';
+import { behaviourOf, PEOPLE, type RowField } from '#core/values/index.ts';
 import type { Tx } from '../../platform/database.ts';
 import { run, type Table } from './table.ts';
 
@@ -8,12 +8,13 @@ import { run, type Table } from './table.ts';
 
 /** What a list column points to: schema, table, key column and its type. */
 const heldBy = ({ type }: RowField): readonly string[] | null => {
-  switch (type.kind) {
+  const { value } = behaviourOf(type);
+  switch (value.kind) {
     case 'choices':
-      return ['choices', type.list, 'code', 'text'];
+      return ['choices', value.list, 'code', 'text'];
     case 'links':
-      return type.register === PEOPLE ? null : ['records', type.register, 'id', 'uuid'];
-    case 'files':
+      return value.register === PEOPLE ? null : ['records', value.register, 'id', 'uuid'];
+    case 'texts':
       return ['iolite', 'files', 'id', 'uuid'];
     default:
       return null;

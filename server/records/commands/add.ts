@@ -70,7 +70,7 @@ const contentHash = (register: Register, values: RecordValues): string =>
       JSON.stringify([
         register.key,
         register.fields
-          .filter((field) => !isMadeByProgram(field.type.kind))
+          .filter((field) => !isMadeByProgram(field.type))
           .map((field) => [field.key, isNothing(values[field.key] ?? null) ? null : values[field.key]]),
       ]),
     )

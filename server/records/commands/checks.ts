@@ -11,7 +11,16 @@ import {
   uniqueText,
 } from '#core/register/index.ts';
 import { all, any, identifier, intervalMs, join, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
-import { behaviourOf, leadsTo, PEOPLE, type RowField, rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
+import {
+  behaviourOf,
+  leadsTo,
+  PEOPLE,
+  type RowField,
+  rowFieldsIn,
+  rowsOf,
+  type StoredValue,
+  textsOf,
+} from '#core/values/index.ts';
 import { uniqueName, uniquesOf } from '../../definitions/derived/uniques.ts';
 import { readColumn } from '../../platform/driver-values.ts';
 import { execute, executeKept } from '../../platform/fragment.ts';
@@ -69,8 +78,8 @@ const collect = (
         into.set(to, known);
         known.push({ at, path: [...path, field.key], label: field.label, id });
       }
-    if (field.type.kind !== 'rows') continue;
-    const { fields: own } = field.type;
+    const own = rowFieldsIn(field.type);
+    if (own.length === 0) continue;
     rowsOf(value).forEach((row, i) => {
       collect(own, row.values, at, [...path, field.key, i, 'values'], into);
     });

@@ -2,7 +2,7 @@ import { today } from '#core/base/index.ts';
 import { type Checked, checkExpression, evaluate } from '#core/expression/index.ts';
 import { type Catalogue, type RecordValues, type Register, recordItem, vocabularyOf } from '#core/register/index.ts';
 import { parameter, type SqlFragment, sql } from '#core/sql/index.ts';
-import { type FieldTypeOf, seriesText } from '#core/values/index.ts';
+import { type FieldTypeOf, numberingIn, seriesText } from '#core/values/index.ts';
 import { toDrizzle } from '../../platform/fragment.ts';
 import type { Work } from '../work.ts';
 
@@ -47,12 +47,13 @@ export type FirstOfSeries = ReadonlyMap<string, number>;
 /** Which numbers some records get now. A number once given stays. */
 export const findDues = (work: Work, register: Register, records: readonly RecordValues[]): Due[] =>
   register.fields.flatMap(({ key, type }) => {
-    if (type.kind !== 'running_number') return [];
+    const series = numberingIn(type);
+    if (!series) return [];
     const at = records.flatMap((values, i) =>
-      (values[key] ?? null) === null && isDue(work, register, type, values) ? [i] : [],
+      (values[key] ?? null) === null && isDue(work, register, series, values) ? [i] : [],
     );
-    const year = type.restart === 'yearly' ? Number(today(work.clock).slice(0, 4)) : 0;
-    return at.length === 0 ? [] : [{ field: key, type, year, at }];
+    const year = series.restart === 'yearly' ? Number(today(work.clock).slice(0, 4)) : 0;
+    return at.length === 0 ? [] : [{ field: key, type: series, year, at }];
   });
 
 /**

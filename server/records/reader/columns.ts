@@ -2,7 +2,7 @@ import type { Clock } from '#core/base/index.ts';
 import { toSqlFormula, type Vocabulary } from '#core/expression/index.ts';
 import { movesWithClock } from '#core/register/index.ts';
 import { identifier, type SqlFragment, type SqlType, sql } from '#core/sql/index.ts';
-import { behaviourOf, columnValue, isColumn, type RowField } from '#core/values/index.ts';
+import { behaviourOf, columnValue, isColumn, type RowField, workedOutIn } from '#core/values/index.ts';
 
 /** A field as it is selected from its table, known as the alias. */
 export interface SelectedField {
@@ -22,7 +22,7 @@ export const selectFields = (fields: readonly RowField[], names: Vocabulary): Se
     const name = `f_${field.key}`;
     const stored = (alias: string) => columnValue(identifier(alias, field.key), field.type);
     if (isColumn(field)) return [{ field, name, value: stored, type, moves: false }];
-    if (field.type.kind !== 'worked_out') return [];
+    if (!workedOutIn(field.type)) return [];
     const formula = names.names.get(field.key)?.formula;
     if (!formula) return [{ field, name, value: () => sql`null`, type, moves: false }];
     if (formula.stored) return [{ field, name, value: stored, type, moves: false }];

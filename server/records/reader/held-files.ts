@@ -1,27 +1,27 @@
 import { z } from 'zod';
 import { isRowsField } from '#core/register/index.ts';
 import { identifier, join, parameter, rowsKey, type SqlFragment, sql } from '#core/sql/index.ts';
+import { fieldTypeSchema, filesIn } from '#core/values/index.ts';
 import { execute } from '../../platform/fragment.ts';
 import type { Reading } from '../work.ts';
 import { relation } from './relation.ts';
 
-const asideSchema = z.object({ type: z.object({ kind: z.string() }) });
+const asideSchema = z.object({ type: fieldTypeSchema });
 
 /** Every column that holds the ids of files, those of fields that were set aside too: these can be brought back. */
 const fileColumns = async ({ db, sight }: Reading): Promise<{ from: SqlFragment; column: string }[]> => {
   const columns: { from: SqlFragment; column: string }[] = [];
   for (const register of sight.catalogue.registers.values()) {
     const from = relation(sight, register.key);
-    for (const { key, type } of register.fields) if (type.kind === 'files') columns.push({ from, column: key });
+    for (const { key, type } of register.fields) if (filesIn(type)) columns.push({ from, column: key });
     for (const field of register.fields.filter(isRowsField))
       for (const { key, type } of field.type.fields)
-        if (type.kind === 'files')
-          columns.push({ from: relation(sight, rowsKey(register.key, field.key)), column: key });
+        if (filesIn(type)) columns.push({ from: relation(sight, rowsKey(register.key, field.key)), column: key });
   }
   const aside = await execute(db, sql`select register, "column", field from iolite.set_aside where rows is null`);
   for (const { register, column, field } of aside) {
     const read = asideSchema.safeParse(field);
-    if (read.success && read.data.type.kind === 'files' && sight.catalogue.registers.has(String(register)))
+    if (read.success && filesIn(read.data.type) && sight.catalogue.registers.has(String(register)))
       columns.push({ from: relation(sight, String(register)), column: String(column) });
   }
   return columns;

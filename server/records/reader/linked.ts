@@ -9,7 +9,7 @@ import {
   vocabularyOf,
 } from '#core/register/index.ts';
 import { identifier, join, parameter, type SqlFragment, type SqlType, sql } from '#core/sql/index.ts';
-import { behaviourOf, leadsTo, PEOPLE } from '#core/values/index.ts';
+import { behaviourOf, leadsTo, linkToOne, PEOPLE } from '#core/values/index.ts';
 import { readLinkedPeople } from '../../people/names.ts';
 import { type Read, readColumn } from '../../platform/driver-values.ts';
 import { executeKept } from '../../platform/fragment.ts';
@@ -38,7 +38,7 @@ const besideShown = (register: Register, catalogue: Catalogue): Shown[] =>
     const { type } = field;
     const to = leadsTo(type);
     const target = to === null ? undefined : catalogue.registers.get(to);
-    if (type.kind === 'link' && target) {
+    if (linkToOne(type) && target) {
       const title = titleShown(target, catalogue);
       return [
         {

@@ -10,7 +10,7 @@ import {
 } from '#core/register/index.ts';
 import type { Stage } from '#core/signoff/index.ts';
 import { identifier, join, type Segment, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
-import { PEOPLE, type StoredValue } from '#core/values/index.ts';
+import { isPerson, linkToOne, PEOPLE, rowsIn, type StoredValue } from '#core/values/index.ts';
 import { readColumn } from '../../platform/driver-values.ts';
 import { type DriverRow, withPlainText } from '../../platform/fragment.ts';
 import type { Sight } from '../sight.ts';
@@ -43,12 +43,10 @@ const prepare = (register: Register, catalogue: Catalogue, fields: readonly Fiel
   const selected = selectFields(fields, vocabularyOf(register, catalogue));
   const title = titleOf(register, catalogue);
   const links = fields.flatMap((field, i) => {
-    const target = field.type.kind === 'link' ? linkedRegister(field.type, catalogue) : null;
+    const target = linkToOne(field.type) ? linkedRegister(field.type, catalogue) : null;
     return target ? [{ key: field.key, target, alias: `j${i}`, things: shownOf(target, catalogue) }] : [];
   });
-  const persons = fields.flatMap((field, i) =>
-    field.type.kind === 'person' ? [{ key: field.key, alias: `p${i}` }] : [],
-  );
+  const persons = fields.flatMap((field, i) => (isPerson(field.type) ? [{ key: field.key, alias: `p${i}` }] : []));
   const moves =
     title.moves || selected.some((each) => each.moves) || links.some(({ things }) => things.some((each) => each.moves));
 
@@ -101,7 +99,7 @@ const prepare = (register: Register, catalogue: Catalogue, fields: readonly Fiel
     toAnswer: (row) => {
       const values: Record<string, StoredValue> = {};
       for (const { field, name, type } of selected)
-        if (field.type.kind !== 'rows') values[field.key] = readColumn(row[name], type);
+        if (!rowsIn(field.type)) values[field.key] = readColumn(row[name], type);
       const found: Record<string, Linked> = {};
       for (const { key, things } of links) {
         const [id, number] = [values[key], row[`n_${key}`]];

@@ -3,6 +3,7 @@ import type { FileFacts, Linked, RecordAnswer } from '#contract/index.ts';
 import { type Field, findVocabulary, isRowsField, type Register, type RowsField } from '#core/register/index.ts';
 import { join, parameter, rowsKey, sql } from '#core/sql/index.ts';
 import {
+  filesIn,
   isColumn,
   isListType,
   leadsTo,
@@ -110,7 +111,7 @@ export const completed = async (
   );
   const linked: Record<string, Linked> = {};
   for (const [to, some] of wanted) Object.assign(linked, await readLinked(reading, to, [...some]));
-  const fileFields = fields.filter(({ type }) => type.kind === 'files');
+  const fileFields = fields.filter(({ type }) => filesIn(type));
   const held = await readFiles(
     reading.db,
     answers.flatMap((answer) => fileFields.flatMap((field) => textsOf(answer.values[field.key] ?? null))),

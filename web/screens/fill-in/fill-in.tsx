@@ -5,6 +5,7 @@ import { useShallow } from 'zustand/react/shallow';
 import type { FormAnswer, Opened, Sent } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { compileForm, type FilledIn, pageOnWay } from '#core/form/index.ts';
+import { rowsIn } from '#core/values/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
 import { ProblemError } from '../../data/client.ts';
 import { clockFor, type KnownWorkspace, useFacts, useMe } from '../../data/workspace.ts';
@@ -152,7 +153,7 @@ export const FillIn = ({
   );
   // Rows need the width of a table.
   const asked = new Set(answer.form.questions.map((question) => question.field));
-  const hasRows = register.fields.some((field) => field.type.kind === 'rows' && asked.has(field.key));
+  const hasRows = register.fields.some((field) => rowsIn(field.type) !== null && asked.has(field.key));
   return (
     <div className={inPlace ? '' : 'entry-screen grow bg-paper sm:overflow-auto'}>
       <div ref={place} className={inPlace ? '' : `mx-auto px-4 py-6 max-sm:p-0 ${hasRows ? 'max-w-5xl' : 'max-w-2xl'}`}>

@@ -1,7 +1,7 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import type { FillInPlaceProps } from '../../ui/fill-in-place.ts';
+import type { FillInPlaceProps } from '../../ui/from-above.ts';
 import { FillIn, NO_START } from './fill-in.tsx';
 
 /** A form filled in inside another one: what is stored is taken by the look-up it was opened from. */

@@ -6,7 +6,7 @@ import type { SayContext } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import { findWords } from '#core/list/index.ts';
 import { type Catalogue, listFields, type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
-import { isNumeric } from '#core/values/index.ts';
+import { isNumeric, linkToOne } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
@@ -168,7 +168,7 @@ interface TableProps {
 const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, onChoose }: TableProps) => {
   // Beside an open record there is room for less: its links are told there.
   const narrow = chosen !== null;
-  const columns = listFields(register).filter((field, i) => i === 0 || !(narrow && field.type.kind === 'link'));
+  const columns = listFields(register).filter((field, i) => i === 0 || !(narrow && linkToOne(field.type)));
   const staged = page.records.some((record) => record.stage !== null);
   const nextSort = (name: string) => (sort === name ? `-${name}` : name);
   const head = (name: string, label: string, numeric = false) => (

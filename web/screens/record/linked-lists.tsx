@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { LinkedGroups, RecordDetail } from '#contract/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import { listFields, titleField } from '#core/register/index.ts';
-import { isNumeric } from '#core/values/index.ts';
+import { isNumeric, linkToOne } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { ListCell } from '../../ui/list-cell.tsx';
@@ -30,7 +30,7 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
   const carry = new URLSearchParams({ by: group.field ?? '', register: record.register, of: record.id });
   const add = form ? form.form.key : rights?.add ? plainFormKey(group.register) : null;
   const field = register.fields.find((each) => each.key === group.field);
-  const filter = field?.type.kind === 'link' ? `${field.key} = "${record.id}"` : null;
+  const filter = field && linkToOne(field.type) ? `${field.key} = "${record.id}"` : null;
   const title = titleField(register);
   const shown = group.records[0];
   const columns = listFields(register).filter(

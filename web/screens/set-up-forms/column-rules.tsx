@@ -5,7 +5,7 @@ import { operandText, type SayContext, type Vocabulary, writeCondition, writeVal
 import { type Column, type ColumnRule, offeringVocabulary, type Question, sayColumns } from '#core/form/index.ts';
 import type { Field } from '#core/register/index.ts';
 import { rowsKey } from '#core/sql/index.ts';
-import { behaviourOf, type RowField } from '#core/values/index.ts';
+import { behaviourOf, linkToOne, type RowField, rowFieldsIn, workedOutIn } from '#core/values/index.ts';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { SentenceWriter } from '../../ui/sentence-writer.tsx';
@@ -31,9 +31,9 @@ type RuleKind = ColumnRule['kind'];
 /** The rules of rows' own questions, each row by itself. */
 export const ColumnRules = ({ question, field, context, problems, onQuestion }: Props) => {
   const [writing, setWriting] = useState<{ column: RowField; kind: RuleKind } | null>(null);
-  const { type } = field;
+  const held = rowFieldsIn(field.type);
   const rows = context.vocabulary.linked(rowsKey(context.vocabulary.register, field.key));
-  if (type.kind !== 'rows' || !rows) return null;
+  if (held.length === 0 || !rows) return null;
   const columns = question.columns ?? [];
   const inRows: SayContext = { ...context, vocabulary: rows };
   const put = (next: readonly Column[]): void => {
@@ -47,7 +47,7 @@ export const ColumnRules = ({ question, field, context, problems, onQuestion }: 
     const next: Column = { ...(there ?? { field: key, rules: [] }), rules: [...(there?.rules ?? []), rule] };
     put(there ? columns.map((column) => (column === there ? next : column)) : [...columns, next]);
   };
-  const asked = type.fields.filter((each) => each.type.kind !== 'worked_out');
+  const asked = held.filter((each) => !workedOutIn(each.type));
   return (
     <ul className="text-ink-2">
       {columns.map((column, at) =>
@@ -87,7 +87,7 @@ export const ColumnRules = ({ question, field, context, problems, onQuestion }: 
             {(close) => (
               <PickOne
                 options={asked.flatMap((column) =>
-                  KINDS.filter(({ value }) => value !== 'offers_where' || column.type.kind === 'link').map((kind) => ({
+                  KINDS.filter(({ value }) => value !== 'offers_where' || linkToOne(column.type)).map((kind) => ({
                     value: `${column.key} ${kind.value}`,
                     label: `${column.label} ${kind.label}`,
                   })),
@@ -131,7 +131,8 @@ const WriteRule = ({ column, kind, context, form, onRule, onCancel }: WriteProps
       before: [{ role: 'words', text: as === 'must' ? column.label : `${column.label} is asked when` }],
       finish: (text) => ({ kind: as, condition: text }),
     });
-  const target = column.type.kind === 'link' ? offeringVocabulary(form.vocabulary, column.type.register) : null;
+  const link = linkToOne(column.type);
+  const target = link && offeringVocabulary(form.vocabulary, link.register);
   const offering = (vocabulary: Vocabulary) =>
     writeCondition<ColumnRule>({
       context: { ...context, vocabulary },

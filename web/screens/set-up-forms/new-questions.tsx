@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { foldText } from '#core/base/index.ts';
 import { type Catalogue, type ChoiceList, type Register, sayKind } from '#core/register/index.ts';
 import { type NewField, readLabels, suggestType } from '#core/workspace/index.ts';
+import type { NewKind } from '../../kinds/face.ts';
 import { Part } from '../../ui/part.tsx';
-import { KindPicker, type NewKind } from './kind-picker.tsx';
+import { KindPicker } from './kind-picker.tsx';
 
 interface Props {
   readonly label: string;

@@ -1,19 +1,25 @@
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import type { KeyboardEvent, ReactNode } from 'react';
-import { behaviourOf, type FieldKindName, isMadeByProgram, KIND_WORDS, type RowField } from '#core/values/index.ts';
-import { type FieldDraft, newRowField, typeOfKind } from '../../state/register-draft.ts';
+import {
+  type FieldKindName,
+  isForRows,
+  isMadeByProgram,
+  KIND_NAMES,
+  newRowField,
+  type RowField,
+  rowsIn,
+  typeOfKind,
+  wordOf,
+  workedOutIn,
+} from '#core/values/index.ts';
+import type { SettingsPlace } from '../../kinds/face.ts';
+import { KindSettings } from '../../kinds/index.tsx';
+import type { FieldDraft } from '../../state/register-draft.ts';
 import { Part, PickOne } from '../../ui/part.tsx';
-import { KindSettings } from './kind-settings.tsx';
-import type { SettingsPlace } from './settings.ts';
 import { WorkedOutPreview } from './worked-out-preview.tsx';
 
-const KINDS: readonly FieldKindName[] = Object.keys(KIND_WORDS).filter(isKind);
-function isKind(name: string): name is FieldKindName {
-  return Object.hasOwn(KIND_WORDS, name);
-}
-
-const kindsOffered = (inRows: boolean, currency: string): readonly FieldKindName[] =>
-  inRows ? KINDS.filter((kind) => behaviourOf(typeOfKind(kind, currency)).traits.inRows) : KINDS;
+const kindsOffered = (inRows: boolean): readonly FieldKindName[] =>
+  inRows ? KIND_NAMES.filter(isForRows) : KIND_NAMES;
 
 interface LineProps<F> {
   readonly field: F;
@@ -98,14 +104,14 @@ const Line = <F extends RowField | FieldDraft>({
         </button>
       </span>
       <p className="pl-7 text-[14px] text-ink-2">
-        {isMadeByProgram(field.type.kind) ? 'is ' : 'holds '}
+        {isMadeByProgram(field.type) ? 'is ' : 'holds '}
         {fixed ? (
-          <span className="font-semibold text-ink">{KIND_WORDS[field.type.kind]}</span>
+          <span className="font-semibold text-ink">{wordOf(field.type.kind)}</span>
         ) : (
-          <Part text={KIND_WORDS[field.type.kind]} what={`kind of ${what} ${n}`}>
+          <Part text={wordOf(field.type.kind)} what={`kind of ${what} ${n}`}>
             {(close) => (
               <PickOne<FieldKindName>
-                options={kindsOffered(inRows, place.currency).map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))}
+                options={kindsOffered(inRows).map((kind) => ({ value: kind, label: wordOf(kind) }))}
                 chosen={field.type.kind}
                 onPick={(kind) => {
                   onField({ ...field, type: typeOfKind(kind, place.currency) });
@@ -124,7 +130,7 @@ const Line = <F extends RowField | FieldDraft>({
           place={place}
           onType={(type) => onField({ ...field, type })}
         />
-        {!isMadeByProgram(field.type.kind) && (
+        {!isMadeByProgram(field.type) && (
           <>
             {'; '}
             <button
@@ -151,6 +157,7 @@ interface FieldProps extends Omit<LineProps<FieldDraft>, 'fixed'> {
 /** A field of the register, with where it stands on a record's page and what it is called in formulas. */
 export const FieldLine = ({ sections, ...props }: FieldProps) => {
   const { field, n, onField, place } = props;
+  const [worked, rows] = [workedOutIn(field.type), rowsIn(field.type)];
   const rest = (
     <>
       {'; stands '}
@@ -183,15 +190,15 @@ export const FieldLine = ({ sections, ...props }: FieldProps) => {
   );
   return (
     <Line {...props} fixed={field.stored !== null} inRows={false} rest={rest}>
-      {field.type.kind === 'worked_out' && place.register !== null && field.type.formula !== '' && (
-        <WorkedOutPreview register={place.register} type={field.type} />
+      {worked && place.register !== null && worked.formula !== '' && (
+        <WorkedOutPreview register={place.register} type={worked} />
       )}
-      {field.type.kind === 'rows' && (
+      {rows && (
         <RowFields
-          type={field.type}
+          type={rows}
           stored={field.stored !== null}
           place={{ ...place, context: place.rowContext(field.key ?? '') }}
-          onFields={(fields) => field.type.kind === 'rows' && onField({ ...field, type: { ...field.type, fields } })}
+          onFields={(fields) => onField({ ...field, type: { ...rows, fields } })}
         />
       )}
     </Line>

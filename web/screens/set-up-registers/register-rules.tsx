@@ -2,7 +2,14 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { joinWords } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
-import { type Catalogue, type Constraint, type Register, sayConstraint, titleField } from '#core/register/index.ts';
+import {
+  type Catalogue,
+  type Constraint,
+  canBeUnique,
+  type Register,
+  sayConstraint,
+  titleField,
+} from '#core/register/index.ts';
 import { behaviourOf } from '#core/values/index.ts';
 import type { RegisterDraft } from '../../state/register-draft.ts';
 import { FormulaEditor } from '../../ui/formula-editor.tsx';
@@ -197,9 +204,7 @@ const NewRules = ({
 const UniqueEditor = ({ register, onAdd }: { register: Register; onAdd: (constraint: Constraint) => void }) => {
   const [fields, setFields] = useState<readonly string[]>([]);
   const [folded, setFolded] = useState(true);
-  const offered = register.fields.filter(
-    ({ label, type }) => label !== '' && !['rows', 'links', 'choices', 'files', 'worked_out'].includes(type.kind),
-  );
+  const offered = register.fields.filter((field) => field.label !== '' && canBeUnique(field));
   return (
     <div className="grid gap-1.5">
       {offered.map(({ key, label }) => (

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { KIND_WORDS } from '#core/values/index.ts';
+import { wordOf } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { TabMark } from '../../ui/marks.tsx';
 import { LinksPicture } from './links-picture.tsx';
@@ -36,7 +36,7 @@ export const SetUpRegistersScreen = () => {
                 <TabMark mark={register.mark} name={register.plural} />
                 <span className="w-36 shrink-0 font-semibold text-iolite-deep">{register.plural}</span>
                 <span className="text-ink-2">
-                  {register.fields.map((field) => `${field.label} (${KIND_WORDS[field.type.kind]})`).join(', ')}
+                  {register.fields.map((field) => `${field.label} (${wordOf(field.type.kind)})`).join(', ')}
                 </span>
               </Link>
             </li>

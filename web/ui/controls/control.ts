@@ -1,6 +1,6 @@
 import type { FileFacts, Linked } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
-import { PEOPLE, type RowField, type StoredValue, type ValueContext } from '#core/values/index.ts';
+import { leadsTo, PEOPLE, type RowField, type StoredValue, type ValueContext } from '#core/values/index.ts';
 import type { Offered } from '../look-up.tsx';
 
 /** What every control of a field gets: what the field holds, and what to do when that changes. */
@@ -54,10 +54,10 @@ export interface Target {
 
 /** What a link or person field looks up; null for any other kind, and for a register that may not be seen. */
 export const targetOf = ({ type }: RowField, registers: readonly Register[]): Target | null => {
-  if (type.kind === 'person' || (type.kind === 'links' && type.register === PEOPLE))
-    return { key: null, singular: 'Person', mark: null, plural: 'people' };
-  if (type.kind !== 'link' && type.kind !== 'links') return null;
-  return registers.find((each) => each.key === type.register) ?? null;
+  const to = leadsTo(type);
+  return to === PEOPLE
+    ? { key: null, singular: 'Person', mark: null, plural: 'people' }
+    : (registers.find((each) => each.key === to) ?? null);
 };
 
 /** What an input shares with every other: its name, what describes it, whether it is wrong. */

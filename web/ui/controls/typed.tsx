@@ -7,20 +7,20 @@ const shownText = ({ asTyped, field, value, context }: ControlProps): string =>
   asTyped ?? behaviourOf(field.type).edit(value, context);
 
 interface BoxProps {
-  readonly type?: 'text' | 'email' | 'tel' | 'url';
+  readonly input?: 'text' | 'email' | 'tel' | 'url';
   readonly inputMode?: 'decimal' | 'numeric';
   readonly mono?: boolean;
   readonly placeholder?: string;
 }
 
 /** A box of one line for everything that is typed. */
-export const Box = ({ type = 'text', inputMode, mono = false, placeholder, ...props }: ControlProps & BoxProps) => {
+export const Box = ({ input = 'text', inputMode, mono = false, placeholder, ...props }: ControlProps & BoxProps) => {
   const shared = sharedProps(props);
   return (
     <input
       {...shared}
       className={`${shared.className} ${mono ? 'font-mono' : ''}`}
-      type={type}
+      type={input}
       inputMode={inputMode}
       autoComplete="off"
       placeholder={placeholder}

@@ -1,7 +1,8 @@
 import { Check, Plus } from 'lucide-react';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import type { RowValue } from '#core/values/index.ts';
-import { type AnyControl, RowCell } from './cell.tsx';
+import type { AnyControl } from '../../../kinds/face.ts';
+import { RowCell } from './cell.tsx';
 import { RowActions } from './row-actions.tsx';
 import { isWorkedOut, type Rows, type RowsProps, useRows } from './use-rows.ts';
 

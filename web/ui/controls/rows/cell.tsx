@@ -1,15 +1,11 @@
-import type { ComponentType } from 'react';
 import { cellKey } from '#core/form/index.ts';
 import type { RowField, RowValue } from '#core/values/index.ts';
-import type { EntryState } from '../../../state/entry-store.ts';
+import type { AnyControl } from '../../../kinds/face.ts';
 import type { Offered } from '../../look-up.tsx';
-import type { ControlProps } from '../control.ts';
 import type { Rows, RowsProps } from './use-rows.ts';
 
-/** The control of any field, given from outside: it holds this one in its turn. */
-export type AnyControl = ComponentType<ControlProps & { readonly entry: EntryState; readonly compact?: boolean }>;
-
 interface Props {
+  /** The control of any field, given from outside: it holds this one in its turn. */
   readonly control: AnyControl;
   readonly around: RowsProps;
   readonly rows: Rows;

@@ -1,21 +1,10 @@
 import { Plus } from 'lucide-react';
 import { type KeyboardEvent, useRef } from 'react';
 import { isNumeric, type RowField, type RowValue } from '#core/values/index.ts';
-import { type AnyControl, RowCell } from './cell.tsx';
+import type { AnyControl } from '../../../kinds/face.ts';
+import { RowCell } from './cell.tsx';
 import { RowActions } from './row-actions.tsx';
 import { isWorkedOut, type Rows, type RowsProps, useRows } from './use-rows.ts';
-
-/** How wide a column is, by what stands in it. */
-const WIDTHS: Readonly<Record<string, string>> = {
-  text: 'min-w-44',
-  long_text: 'min-w-48',
-  link: 'min-w-52',
-  person: 'min-w-44',
-  choice: 'min-w-32',
-  choices: 'min-w-40',
-  date: 'min-w-36',
-  moment: 'min-w-48',
-};
 
 /**
  * Rows as a compact grid. Enter goes down, and past the last row adds one; Alt with an arrow moves a row; what is
@@ -75,7 +64,7 @@ export const RowsGrid = ({ control, ...props }: RowsProps & { readonly control: 
                     <td
                       key={each.key}
                       data-cell={`${at}.${each.key}`}
-                      className={`${isNumeric(each.type) ? 'num' : ''} ${WIDTHS[each.type.kind] ?? 'min-w-24'}`}
+                      className={`min-w-24 ${isNumeric(each.type) ? 'num' : ''}`}
                       onKeyDown={(event) => onKeyDown(event, at, each.key)}
                       onPaste={(event) => rows.paste(event, at, each.key)}
                     >

@@ -1,8 +1,8 @@
 import { useRef } from 'react';
 import { CELL } from '#core/form/index.ts';
+import type { AnyControl } from '../../../kinds/face.ts';
 import { useNarrow } from '../../use-narrow.ts';
 import { RowsCards } from './cards.tsx';
-import type { AnyControl } from './cell.tsx';
 import { RowsGrid } from './grid.tsx';
 import type { RowsProps } from './use-rows.ts';
 

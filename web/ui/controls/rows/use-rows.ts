@@ -4,12 +4,15 @@ import { valueContext, workOutRecord } from '#core/register/index.ts';
 import {
   behaviourOf,
   type FieldTypeOf,
+  isListType,
   isNothing,
+  leadsTo,
   type RowField,
   type RowValue,
   rowsOf,
   type StoredValue,
   sameValue,
+  workedOutIn,
 } from '#core/values/index.ts';
 import { askLookUp } from '../../../data/queries.ts';
 import type { EntryState } from '../../../state/entry-store.ts';
@@ -26,8 +29,8 @@ const newRow = (): RowValue => ({
   values: {},
 });
 
-const isLink = ({ type }: RowField): boolean => type.kind === 'link' || type.kind === 'person';
-export const isWorkedOut = ({ type }: RowField): boolean => type.kind === 'worked_out';
+const isLink = ({ type }: RowField): boolean => leadsTo(type) !== null && !isListType(type);
+export const isWorkedOut = ({ type }: RowField): boolean => workedOutIn(type) !== null;
 
 /** Rows as they are shown, what each column is called there, and what can be done with them. */
 export const useRows = ({ type, entry, field, value, onValue, lookUp }: RowsProps) => {

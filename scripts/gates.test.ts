@@ -111,6 +111,50 @@ describe('the import gate', () => {
   );
 });
 
+/** A small tree with a registry of four kinds, and one file more, through the real gate of the kinds. */
+describe('the kind gate', () => {
+  const gateWith = (file: string, text: string) => {
+    const root = mkdtempSync(join(tmpdir(), 'iolite-kinds-'));
+    const write = (path: string, content: string): void => {
+      mkdirSync(dirname(join(root, path)), { recursive: true });
+      writeFileSync(join(root, path), content);
+    };
+    write('web/tsconfig.json', JSON.stringify({ compilerOptions: { strict: true, noLib: true, types: [] } }));
+    write(
+      'core/values/field-type.ts',
+      `export type FieldType = { readonly kind: 'long_text' } | { readonly kind: 'rows'; readonly fields: FieldType[] }
+        | { readonly kind: 'link' | 'links'; readonly register: string };
+      export type FieldKindName = FieldType['kind'];
+      export const isLong = (type: FieldType) => type.kind === 'long_text';\n`,
+    );
+    write('core/form/other.ts', "export type Other = { kind: 'rows' } | { kind: 'link' };\n");
+    write(
+      file,
+      `import type { FieldType } from '../values/field-type.ts';\nimport type { Other } from './other.ts';\n${text}\n`,
+    );
+    const result = spawnSync(process.execPath, [resolve('scripts/kind-gate.mjs'), root], { encoding: 'utf8' });
+    rmSync(root, { recursive: true });
+    return { status: result.status, told: result.stderr };
+  };
+
+  test.each([
+    "export const bad = (type: FieldType) => type.kind === 'rows';",
+    "type Few<T> = T extends { kind: 'long_text' } ? never : T; export const bad = (type: Few<FieldType>) => 'links' !== type.kind;",
+    "export const bad = ({ kind }: FieldType) => { switch (kind) { case 'rows': return 1; default: return 0; } };",
+    'export const bad = (type: FieldType, table: Record<string, number>) => table[type.kind];',
+    'export const bad = (type: FieldType, some: { includes(name: string): boolean }) => some.includes(type.kind);',
+  ])('stops %s', (text) => {
+    const { status, told } = gateWith('core/form/bad.ts', text);
+    expect([status, told]).toEqual([1, expect.stringContaining('kinds-are-asked-not-named: core/form/bad.ts:3')]);
+  });
+
+  test('lets other things be called as kinds are, and kinds be handed on', () => {
+    const fine =
+      "export const fine = (a: Other, b: FieldType, c: FieldType) => a.kind === 'rows' || b.kind === c.kind;";
+    expect(gateWith('core/form/fine.ts', fine)).toEqual({ status: 0, told: '' });
+  });
+});
+
 test('the core does not compile with the DOM or Node in it', () => {
   const folder = mkdtempSync(join(tmpdir(), 'iolite-core-'));
   for (const name of ['document', 'process', 'fetch'])

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { ChoiceList } from '#core/register/index.ts';
-import { toChoiceList } from '../../state/register-draft.ts';
-import { Part } from '../../ui/part.tsx';
+import { toChoiceList } from '../state/register-draft.ts';
+import { Part } from './part.tsx';
 
 /** A choice list made on the way: its name, and one choice a line. */
 export const NewChoiceList = ({

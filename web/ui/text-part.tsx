@@ -1,4 +1,4 @@
-import { Part } from '../../ui/part.tsx';
+import { Part } from './part.tsx';
 
 /** A setting that is left out when nothing is written. */
 export const without = <T extends object, K extends string>(type: T, key: K, text: string): T =>

@@ -1,0 +1,91 @@
+import { type FieldTypeOf, textsOf } from '#core/values/index.ts';
+import { choiceAbove } from '../state/use-question.ts';
+import { ChoiceChip } from '../ui/choice.tsx';
+import { ChooseMany, ChooseOne } from '../ui/controls/choose.tsx';
+import { Box } from '../ui/controls/typed.tsx';
+import { ListMaker, NewChoiceList } from '../ui/new-choice-list.tsx';
+import { Part, PickOne } from '../ui/part.tsx';
+import { type FaceValueProps, GROUP, type KindFace, type PickerProps, type SettingsProps } from './face.ts';
+
+const FromList = ({ type, n, what, fixed, label, place, onType }: SettingsProps<FieldTypeOf<'choice' | 'choices'>>) => {
+  const list = place.lists.find((each) => each.key === type.list);
+  return (
+    <>
+      {' from '}
+      {fixed ? (
+        <span className="font-semibold text-ink">{list?.label}</span>
+      ) : (
+        <Part text={list?.label ?? 'a list'} what={`choice list of ${what} ${n}`}>
+          {(close) => (
+            <PickOne
+              options={place.lists.map((each) => ({ value: each.key, label: each.label }))}
+              chosen={type.list}
+              onPick={(key) => {
+                onType({ ...type, list: key });
+                close();
+              }}
+            />
+          )}
+        </Part>
+      )}
+      {!fixed && type.list === '' && (
+        <>
+          {' '}
+          <NewChoiceList
+            label={label}
+            taken={new Set(place.lists.map((each) => each.key))}
+            onMake={(made) => {
+              place.onList(made);
+              onType({ ...type, list: made.key });
+            }}
+          />
+        </>
+      )}
+    </>
+  );
+};
+
+/** Picks the list a new question chooses from, or makes one. */
+const ListPicker = ({ type, label, catalogue, lists, onPick }: PickerProps<FieldTypeOf<'choice' | 'choices'>>) => {
+  const known = [...catalogue.choiceLists.values(), ...lists];
+  return (
+    <div className="grid gap-2">
+      <PickOne
+        options={known.map(({ key, label: called }) => ({ value: key, label: called }))}
+        chosen={null}
+        onPick={(list) => onPick({ type: { ...type, list }, list: null })}
+      />
+      <p className="border-t border-rule pt-2 text-ink-2">or a new list:</p>
+      <ListMaker
+        label={label}
+        taken={new Set(known.map(({ key }) => key))}
+        onMake={(list) => onPick({ type: { ...type, list: list.key }, list })}
+      />
+    </div>
+  );
+};
+
+const choiceIn = ({ type, reading }: FaceValueProps<FieldTypeOf<'choice' | 'choices'>>, code: unknown) =>
+  reading.catalogue.choiceLists.get(type.list)?.choices.find((each) => each.code === code);
+
+export const choiceFace: KindFace<FieldTypeOf<'choice'>> = {
+  layout: { ...GROUP, inGrid: 'min-w-32' },
+  Control: (props) => <ChooseOne {...props} list={props.type.list} under={choiceAbove(props.field, props.entry)} />,
+  Value: (props) => <ChoiceChip choice={choiceIn(props, props.value)} code={props.shown} />,
+  Settings: FromList,
+  Picker: ListPicker,
+};
+
+export const choicesFace: KindFace<FieldTypeOf<'choices'>> = {
+  layout: { ...GROUP, inGrid: 'min-w-40' },
+  Control: (props) => (props.compact ? <Box {...props} /> : <ChooseMany {...props} list={props.type.list} />),
+  Value: (props) =>
+    textsOf(props.value).map((code, i) => (
+      <span key={code}>
+        {i > 0 && ', '}
+        <ChoiceChip choice={choiceIn(props, code)} code={code} />
+      </span>
+    )),
+  Settings: FromList,
+  Picker: ListPicker,
+};

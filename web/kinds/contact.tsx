@@ -1,0 +1,40 @@
+import type { FieldTypeOf } from '#core/values/index.ts';
+import { AddressBoxes } from '../ui/controls/address.tsx';
+import { Box } from '../ui/controls/typed.tsx';
+import { GROUP, type KindFace, LINE } from './face.ts';
+
+export const emailFace: KindFace<FieldTypeOf<'email'>> = {
+  layout: LINE,
+  Control: (props) => <Box {...props} input="email" />,
+  Value: ({ shown }) => (
+    <a className="part" href={`mailto:${encodeURIComponent(shown).replace('%40', '@')}`}>
+      {shown}
+    </a>
+  ),
+};
+
+export const phoneFace: KindFace<FieldTypeOf<'phone'>> = {
+  layout: LINE,
+  Control: (props) => <Box {...props} input="tel" />,
+  Value: ({ value, shown }) => (
+    <a className="part" href={`tel:${typeof value === 'string' ? value : ''}`}>
+      {shown}
+    </a>
+  ),
+};
+
+export const webFace: KindFace<FieldTypeOf<'web'>> = {
+  layout: LINE,
+  Control: (props) => <Box {...props} input="url" placeholder="https://" />,
+  Value: ({ value, shown }) => (
+    <a className="part" href={typeof value === 'string' ? value : ''} target="_blank" rel="noreferrer noopener">
+      {shown}
+    </a>
+  ),
+};
+
+export const addressFace: KindFace<FieldTypeOf<'address'>> = {
+  layout: GROUP,
+  Control: AddressBoxes,
+  Value: ({ shown }) => <span className="whitespace-pre-line">{shown.split(', ').join('\n')}</span>,
+};
