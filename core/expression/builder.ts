@@ -90,6 +90,8 @@ export class Builder {
           items: kids.filter((kid) => kid.name !== '[' && kid.name !== ']').map((kid) => this.expr(kid, next)),
           span,
         };
+      case 'Interval':
+        return { kind: 'range', ...this.range(node, kids, next), span };
       case 'FilterExpression': {
         const [list, condition] = this.two(
           node,
@@ -131,13 +133,19 @@ export class Builder {
       }
       case 'FunctionInvocation':
         return this.call(node, kids, next);
+      case 'SimplePositiveUnaryTest':
+        return isBareTest(node) ? this.strange(node) : this.expr(this.only(node, kids), next);
       default:
-        return this.refuse(
-          span,
-          'not_supported',
-          `“${this.slice(node).slice(0, 40)}” is not part of the rule language here.`,
-        );
+        return this.strange(node);
     }
+  }
+
+  strange(node: SyntaxNode): Expr {
+    return this.refuse(
+      node,
+      'not_supported',
+      `“${this.slice(node).slice(0, 40)}” is not part of the rule language here.`,
+    );
   }
 
   /** A name of one word: lezer reads `a b` as one name of two, which is nearly always a missing operator. */
@@ -285,7 +293,7 @@ export class Builder {
     }
     const op = this.slice(operator);
     const right = rest[0];
-    if (!right || rest.length > 1 || right.name === 'SimplePositiveUnaryTest' || !isCompareOp(op)) {
+    if (!right || rest.length > 1 || isBareTest(right) || !isCompareOp(op)) {
       return this.refuse(span, 'bad_operator', 'Two operators stand side by side here. Equal is =, not equal is !=.');
     }
     return { kind: 'compare', op, left: value, right: this.expr(right, depth), span };
@@ -314,25 +322,26 @@ export class Builder {
           return this.refuse(node, 'bad_operator', 'This test after “in” is not understood.');
         return [{ kind: 'compare', op, value: this.expr(second, depth) }];
       }
-      case 'Interval': {
-        const [low, high] = this.two(
-          node,
-          kids.filter((kid) => !['[', ']', '(', ')', '..'].includes(kid.name)),
-        );
-        const text = this.slice(node);
-        return [
-          {
-            kind: 'range',
-            low: this.expr(low, depth),
-            high: this.expr(high, depth),
-            lowIn: text.startsWith('['),
-            highIn: text.endsWith(']'),
-          },
-        ];
-      }
+      case 'Interval':
+        return [{ kind: 'range', ...this.range(node, kids, depth) }];
       default:
         return [{ kind: 'equals', value: this.expr(node, depth) }];
     }
+  }
+
+  /** `[a..b]`, `(a..b]`, `]a..b]`: the ends, and whether each is in. */
+  range(node: SyntaxNode, kids: readonly SyntaxNode[], depth: number) {
+    const [low, high] = this.two(
+      node,
+      kids.filter((kid) => !['[', ']', '(', ')', '..'].includes(kid.name)),
+    );
+    const text = this.slice(node);
+    return {
+      low: this.expr(low, depth),
+      high: this.expr(high, depth),
+      lowIn: text.startsWith('['),
+      highIn: text.endsWith(']'),
+    };
   }
 
   call(node: SyntaxNode, kids: readonly SyntaxNode[], depth: number): Expr {
@@ -375,6 +384,10 @@ export class Builder {
     return a && b && kids.length === 2 ? [a, b] : this.refuse(node, 'syntax', 'Something is missing here.');
   }
 }
+
+/** A test without what is tested, `> 5`; a range stands for itself. */
+const isBareTest = (node: SyntaxNode): boolean =>
+  node.name === 'SimplePositiveUnaryTest' && node.firstChild?.name !== 'Interval';
 
 const CALLEES = new Set(['VariableName', 'SpecialFunctionName', 'DateTimeConstructor']);
 

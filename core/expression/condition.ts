@@ -14,6 +14,8 @@ export type Operand =
   /** In stored form, ISO 8601. */
   | { readonly kind: 'duration'; readonly duration: string }
   | { readonly kind: 'today' }
+  /** Days in a row, both in: each end a day, or so many days from today. */
+  | { readonly kind: 'span'; readonly from: Operand; readonly to: Operand }
   | { readonly kind: 'now' }
   /** So many days or months from today or now; negative counts lie in the past. */
   | { readonly kind: 'away'; readonly from: 'today' | 'now'; readonly unit: 'days' | 'months'; readonly count: number }
@@ -21,6 +23,9 @@ export type Operand =
 
 /** What a text is held against; `matches` takes a pattern. */
 export type TextTest = 'contains' | 'starts_with' | 'matches';
+
+/** Of a span: it has a day in common with another, lies in it, holds all of it. */
+export type SpanTest = 'overlaps' | 'during' | 'covers';
 
 export type OrderTest = 'over' | 'at_least' | 'under' | 'at_most';
 
@@ -36,6 +41,7 @@ export type Test =
   /** Of a list: it has some, it has none. */
   | { readonly kind: 'has_some' | 'has_none' }
   | { readonly kind: OrderTest; readonly value: Operand }
+  | { readonly kind: SpanTest; readonly value: Operand }
   | { readonly kind: 'between'; readonly low: Operand; readonly high: Operand }
   | { readonly kind: TextTest; readonly text: string }
   | { readonly kind: 'at_least_characters' | 'at_most_characters'; readonly count: string };
@@ -68,6 +74,26 @@ const TEXT_CALLS: ReadonlyMap<string, TextTest> = new Map([
   ['matches', 'matches'],
 ]);
 
+const SPAN_CALLS: ReadonlyMap<string, SpanTest> = new Map([
+  ['overlaps', 'overlaps'],
+  ['during', 'during'],
+  ['includes', 'covers'],
+]);
+const SPAN_FUNCTION: { readonly [K in SpanTest]: string } = {
+  overlaps: 'overlaps',
+  during: 'during',
+  covers: 'includes',
+};
+
+/** Whether an operand is a day, or so many days from today. */
+export const isDay = (operand: Operand | null | undefined): operand is Operand =>
+  operand?.kind === 'date' || operand?.kind === 'today' || (operand?.kind === 'away' && operand.from === 'today');
+
+const spanFrom = ({ low, high, lowIn, highIn }: Expr & { kind: 'range' }): Operand | null => {
+  const [from, to] = [operandOf(low), operandOf(high)];
+  return lowIn && highIn && isDay(from) && isDay(to) ? { kind: 'span', from, to } : null;
+};
+
 const operandOf = (expr: Expr): Operand | null => {
   if (expr.kind === 'path') return { kind: 'field', path: expr.names };
   if (expr.kind === 'call' && expr.args.length === 0) {
@@ -75,6 +101,7 @@ const operandOf = (expr: Expr): Operand | null => {
     if (expr.name === 'today') return { kind: 'today' };
   }
   if (expr.kind === 'arithmetic') return awayOf(expr);
+  if (expr.kind === 'range') return spanFrom(expr);
   if (expr.kind !== 'literal') return null;
   switch (expr.literal.type) {
     case 'null':
@@ -131,6 +158,15 @@ const clauseOf = (expr: Expr): Clause | null => {
       const kind = textTest;
       return { field: field.names, test: { kind, text: part.literal.text } };
     }
+  }
+  const spanTest = expr.kind === 'call' && expr.named === null ? SPAN_CALLS.get(expr.name) : undefined;
+  if (expr.kind === 'call' && spanTest) {
+    const [field, other] = expr.args;
+    const value = other ? operandOf(other) : null;
+    // A day by itself is said by the formula: a sentence compares spans.
+    return field?.kind === 'path' && value?.kind === 'span'
+      ? { field: field.names, test: { kind: spanTest, value } }
+      : null;
   }
   if (expr.kind === 'call' && expr.named === null && expr.name === 'list contains') {
     const [field, item] = expr.args;
@@ -258,6 +294,8 @@ export const operandText = (operand: Operand): string => {
       const sign = operand.count < 0 ? '-' : '+';
       return `${operand.from}() ${sign} duration("P${size}${operand.unit === 'days' ? 'D' : 'M'}")`;
     }
+    case 'span':
+      return `[${operandText(operand.from)}..${operandText(operand.to)}]`;
     case 'today':
       return 'today()';
     case 'now':
@@ -295,6 +333,10 @@ const clauseText = ({ field, test }: Clause): string => {
     case 'under':
     case 'at_most':
       return `${path} ${OPERATORS[test.kind]} ${operandText(test.value)}`;
+    case 'overlaps':
+    case 'during':
+    case 'covers':
+      return `${SPAN_FUNCTION[test.kind]}(${path}, ${operandText(test.value)})`;
     case 'between':
       return `${path} between ${operandText(test.low)} and ${operandText(test.high)}`;
     case 'contains':

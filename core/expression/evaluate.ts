@@ -104,6 +104,7 @@ const asStored = (op: CompareOp, left: Term, right: Term): Run | null => {
   if (left.op !== 'read' || left.base !== 'record' || left.by !== null || right.op !== 'constant') return null;
   if (op !== '=' && op !== '!=') return null;
   const { value } = right;
+  if (left.type.kind === 'span' && value !== null) return null;
   if (value !== null && typeof value !== 'string' && typeof value !== 'boolean') return null;
   const path = left.steps.map((each) => each.name);
   return op === '=' ? (at) => at.values.read(path) === value : (at) => at.values.read(path) !== value;
@@ -111,7 +112,7 @@ const asStored = (op: CompareOp, left: Term, right: Term): Run | null => {
 
 /** A text, choice or link that is one of several constants. */
 const amongConstants = ({ value, tests }: Term & { op: 'in' }): Run | null => {
-  if (value.op !== 'read' || value.base !== 'record' || value.by !== null) return null;
+  if (value.op !== 'read' || value.base !== 'record' || value.by !== null || value.type.kind === 'span') return null;
   const constants = tests.map((test) =>
     test.kind === 'equals' && test.value.op === 'constant' ? test.value.value : null,
   );

@@ -8,6 +8,7 @@ type Kinds = {
   moment: string;
   days: string;
   months: string;
+  span: string;
   choice: string;
   numbers: string;
   texts: string;
@@ -71,6 +72,7 @@ export const expressions = fc.letrec<Kinds>((tie) => ({
     fc.tuple(one('day of year', 'week of year'), tie('date')).map(([name, date]) => `${name}(${date})`),
     fc.tuple(one('working days', 'whole years'), tie('date'), tie('date')).map(([name, a, b]) => `${name}(${a}, ${b})`),
     infix(tie('days'), one('/')),
+    one('closed.days', 'moored.days', 'working days(closed)', 'working days(moored)'),
     fc.tuple(tie('condition'), tie('number'), tie('number')).map(([a, b, c]) => `(if ${a} then ${b} else ${c})`),
   ),
   text: choose(
@@ -145,6 +147,13 @@ export const expressions = fc.letrec<Kinds>((tie) => ({
         one('m.cost > 0', 'm.witnessed', 'm.cost > cost', 'm.title = title', 'm.boat.name = "Warp"'),
       )
       .map(([name, misses, test]) => `(${name} m in ${misses} satisfies ${test})`),
+    infix(tie('span'), equality),
+    infix(tie('span'), equality, one('null')),
+    fc
+      .tuple(one('includes', 'during', 'overlaps'), tie('span'), tie('span'))
+      .map(([name, a, b]) => `${name}(${a}, ${b})`),
+    fc.tuple(tie('span'), tie('date')).map(([a, b]) => `includes(${a}, ${b})`),
+    fc.tuple(tie('date'), tie('span')).map(([a, b]) => `during(${a}, ${b})`),
     fc.tuple(one('odd', 'even'), tie('number')).map(([name, value]) => `${name}(${value})`),
     fc.tuple(tie('condition'), tie('condition'), tie('condition')).map(([a, b, c]) => `(if ${a} then ${b} else ${c})`),
   ),
@@ -157,7 +166,9 @@ export const expressions = fc.letrec<Kinds>((tie) => ({
     fc
       .tuple(one('2023', '2024', '0', 'cost'), one('2', '13', '12'), one('1', '29', '31'))
       .map((parts) => `date(${parts.join(', ')})`),
+    one('closed.start', 'closed.end', 'moored.start', 'moored.end'),
     tie('misses').map((misses) => `max(${misses}.reported_on)`),
+    tie('misses').map((misses) => `min(${misses}.moored.end)`),
   ),
   moment: choose(
     one('when', 'now()', 'date and time("2026-03-29T01:00:00Z")', 'date and time("2026-10-25T01:30:00")'),
@@ -172,6 +183,13 @@ export const expressions = fc.letrec<Kinds>((tie) => ({
     call('abs', tie('days')),
     fc.tuple(one('sum', 'total', 'min', 'max'), tie('misses')).map(([name, misses]) => `${name}(${misses}.took)`),
     infix(tie('days'), one('*'), one('2', '0.5')),
+  ),
+  span: choose(
+    one('closed', 'moored', '[date("2026-11-01")..date("2026-11-23")]', '[date("2026-11-23")..date("2026-11-25"))'),
+    fc
+      .tuple(one('[', '('), tie('date'), tie('date'), one(']', ')'))
+      .map(([low, from, to, high]) => `${low}${from}..${to}${high}`),
+    fc.tuple(tie('condition'), tie('span'), tie('span')).map(([a, b, c]) => `(if ${a} then ${b} else ${c})`),
   ),
   months: choose(
     one('duration("P1M")', 'duration("P1Y2M")', 'duration("-P13M")'),
@@ -228,4 +246,5 @@ export const anyExpression: fc.Arbitrary<string> = fc.oneof(
   expressions.moment,
   expressions.days,
   expressions.months,
+  expressions.span,
 );

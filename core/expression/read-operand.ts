@@ -1,6 +1,6 @@
 import { foldText, readDay } from '../base/index.ts';
-import { behaviourOf, type FieldType, type ValueType } from '../values/index.ts';
-import type { Operand } from './condition.ts';
+import { behaviourOf, type FieldType, spanOf, type ValueType } from '../values/index.ts';
+import { isDay, type Operand } from './condition.ts';
 import { type SayContext, sayPath } from './sentence.ts';
 
 const UNITS: ReadonlyMap<string, readonly [unit: 'days' | 'months', size: number]> = new Map([
@@ -26,6 +26,7 @@ const FIELD_TYPES = {
   moment: { kind: 'moment' },
   time: { kind: 'time' },
   days: { kind: 'duration' },
+  span: { kind: 'span', nights: false },
 } as const satisfies Readonly<Record<string, FieldType>>;
 
 /** Other fields a value of this type may be compared with, nearest first: the record's own. */
@@ -84,6 +85,13 @@ export const readOperand = (typed: string, type: ValueType, context: SayContext)
     case 'days': {
       const read = behaviourOf(FIELD_TYPES.days).parse(typed, context.values);
       return read.ok && typeof read.value === 'string' ? { kind: 'duration', duration: read.value } : null;
+    }
+    case 'span': {
+      const read = behaviourOf(FIELD_TYPES.span).parse(typed, context.values);
+      const days = read.ok ? spanOf(read.value) : null;
+      if (days) return { kind: 'span', from: { kind: 'date', date: days.from }, to: { kind: 'date', date: days.to } };
+      const [from, to] = typed.split(/ to /i).map((day) => readOperand(day, { kind: 'date' }, context));
+      return isDay(from) && (to === undefined || isDay(to)) ? { kind: 'span', from, to: to ?? from } : null;
     }
     case 'choices':
       return readOperand(typed, { kind: 'choice', list: type.list }, context);

@@ -41,6 +41,8 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       reported_on: null,
       witnessed: null,
       took: null,
+      closed: null,
+      moored: null,
       what_happened: null,
     },
     {
@@ -54,6 +56,8 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       reported_on: '2026-11-23',
       witnessed: true,
       took: 'PT7H30M',
+      closed: '2026-11-20/2026-11-23',
+      moored: '2026-11-23/2026-11-25',
       what_happened: 'a;b;c\n2 × 3 = 6',
     },
     {
@@ -67,6 +71,8 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       reported_on: '2026-11-24',
       witnessed: false,
       took: '-PT45M',
+      closed: '2026-11-23/2026-11-23',
+      moored: '2026-11-20/2026-11-23',
       what_happened: '12.50',
     },
     {
@@ -80,6 +86,8 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       reported_on: '2024-02-29',
       witnessed: null,
       took: 'PT0S',
+      closed: '2024-02-28/2024-03-01',
+      moored: '2024-02-28/2024-02-29',
       what_happened: 'ǅ ŉ ﬁ',
     },
     {
@@ -93,6 +101,8 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       reported_on: '0001-01-01',
       witnessed: true,
       took: 'P400D',
+      closed: '0001-01-01/0001-01-01',
+      moored: '0001-01-01/9999-12-31',
       what_happened: '-7',
     },
     {
@@ -106,6 +116,8 @@ export const RECORDS: Readonly<Record<string, readonly Readonly<Record<string, S
       reported_on: '9999-12-31',
       witnessed: false,
       took: 'PT1S',
+      closed: '9999-12-31/9999-12-31',
+      moored: '9999-12-30/9999-12-31',
       what_happened: ' x ',
     },
   ],

@@ -53,6 +53,12 @@ export const testWords = (kind: TestKind, type: ValueType, mood: Mood): string =
       return say('is between', 'must be between');
     case 'includes':
       return say('include', 'must include');
+    case 'overlaps':
+      return say('overlaps', 'must overlap');
+    case 'during':
+      return say('lies within', 'must lie within');
+    case 'covers':
+      return say('covers', 'must cover');
     case 'has_some':
       return say('has some', 'must have some');
     case 'has_none':
@@ -101,6 +107,8 @@ export const testsFor = (type: ValueType): readonly TestKind[] => {
         'answered',
         'not_answered',
       ];
+    case 'span':
+      return ['overlaps', 'during', 'covers', 'is', 'is_not', 'answered', 'not_answered'];
     case 'choice':
       return ['is', 'is_not', 'answered', 'not_answered'];
     case 'boolean':
@@ -133,6 +141,8 @@ export const firstOperand = (type: ValueType, vocabulary: Vocabulary): Operand |
       return { kind: 'time', time: '12:00:00' };
     case 'days':
       return { kind: 'duration', duration: 'PT1H' };
+    case 'span':
+      return { kind: 'span', from: { kind: 'today' }, to: { kind: 'today' } };
     case 'choice':
     case 'choices': {
       const first = vocabulary.choices(type.list)[0];
@@ -174,6 +184,9 @@ export const toTest = (kind: TestKind, type: ValueType, vocabulary: Vocabulary, 
     case 'at_least':
     case 'under':
     case 'at_most':
+    case 'overlaps':
+    case 'during':
+    case 'covers':
       return first ? { kind, value: first } : null;
     case 'between':
       return first ? { kind, low: first, high: old?.kind === 'between' ? old.high : first } : null;
@@ -200,6 +213,7 @@ const fieldTypeOf = (type: ValueType): FieldType | null => {
       return { kind: 'yes_no' };
     case 'days':
       return { kind: 'duration' };
+    case 'span':
     case 'text':
     case 'number':
     case 'link':
@@ -237,6 +251,10 @@ export const sayOperand = (operand: Operand, type: ValueType, context: SayContex
       return behaviourOf({ kind: 'moment' }).show(operand.moment, context.values);
     case 'duration':
       return behaviourOf({ kind: 'duration' }).show(operand.duration, context.values);
+    case 'span': {
+      const [from, to] = [operand.from, operand.to].map((day) => sayOperand(day, { kind: 'date' }, context));
+      return from === to ? (from ?? '') : `${from} to ${to}`;
+    }
     case 'today':
     case 'now':
       return operand.kind;
@@ -274,6 +292,9 @@ const sayTest = (test: Test, type: ValueType, mood: Mood, context: SayContext): 
     case 'at_least':
     case 'under':
     case 'at_most':
+    case 'overlaps':
+    case 'during':
+    case 'covers':
       return [head, { role: 'value', text: sayOperand(test.value, type, context) }];
     case 'between': {
       const [low, high] = [sayOperand(test.low, type, context), sayOperand(test.high, type, context)];

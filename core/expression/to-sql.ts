@@ -18,7 +18,7 @@ import type { PersonFacts } from './person.ts';
 import type { Base, LoopSource, PathStep, Term, TermTest } from './term.ts';
 import type { CompareOp } from './tree.ts';
 import type { TypeKind } from './type.ts';
-import type { Value } from './value.ts';
+import { fromGiven, type Value } from './value.ts';
 import type { Formula } from './vocabulary.ts';
 
 const TYPES: { readonly [K in TypeKind]: SqlType } = {
@@ -30,6 +30,7 @@ const TYPES: { readonly [K in TypeKind]: SqlType } = {
   time: 'time',
   moment: 'timestamptz',
   days: 'numeric',
+  span: 'daterange',
   months: 'numeric',
   choice: 'text',
   link: 'uuid',
@@ -86,6 +87,7 @@ class Writer {
     if (value === null && kind === 'null') return sql`null`;
     if (Decimal.isDecimal(value)) return parameter(value.toFixed(), type);
     if (typeof value === 'number') return parameter(String(value), type);
+    if (kind === 'span' && typeof value === 'string') return heldRange(value);
     return parameter(typeof value === 'string' || typeof value === 'boolean' ? value : null, type);
   }
 
@@ -123,7 +125,7 @@ class Writer {
     const [first, second] = steps;
     if (base !== 'record' || first?.name !== 'entry' || !second || !this.#target.entry) return null;
     const held = this.#target.entry(second.name);
-    return parameter(typeof held === 'object' ? null : held, TYPES[type.kind]);
+    return this.constant(typeof held === 'object' ? null : fromGiven(held, type), type.kind);
   }
 
   /** A field across links: each link is followed by a scalar subquery on its register. */
@@ -389,6 +391,9 @@ class Writer {
     }
   }
 }
+
+/** Days that are held, from the first to the last. */
+const heldRange = (days: string): SqlFragment => parameter(`[${days.replace('/', ',')}]`, 'daterange');
 
 const descending = (order: SqlFragment): SqlFragment => sql`${order} desc`;
 

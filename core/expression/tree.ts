@@ -39,6 +39,14 @@ export type Expr = { readonly span: Span } & (
   | { readonly kind: 'in'; readonly value: Expr; readonly tests: readonly InTest[] }
   | { readonly kind: 'if'; readonly condition: Expr; readonly whenTrue: Expr; readonly whenFalse: Expr }
   | { readonly kind: 'list'; readonly items: readonly Expr[] }
+  /** A span from one day to another, its ends in or out: `[a..b]`. */
+  | {
+      readonly kind: 'range';
+      readonly low: Expr;
+      readonly high: Expr;
+      readonly lowIn: boolean;
+      readonly highIn: boolean;
+    }
   | { readonly kind: 'filter'; readonly list: Expr; readonly condition: Expr }
   | {
       readonly kind: 'loop';
@@ -92,6 +100,8 @@ export const children = (expr: Expr): readonly Expr[] => {
       return [expr.condition, expr.whenTrue, expr.whenFalse];
     case 'list':
       return expr.items;
+    case 'range':
+      return [expr.low, expr.high];
     case 'filter':
       return [expr.list, expr.condition];
     case 'loop':

@@ -5,6 +5,8 @@ export type Type =
   | {
       readonly kind: 'null' | 'number' | 'text' | 'boolean' | 'date' | 'time' | 'moment' | 'days' | 'months';
     }
+  /** Days in a row; where they are nights, the end is the day of leaving. */
+  | { readonly kind: 'span'; readonly nights: boolean }
   | { readonly kind: 'choice'; readonly list: string }
   | { readonly kind: 'link'; readonly register: string }
   /** A record itself, as the items of rows and of records that point back are. */
@@ -21,6 +23,8 @@ export const DATE: Type = { kind: 'date' };
 export const TIME: Type = { kind: 'time' };
 export const MOMENT: Type = { kind: 'moment' };
 export const DAYS: Type = { kind: 'days' };
+export const SPAN: Type = { kind: 'span', nights: false };
+export const NIGHTS: Type = { kind: 'span', nights: true };
 export const MONTHS: Type = { kind: 'months' };
 export const listOf = (of: Type): Type => ({ kind: 'list', of });
 
@@ -34,6 +38,7 @@ const WORDS: { readonly [K in TypeKind]: string } = {
   moment: 'a date and time',
   days: 'a duration of days',
   months: 'a duration of months',
+  span: 'a span of days',
   choice: 'a choice',
   link: 'a link',
   record: 'a record',
@@ -50,6 +55,7 @@ const MANY: { readonly [K in TypeKind]: string } = {
   moment: 'dates and times',
   days: 'durations',
   months: 'durations',
+  span: 'spans of days',
   choice: 'choices',
   link: 'links',
   record: 'records',
@@ -79,6 +85,8 @@ export const fits = (a: Type, b: Type): boolean => {
 /** The more telling of two types that fit each other. */
 export const either = (a: Type, b: Type): Type => {
   if (a.kind === 'list' && b.kind === 'list') return listOf(either(a.of, b.of));
+  // Nights among days: their ends are days that are held.
+  if (a.kind === 'span' && b.kind === 'span') return { kind: 'span', nights: a.nights && b.nights };
   return a.kind === 'null' ? b : a;
 };
 

@@ -1,5 +1,14 @@
 import { type Clock, Decimal, findDecimal, showDays, showMonths } from '../base/index.ts';
-import { durationMs, type RowValue, rowsOf, type Scalar, type StoredValue, textsOf } from '../values/index.ts';
+import {
+  durationMs,
+  heldDays,
+  type RowValue,
+  rowsOf,
+  type Scalar,
+  type StoredValue,
+  storedSpan,
+  textsOf,
+} from '../values/index.ts';
 import type { CompareOp } from './tree.ts';
 import type { Type } from './type.ts';
 
@@ -13,7 +22,8 @@ export interface Item {
 
 /**
  * A value while an expression runs; its type is known from checking. Dates, times and moments are their ISO texts,
- * which order as time does; durations are counts of milliseconds or of months.
+ * which order as time does; durations are counts of milliseconds or of months. A span is the first and the last day it
+ * holds: "2026-11-01/2026-11-05".
  */
 export type Value = null | boolean | string | number | Decimal | Item | readonly Value[];
 
@@ -104,6 +114,7 @@ export const fromGiven = (given: Given, type: Type): Value => {
   }
   if (isList(given) || given === null) return null;
   if (type.kind === 'number') return typeof given === 'string' ? toDecimal(given) : null;
+  if (type.kind === 'span') return typeof given === 'string' ? heldDays(given, type.nights) : null;
   if (type.kind === 'days') return typeof given === 'string' ? durationMs(given) : null;
   return typeof given === 'object' ? null : given;
 };
@@ -119,6 +130,7 @@ export const toGiven = (value: StoredValue, row: (row: RowValue) => Item): Given
 export const toStored = (value: Value, type: Type): StoredValue => {
   if (isList(value)) return value.filter((each) => typeof each === 'string');
   if (Decimal.isDecimal(value)) return value.toFixed();
+  if (type.kind === 'span') return typeof value === 'string' ? storedSpan(value, type.nights) : null;
   if (typeof value === 'number') return type.kind === 'months' ? showMonths(value) : showDays(value);
   return typeof value === 'string' || typeof value === 'boolean' ? value : null;
 };

@@ -48,6 +48,7 @@ const tightness = (expr: Expr): number => {
     case 'path':
     case 'dot':
     case 'list':
+    case 'range':
     case 'filter':
     case 'call':
       return 8;
@@ -57,6 +58,9 @@ const tightness = (expr: Expr): number => {
 const inner = (expr: Expr, least: number): string =>
   tightness(expr) < least ? `(${writeExpression(expr)})` : writeExpression(expr);
 
+const range = ({ low, high, lowIn, highIn }: InTest & { kind: 'range' }): string =>
+  `${lowIn ? '[' : '('}${inner(low, 4)}..${inner(high, 4)}${highIn ? ']' : ')'}`;
+
 const inTest = (test: InTest): string => {
   switch (test.kind) {
     case 'equals':
@@ -64,7 +68,7 @@ const inTest = (test: InTest): string => {
     case 'compare':
       return `${test.op} ${inner(test.value, 4)}`;
     case 'range':
-      return `${test.lowIn ? '[' : '('}${inner(test.low, 4)}..${inner(test.high, 4)}${test.highIn ? ']' : ')'}`;
+      return range(test);
   }
 };
 
@@ -97,6 +101,8 @@ export const writeExpression = (expr: Expr): string => {
       return `if ${writeExpression(expr.condition)} then ${writeExpression(expr.whenTrue)} else ${writeExpression(expr.whenFalse)}`;
     case 'list':
       return `[${expr.items.map((item) => inner(item, 1)).join(', ')}]`;
+    case 'range':
+      return range(expr);
     case 'filter':
       return `${inner(expr.list, 8)}[${inner(expr.condition, 1)}]`;
     case 'loop': {

@@ -168,6 +168,7 @@ const WANTS: { readonly [K in ValueType['kind']]: string } = {
   link: 'another field',
   time: 'a time of day',
   days: 'hours and minutes, such as 7:30 or 45 min',
+  span: 'a first and a last day, such as 1 Nov to 5 Nov, or today',
   choices: 'one of its choices',
   links: 'a record',
   texts: 'a text',
@@ -245,6 +246,8 @@ const knownValues = (type: ValueType, context: SayContext, { field, given }: Ope
       return [{ kind: 'today' }, ...like];
     case 'moment':
       return [{ kind: 'now' }, ...like];
+    case 'span':
+      return [{ kind: 'span', from: { kind: 'today' }, to: { kind: 'today' } }];
     default:
       return like;
   }

@@ -66,6 +66,7 @@ const sortable = (register: Register, field: Field, around: ListAround): Compile
     const count = sql`(select count(*)::integer from ${rows} ${identifier('s')} where ${identifier('s', 'entry')} = ${column('id')})`;
     return { value: count, type: 'integer' };
   }
+  if (held.kind === 'span') return { value: sql`lower(${column(field.key)})`, type: 'date' };
   if (isListType(type)) return { value: sql`cardinality(${column(field.key)})`, type: 'integer' };
   if (held.kind === 'choice') {
     const position = sql`(select ${identifier('c', 'position')} from ${identifier('choices', held.list)} ${identifier('c')} where ${identifier('c', 'code')} = ${column(field.key)})`;

@@ -18,6 +18,8 @@ export const nearMisses = registerSchema.parse({
     field('reported_on', 'Reported on', { kind: 'date' }),
     field('witnessed', 'Witnessed', { kind: 'yes_no' }),
     field('took', 'Took', { kind: 'duration' }),
+    field('closed', 'Closed', { kind: 'span', nights: false }),
+    field('moored', 'Moored', { kind: 'span', nights: true }),
     field('what_happened', 'What happened', { kind: 'long_text' }),
   ],
 });

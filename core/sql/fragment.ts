@@ -16,6 +16,7 @@ export type SqlType =
   | 'time'
   | 'timestamptz'
   | 'interval'
+  | 'daterange'
   | 'uuid'
   | 'integer'
   | 'bytea'

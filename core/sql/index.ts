@@ -10,5 +10,6 @@ export {
   sql,
 } from './fragment.ts';
 export { intervalMs, msInterval } from './interval.ts';
+export { spanText } from './span.ts';
 export { storedText } from './stored-text.ts';
 export { rowsKey, rowsTableName, tableOf } from './tables.ts';

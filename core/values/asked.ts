@@ -1,6 +1,6 @@
-import { intervalMs, type SqlFragment } from '../sql/index.ts';
+import { parameter, type SqlFragment } from '../sql/index.ts';
 import { behaviourOf, type FieldType, type FieldTypeOf, type RowField } from './field-type.ts';
-import { PEOPLE } from './kind.ts';
+import { PEOPLE, type StoredValue } from './kind.ts';
 
 /* What is asked of a field's type besides its behaviour: the settings of the few kinds that hold more than a value. */
 
@@ -81,6 +81,16 @@ export const isNumeric = (type: FieldType): boolean => {
   return kind === 'number' || kind === 'days';
 };
 
-/** A field's column as the rule language counts: durations in milliseconds, everything else as it stands. */
+/** A field's column as it is read. */
 export const columnValue = (column: SqlFragment, type: FieldType): SqlFragment =>
-  behaviourOf(type).sql === 'interval' ? intervalMs(column) : column;
+  behaviourOf(type).read?.(column) ?? column;
+
+/** A stored value as a field's column takes it. */
+export const columnText = (value: string, type: FieldType): string => behaviourOf(type).written?.text(value) ?? value;
+
+/** A stored value to be compared with a field's column; a list is none. */
+export const columnParameter = (value: StoredValue, type: FieldType): SqlFragment => {
+  const { sql, written } = behaviourOf(type);
+  const held = typeof value === 'object' ? null : value;
+  return parameter(written && held !== null ? written.text(held) : held, written?.type ?? sql);
+};

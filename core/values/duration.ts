@@ -1,4 +1,5 @@
 import { findDuration, ok, type Result, showDays } from '../base/index.ts';
+import { intervalMs } from '../sql/index.ts';
 import { asksNothing, describe, type FieldBehaviour, plainKind, type StoredValue, textOf, wrong } from './kind.ts';
 
 const SECOND_MS = 1_000;
@@ -61,6 +62,9 @@ export const duration = (): FieldBehaviour => ({
   value: { kind: 'days' },
   sql: 'interval',
   column: 'interval',
+  read: intervalMs,
+  // PostgreSQL reads no negative duration of ISO 8601.
+  written: { type: 'interval', text: (value) => `${durationMs(value) ?? 0} milliseconds` },
   asks: asksNothing,
   traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
   parse: (typed) => {

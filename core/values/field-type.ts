@@ -12,6 +12,7 @@ import { type RowsType, rowsKind } from './rows.ts';
 import { runningNumberKind } from './running-number.ts';
 import { keySchema, labelSchema } from './schemas.ts';
 import { dateKind, momentKind, timeKind, yesNoKind } from './simple.ts';
+import { spanKind } from './span.ts';
 import { formattedKind, longTextKind, textKind } from './text.ts';
 import { type WorkedOutType, workedOutKind } from './worked-out.ts';
 
@@ -45,6 +46,7 @@ const KINDS = {
   time: timeKind,
   moment: momentKind,
   duration: durationKind,
+  span: spanKind,
   choice: choiceKind,
   choices: choicesKind,
   link: linkKind,

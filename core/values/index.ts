@@ -1,6 +1,8 @@
 export {
   choiceListOf,
   chosenFrom,
+  columnParameter,
+  columnText,
   columnValue,
   currencyIn,
   decimalsOf,
@@ -71,3 +73,4 @@ export { type Position, positionOf } from './position.ts';
 export { MOST_ROWS, newRowField } from './rows.ts';
 export { type Series, seriesText } from './running-number.ts';
 export { formulaSchema, keySchema, labelSchema } from './schemas.ts';
+export { heldDays, spanOf, spanStored, storedSpan } from './span.ts';

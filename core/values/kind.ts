@@ -14,8 +14,8 @@ export interface RowValue {
 
 /**
  * A value as it is stored and as it crosses the wire. Numbers are decimal text ("12.50"), percentages fractions
- * ("0.2"), dates "2026-11-23", times "10:40:00", moments "2026-11-23T10:40:00.000Z", durations "PT7H30M" (ISO 8601),
- * choices their code, links and people an id; choose-many, links to many and files are lists of those; nothing is null,
+ * ("0.2"), dates "2026-11-23", times "10:40:00", moments "2026-11-23T10:40:00.000Z", durations "PT7H30M" and spans of
+ * days "2026-11-01/2026-11-05" (ISO 8601), choices their code, links and people an id; choose-many, links to many and files are lists of those; nothing is null,
  * of a list [].
  */
 export type StoredValue = Scalar | readonly string[] | readonly RowValue[];
@@ -33,6 +33,8 @@ export type ValueType =
   | { readonly kind: 'moment' }
   /** A duration of days and time (FEEL), however long. */
   | { readonly kind: 'days' }
+  /** Days in a row; of nights the last one is the day of leaving, and is not held. */
+  | { readonly kind: 'span'; readonly nights: boolean }
   | { readonly kind: 'choice'; readonly list: string }
   | { readonly kind: 'choices'; readonly list: string }
   | { readonly kind: 'link'; readonly register: string }
@@ -50,6 +52,7 @@ export type ColumnType =
   | 'time(0)'
   | 'timestamptz(3)'
   | 'interval'
+  | 'daterange'
   | 'uuid'
   | 'text[]'
   | 'uuid[]'
@@ -134,6 +137,10 @@ export interface FieldBehaviour {
   /** How an expression's answer is told to SQL. */
   readonly sql: SqlType;
   readonly column: ColumnType;
+  /** How a column is read, where that is not as it stands. */
+  readonly read?: (column: SqlFragment) => SqlFragment;
+  /** How a value is written to the column or compared with it, where that is not as it is stored. */
+  readonly written?: { readonly type: SqlType; readonly text: (value: StoredValue) => string };
   /** What the database asks of a column of it besides its type, whoever writes there. */
   readonly asks: (column: SqlFragment) => readonly SqlFragment[];
   readonly traits: KindTraits;

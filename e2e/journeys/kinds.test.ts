@@ -156,6 +156,15 @@ describe('every kind of field, in the running application', () => {
       changed: '1:30 h',
     },
     {
+      kind: 'span of days',
+      wrong: ['soon', 'This must be a first and a last day'],
+      enter: write('1-5 Nov'),
+      shows: '01 Nov 2026 – 05 Nov 2026 (5 days)',
+      filter: 'includes(KEY, date("2026-11-03"))',
+      change: write('23/11 to 24/11'),
+      changed: '(2 days)',
+    },
+    {
       kind: 'choose one',
       settle: (n) => editor.pick(`choice list of field ${n}`, 'Pontoons'),
       enter: tick('Wall'),

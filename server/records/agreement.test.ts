@@ -14,8 +14,8 @@ import { anyExpression } from '#core/expression/random.arb.ts';
 import { itemOf, RECORDS } from '#core/expression/records.arb.ts';
 import { catalogue, clock, nearMisses } from '#core/register/example.arb.ts';
 import { vocabularyOf } from '#core/register/index.ts';
-import { sql as fragment, type SqlFragment } from '#core/sql/index.ts';
-import { durationMs } from '#core/values/index.ts';
+import { sql as fragment, type SqlFragment, spanText } from '#core/sql/index.ts';
+import { columnText } from '#core/values/index.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
 import { toDrizzle } from '../platform/fragment.ts';
 import { makeDatabase } from '../testing/harness.ts';
@@ -80,6 +80,8 @@ const asText = (checked: Checked, value: SqlFragment): SqlFragment => {
       return fragment`to_char(${value}, 'YYYY-MM-DD')`;
     case 'moment':
       return fragment`to_char((${value}) at time zone 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`;
+    case 'span':
+      return spanText(value, false);
     default:
       return fragment`(${value})::text`;
   }
@@ -88,6 +90,7 @@ const asText = (checked: Checked, value: SqlFragment): SqlFragment => {
 const coreText = (checked: Checked, record: Parameters<typeof itemOf>[1]): string | null => {
   const value = evaluate(checked, values(record));
   if (typeof value === 'number') return String(value);
+  if (checked.type.kind === 'span') return typeof value === 'string' ? value : null;
   const stored = evaluateStored(checked, values(record));
   return stored === null ? null : String(stored);
 };
@@ -109,7 +112,7 @@ describe('an expression gives the same answer in the core and in PostgreSQL', ()
       sql`create table records.boats (id uuid, seq integer, archived_at timestamptz, name text, owner uuid, length_overall numeric)`,
     );
     await db.execute(
-      sql`create table records.near_misses (id uuid, seq integer, archived_at timestamptz, title text, "when" timestamptz(3), boat uuid, owner uuid, severity text, cost numeric, reported_on date, witnessed boolean, took interval, what_happened text)`,
+      sql`create table records.near_misses (id uuid, seq integer, archived_at timestamptz, title text, "when" timestamptz(3), boat uuid, owner uuid, severity text, cost numeric, reported_on date, witnessed boolean, took interval, closed daterange, moored daterange, what_happened text)`,
     );
     for (const [register, rows] of Object.entries(RECORDS)) {
       for (const [n, row] of rows.entries()) {
@@ -125,9 +128,11 @@ describe('an expression gives the same answer in the core and in PostgreSQL', ()
   });
   afterAll(() => database?.close());
 
-  /** A duration as the writer of records hands it to PostgreSQL, which reads no negative one of ISO 8601. */
-  const stored = (name: string, value: unknown) =>
-    name === 'took' && typeof value === 'string' ? `${durationMs(value)} milliseconds` : value;
+  /** A value as the writer of records hands it to PostgreSQL. */
+  const stored = (name: string, value: unknown) => {
+    const field = nearMisses.fields.find(({ key }) => key === name);
+    return field && typeof value === 'string' ? columnText(value, field.type) : value;
+  };
 
   const inSql = async (columns: readonly SqlFragment[]): Promise<unknown[][]> => {
     const named = columns.map((column, i) => sql`${toDrizzle(column)} as ${sql.identifier(`c${i}`)}`);

@@ -13,6 +13,7 @@ import { positionFace } from './position.tsx';
 import { rowsFace } from './rows.tsx';
 import { runningNumberFace } from './running-number.tsx';
 import { dateFace, momentFace, timeFace, yesNoFace } from './simple.tsx';
+import { spanFace } from './span.tsx';
 import { formattedFace, longTextFace, textFace } from './text.tsx';
 import { workedOutFace } from './worked-out.tsx';
 
@@ -29,6 +30,7 @@ const FACES: { readonly [K in FieldKindName]: KindFace<FieldTypeOf<K>> } = {
   time: timeFace,
   moment: momentFace,
   duration: durationFace,
+  span: spanFace,
   choice: choiceFace,
   choices: choicesFace,
   link: linkFace,

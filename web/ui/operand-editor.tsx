@@ -18,6 +18,7 @@ const WANTED: { readonly [K in ValueType['kind']]: string } = {
   choice: 'Write one of the choices.',
   link: 'Choose another field.',
   time: 'Write a time of day such as 10:40.',
+  span: '1 Nov to 5 Nov, or today',
   days: 'Write hours and minutes such as 7:30, 7.5 h or 45 min.',
   choices: 'Write one of the choices.',
   links: 'Choose another field.',

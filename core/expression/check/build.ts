@@ -1,15 +1,17 @@
 import { Decimal, fromLocal, type Span } from '../../base/index.ts';
-import { NEGATIONS, OPERATORS } from '../functions/index.ts';
+import { NEGATIONS, OPERATORS, spanBetween } from '../functions/index.ts';
 import type { LoopSource, Term, TermTest } from '../term.ts';
 import type { ArithmeticOp, CompareOp, Expr, InTest, Source } from '../tree.ts';
 import {
   BOOLEAN,
+  DATE,
   either,
   fits,
   isOrdered,
   listOf,
   NOTHING,
   NUMBER,
+  SPAN,
   sayType,
   type Type,
   type TypeKind,
@@ -178,6 +180,15 @@ const list = (expr: Expr & { kind: 'list' }, at: Checking): Term => {
   return { op: 'list', items: alikeItems.map((item) => towards(item, of, at)), type: listOf(of), span: expr.span };
 };
 
+/** `[a..b]`: a span from one day to another. */
+const range = (expr: Expr & { kind: 'range' }, at: Checking): Term => {
+  const ends = [build(expr.low, at), build(expr.high, at)];
+  const odd = ends.find(({ type }) => !fits(type, DATE));
+  if (odd) return at.tell('type', odd.span, `A span is of days, but this is ${sayType(odd.type)}.`);
+  const found = applied('[..]', [spanBetween(expr.lowIn, expr.highIn)], ends, expr.span, at);
+  return found ?? { op: 'constant', value: null, type: SPAN, span: expr.span };
+};
+
 /** Whole numbers from one to another, as a loop goes through them. */
 const numbers = (source: Source, at: Checking): Term => {
   const [from, to] = [wanted(source.from, 'number', at), source.to ? wanted(source.to, 'number', at) : null];
@@ -278,6 +289,8 @@ export const build = (expr: Expr, at: Checking): Term => {
       return conditional(expr, at);
     case 'list':
       return list(expr, at);
+    case 'range':
+      return range(expr, at);
     case 'loop':
       return loop(expr, at);
     case 'filter':

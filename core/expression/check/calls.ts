@@ -8,7 +8,7 @@ import {
   type Signature,
 } from '../functions/index.ts';
 import type { Size, Term } from '../term.ts';
-import { either, fits, isOrdered, listOf, NOTHING, sayType, type Type } from '../type.ts';
+import { either, fits, isOrdered, listOf, NOTHING, SPAN, sayType, type Type } from '../type.ts';
 import type { Checking } from './checking.ts';
 import { towards } from './literals.ts';
 
@@ -56,6 +56,8 @@ const shapeType = (shape: Shape): Type => {
     case 'record':
     case 'list':
       return NOTHING;
+    case 'span':
+      return SPAN;
     default:
       return { kind: shape };
   }

@@ -1,5 +1,5 @@
 import { findNearest, type Span } from '../../base/index.ts';
-import { PROPERTIES } from '../functions/index.ts';
+import { propertyOf } from '../functions/index.ts';
 import type { Base, PathStep, Term } from '../term.ts';
 import { fromValueType, listOf, sayType, TEXT, type Type } from '../type.ts';
 import { fromGiven } from '../value.ts';
@@ -71,7 +71,7 @@ export const afterDot = (base: Term, name: string, whole: string, span: Span, at
     return readOf(base.base, base.steps, named, span);
   }
   if (base.type.kind === 'choice') return columnOf(base, base.type.list, name, whole, span, at);
-  const signatures = PROPERTIES.get(name);
+  const signatures = propertyOf(name, base.type);
   const found = signatures && applied(name, signatures, [base], span, at);
   if (found) return found;
   const inside = signatures ? ` It has no “${name}”.` : '';

@@ -3,6 +3,7 @@ import { sql } from '../../sql/index.ts';
 import { DATE, NUMBER } from '../type.ts';
 import type { Tools, Value } from '../value.ts';
 import { type BuiltIn, decimalOf, type Signature, takes, textArgument, wholeOf } from './signature.ts';
+import { WORKING_DAYS_OF_SPAN } from './span.ts';
 
 const n = takes('n', 'number');
 const step = takes('step', 'number');
@@ -39,10 +40,11 @@ export const TRADE_FUNCTIONS: readonly BuiltIn[] = [
   {
     name: 'working days',
     group: 'trade',
-    help: 'How many working days lie after a day up to and including another: Monday to Friday, without the holidays.',
+    help: 'How many working days lie after a day up to and including another, or in a span of days: Monday to Friday, without the holidays.',
     examples: [
       ['working days(date("2026-11-20"), date("2026-11-23"))', '1'],
       ['working days(date("2026-11-23"), date("2026-11-20"))', '-1'],
+      ['working days([date("2026-11-20")..date("2026-11-23")])', '2'],
     ],
     clause: null,
     signatures: [
@@ -53,6 +55,7 @@ export const TRADE_FUNCTIONS: readonly BuiltIn[] = [
         sql: (call) => sql`iolite.working_days(${call.at(0)}, ${call.at(1)}, ${call.tools.holidays})`,
         size: () => ({ before: 7, after: 0 }),
       },
+      WORKING_DAYS_OF_SPAN,
     ],
   },
   {

@@ -10,9 +10,11 @@ import {
   sayConstraint,
   uniqueText,
 } from '#core/register/index.ts';
-import { all, any, identifier, intervalMs, join, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
+import { all, any, identifier, join, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
 import {
   behaviourOf,
+  columnParameter,
+  columnValue,
   leadsTo,
   PEOPLE,
   type RowField,
@@ -168,32 +170,31 @@ export const uniqueProblems = async (
       else first.set(text, at);
     });
     if (first.size === 0) continue;
-    const columns = unique.fields.map((key) => {
+    const columns = unique.fields.flatMap((key) => {
       const field = register.fields.find((each) => each.key === key);
-      return { key, type: field ? behaviourOf(field.type).sql : ('text' as const) };
+      return field ? [{ key, type: field.type }] : [];
     });
     const same = unique.folded
       ? sql`${identifier(uniqueName(register, unique))} = any(${parameter([...first.keys()], 'text[]')})`
       : any(
           [...first.values()].map((at) =>
             all(
-              columns.map(({ key, type }) => {
-                const value = records[at]?.values[key] ?? null;
-                return sql`${identifier(key)} = ${parameter(typeof value === 'object' ? null : value, type)}`;
-              }),
+              columns.map(
+                ({ key, type }) => sql`${identifier(key)} = ${columnParameter(records[at]?.values[key] ?? null, type)}`,
+              ),
             ),
           ),
         );
-    const shown = columns.map(({ key, type }) =>
-      as(type === 'interval' ? intervalMs(identifier(key)) : identifier(key), `f_${key}`),
-    );
+    const shown = columns.map(({ key, type }) => as(columnValue(identifier(key), type), `f_${key}`));
     const rows = await execute(
       db,
       sql`select id, number, ${join(shown, ', ')} from ${tableOf(register.key)} where archived_at is null and ${same}`,
     );
     for (const row of rows) {
       if (own.has(String(row.id))) continue;
-      const held = Object.fromEntries(columns.map(({ key, type }) => [key, readColumn(row[`f_${key}`], type)]));
+      const held = Object.fromEntries(
+        columns.map(({ key, type }) => [key, readColumn(row[`f_${key}`], behaviourOf(type).sql)]),
+      );
       const at =
         first.get(uniqueText(register, unique, held) ?? '') ?? (first.size === 1 ? [...first.values()][0] : undefined);
       if (at !== undefined) told(at, String(row.number));

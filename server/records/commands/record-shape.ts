@@ -2,7 +2,7 @@ import { isRowsField, type RecordValues, type Register, type RowsField, uniqueTe
 import { identifier, rowsKey, type SqlFragment, tableOf } from '#core/sql/index.ts';
 import {
   behaviourOf,
-  durationMs,
+  columnText,
   isColumn,
   isListType,
   type RowField,
@@ -15,13 +15,11 @@ import { insertion, shapeOf, type TableColumn, type TableShape } from './inserti
 
 /* How a record's values stand in its tables: its own row, and the rows of its rows fields. */
 
-/** A value as a column of the record's own takes it; PostgreSQL reads no negative duration of ISO 8601. */
-const toColumn = (value: StoredValue, { type }: RowField): Scalar | string[] =>
-  behaviourOf(type).column === 'interval' && value !== null
-    ? `${durationMs(value) ?? 0} milliseconds`
-    : typeof value === 'object' && value !== null
-      ? value.filter((each) => typeof each === 'string')
-      : value;
+/** A value as a column of the record's own takes it. */
+const toColumn = (value: StoredValue, { type }: RowField): Scalar | string[] => {
+  if (typeof value === 'string') return columnText(value, type);
+  return typeof value === 'object' && value !== null ? value.filter((each) => typeof each === 'string') : value;
+};
 
 /** Values by column: every field that has one, null or an empty list where there is nothing. */
 const fieldValues = (fields: readonly RowField[], values: RecordValues): Record<string, Scalar | string[]> =>

@@ -1,10 +1,11 @@
 import { toSql } from '#core/expression/index.ts';
 import { type Catalogue, type Constraint, checkMust, type Register, uniqueText } from '#core/register/index.ts';
 import { all, identifier, join, parameter, sql } from '#core/sql/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { behaviourOf, columnValue } from '#core/values/index.ts';
 import { readColumn } from '../../platform/driver-values.ts';
 import { execute } from '../../platform/fragment.ts';
 import type { Reading } from '../work.ts';
+import { as } from './columns.ts';
 import { relation } from './relation.ts';
 
 /*
@@ -48,9 +49,9 @@ const BATCH = 2_000;
 
 /** With case and accents looked past, texts are compared here, some at a time. */
 const countFoldedTwice = async ({ db, sight }: Reading, register: Register, unique: Unique): Promise<number> => {
-  const types = new Map(register.fields.map(({ key, type }) => [key, behaviourOf(type).sql]));
+  const fields = register.fields.filter(({ key }) => unique.fields.includes(key));
   const columns = join(
-    ['seq', ...unique.fields].map((key) => identifier('t', key)),
+    [identifier('t', 'seq'), ...fields.map(({ key, type }) => as(columnValue(identifier('t', key), type), key))],
     ', ',
   );
   const held = new Map<string, number>();
@@ -61,7 +62,7 @@ const countFoldedTwice = async ({ db, sight }: Reading, register: Register, uniq
     );
     for (const row of rows) {
       const values = Object.fromEntries(
-        unique.fields.map((key) => [key, readColumn(row[key], types.get(key) ?? 'text')]),
+        fields.map(({ key, type }) => [key, readColumn(row[key], behaviourOf(type).sql)]),
       );
       const text = uniqueText(register, unique, values);
       if (text !== null) held.set(text, (held.get(text) ?? 0) + 1);

@@ -14,7 +14,7 @@ import {
 } from '#core/list/index.ts';
 import { type RecordValues, type Register, titleField, valueContext } from '#core/register/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { behaviourOf, columnParameter } from '#core/values/index.ts';
 import { execute } from '../../platform/fragment.ts';
 import { valueOrRefuse } from '../../platform/refusal.ts';
 import { counters } from '../../platform/schema.ts';
@@ -167,8 +167,8 @@ export const findByKey = async (
   const read = behaviour.parse(key.value, context);
   const value = read.ok && typeof read.value === 'string' ? read.value : key.value;
   // Whoever holds the text is among those that hold its words, and those an index finds.
-  const words = behaviour.sql === 'text' ? behaviour.show(value, context) : '';
-  const [held, given] = [identifier('t', key.by), parameter(value, behaviour.sql)];
-  const same = behaviour.sql === 'text' ? sql`lower(${held}) = lower(${given})` : sql`${held} = ${given}`;
+  const words = behaviour.column === 'text' ? behaviour.show(value, context) : '';
+  const [held, given] = [identifier('t', key.by), columnParameter(value, field.type)];
+  const same = behaviour.column === 'text' ? sql`lower(${held}) = lower(${given})` : sql`${held} = ${given}`;
   return readFound(sql`where ${await holding(words, [same])} limit ${parameter(MOST_BY_KEY, 'integer')}`);
 };
