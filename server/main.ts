@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { applyOnce } from './access/first-start.ts';
 import { DefinitionsReader } from './definitions/reader.ts';
 import { makeApp } from './http/app.ts';
-import { tasksOf } from './http/composition.ts';
+import { bringUpToDate, tasksOf } from './http/composition.ts';
 import { LiveEvents } from './http/live.ts';
 import { openDatabase, prepareDatabase } from './platform/database.ts';
 import { Jobs, prepareJobs } from './platform/jobs.ts';
@@ -33,13 +33,15 @@ const note = (where: string, error: unknown): void => {
 const database = openDatabase(environment.DATABASE_URL);
 await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
 await applyOnce(database.db, environment.IOLITE_WORKSPACE, environment.IOLITE_PEOPLE);
+const reader = new DefinitionsReader();
+await bringUpToDate(database.db, reader);
 await prepareJobs(environment.DATABASE_URL);
 const live = new LiveEvents(environment.DATABASE_URL);
 await live.start();
 const jobs = new Jobs({
   url: environment.DATABASE_URL,
   db: database.db,
-  tasks: tasksOf(new DefinitionsReader()),
+  tasks: tasksOf(reader),
   note,
 });
 await jobs.start();

@@ -4,7 +4,7 @@ export const KEY = /^[a-z][a-z0-9_]{0,47}$/;
 
 /** FEEL's words that no name may be (OMG DMN 1.4 §10.3.1.2 grammar), and the names that the product gives a meaning. */
 const RESERVED = new Set(
-  'and or not null true false if then else for in return some every satisfies between instance of function external me entry before item today now date time duration number id version created_at created_by updated_at updated_by archived_at seq find_text find_title'.split(
+  'and or not null true false if then else for in return some every satisfies between instance of function external me entry before item today now date time duration number id version created_at created_by updated_at updated_by archived_at seq find_text find_title others record sign_off'.split(
     ' ',
   ),
 );

@@ -1,3 +1,4 @@
+import { isUuid } from '../base/index.ts';
 import { checkValues, valueContext } from '../register/index.ts';
 import { behaviourOf, isNothing, type StoredValue } from '../values/index.ts';
 import type { CompiledForm } from './compiled.ts';
@@ -20,7 +21,7 @@ export const carryOver = (compiled: CompiledForm, entry: Entry): Carried => {
   const say = (key: string, value: StoredValue): string => {
     const field = register.fields.find((each) => each.key === key);
     const shown = field ? behaviourOf(field.type).show(value, valueContext(catalogue)) : '';
-    return `${compiled.byKey.get(key)?.label ?? field?.label ?? key}${shown === '' ? '' : ` (${shown.slice(0, 200)})`}`;
+    return `${compiled.byKey.get(key)?.label ?? field?.label ?? (isUuid(key) ? 'An answer' : key)}${shown === '' ? '' : ` (${shown.slice(0, 200)})`}`;
   };
   for (const [key, value] of Object.entries(entry.typed)) {
     const question = compiled.byKey.get(key);

@@ -65,6 +65,26 @@ describe('what changed between two versions is said', () => {
     ['the endings', { endings: [{ label: 'Bye' }] }, ['What comes after sending is changed.']],
   ])('%s', (_, more, sentences) => expect(compare(form(more))).toEqual(sentences));
 
+  test('what is called otherwise is the same by its id, and what took its place is new', () => {
+    const known = (n: number): string => `00000000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+    const before = form({
+      questions: [
+        { ...title, id: known(1) },
+        { ...severity, id: known(2) },
+      ],
+      pages: [{ id: known(3), key: 'a', label: 'A' }],
+    });
+    const after = form({
+      questions: [
+        { field: 'cost', id: known(1) },
+        { ...severity, id: known(4) },
+      ],
+      pages: [{ id: known(3), key: 'b', label: 'A' }],
+    });
+    expect(compare(after, before)).toEqual(['Title is asked as Cost.', 'The page A is changed.']);
+    expect(compare(before, form({ questions: [title, severity], pages: before.pages }))).toEqual([]);
+  });
+
   test('there and back again says the same things the other way round', () => {
     const after = form({ questions: [title, cost] });
     expect(compare(form(), after)).toEqual(['Severity is asked now, and must be answered.']);

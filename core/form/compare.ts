@@ -34,19 +34,49 @@ const questionChanges = (before: Question, after: Question, old: SayContext, now
 
 const opening = ({ open_from, open_until, at_most }: Form) => [open_from, open_until, at_most];
 
+interface Known {
+  readonly id?: string | undefined;
+}
+
+/** What each of the later things was: the same by its id, else by what it is called, each at most once. */
+const earlierOf = <T extends Known>(
+  before: readonly T[],
+  after: readonly T[],
+  called: (thing: T) => string,
+): ReadonlyMap<T, T> => {
+  const found = new Map<T, T>();
+  const free = new Set(before);
+  const pair = (thing: T, was: T | undefined): void => {
+    if (!was || !free.delete(was)) return;
+    found.set(thing, was);
+  };
+  for (const thing of after) pair(thing, thing.id === undefined ? undefined : before.find(({ id }) => id === thing.id));
+  for (const thing of after)
+    if (!found.has(thing))
+      pair(
+        thing,
+        [...free].find((each) => called(each) === called(thing)),
+      );
+  return found;
+};
+
+const sameBesidesId = (a: Known, b: Known): boolean => same({ ...a, id: '' }, { ...b, id: '' });
+
 /** Keyed parts of a form that were added, dropped or changed, by their labels. */
-const partChanges = <T extends { readonly key: string; readonly label: string }>(
+const partChanges = <T extends Known & { readonly key: string; readonly label: string }>(
   what: string,
   before: readonly T[],
   after: readonly T[],
 ): string[] => {
-  const [old, now] = [new Map(before.map((each) => [each.key, each])), new Map(after.map((each) => [each.key, each]))];
+  const earlier = earlierOf(before, after, ({ key }) => key);
+  const kept = new Set(earlier.values());
   return [
-    ...after.filter((each) => !old.has(each.key)).map((each) => `The ${what} ${each.label} is added.`),
-    ...before.filter((each) => !now.has(each.key)).map((each) => `The ${what} ${each.label} is gone.`),
-    ...after
-      .filter((each) => old.has(each.key) && !same(old.get(each.key), each))
-      .map((each) => `The ${what} ${each.label} is changed.`),
+    ...after.filter((each) => !earlier.has(each)).map((each) => `The ${what} ${each.label} is added.`),
+    ...before.filter((each) => !kept.has(each)).map((each) => `The ${what} ${each.label} is gone.`),
+    ...after.flatMap((each) => {
+      const was = earlier.get(each);
+      return was && !sameBesidesId(was, each) ? [`The ${what} ${each.label} is changed.`] : [];
+    }),
   ];
 };
 
@@ -55,11 +85,12 @@ const partChanges = <T extends { readonly key: string; readonly label: string }>
  * its own words.
  */
 export const compareForms = (before: Form, after: Form, old: SayContext, now: SayContext): string[] => {
-  const had = new Map(before.questions.map((question) => [question.field, question]));
-  const has = new Set(after.questions.map((question) => question.field));
-  const kept = (form: Form, other: ReadonlySet<string>) =>
-    form.questions.map((question) => question.field).filter((field) => other.has(field));
-  const reordered = !same(kept(before, has), kept(after, new Set(had.keys())));
+  const earlier = earlierOf(before.questions, after.questions, ({ field }) => field);
+  const kept = new Set(earlier.values());
+  const reordered = !same(
+    before.questions.filter((question) => kept.has(question)).map(({ field }) => field),
+    after.questions.flatMap((question) => earlier.get(question)?.field ?? []),
+  );
   return [
     ...(before.label === after.label ? [] : [`The form is called ${after.label} instead of ${before.label}.`]),
     ...(before.purpose === after.purpose ? [] : ['It is for something else: adding or changing.']),
@@ -67,11 +98,11 @@ export const compareForms = (before: Form, after: Form, old: SayContext, now: Sa
       ? []
       : ['Its introduction is changed.']),
     ...before.questions
-      .filter(({ field }) => !has.has(field))
+      .filter((question) => !kept.has(question))
       .map((question) => `${labelOf(question, old)} is not asked any more.`),
     ...after.questions.flatMap((question) => {
-      const earlier = had.get(question.field);
-      if (earlier) return questionChanges(earlier, question, old, now);
+      const was = earlier.get(question);
+      if (was) return questionChanges(was, question, old, now);
       const rules = sentences(question, now);
       return [`${labelOf(question, now)} is asked now${rules.length > 0 ? `, and ${rules.join(', and ')}` : ''}.`];
     }),

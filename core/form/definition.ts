@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { keySchema, labelSchema } from '../values/index.ts';
+import { idSchema, keySchema, labelSchema } from '../values/index.ts';
 
 const expression = z.string().max(10_000);
 /** Formatted text, as a long formatted field takes it. */
@@ -68,6 +68,7 @@ export type Column = z.infer<typeof columnSchema>;
 
 /** One field of the register as this form asks it, on a page and in a section of the form. */
 export const questionSchema = z.strictObject({
+  id: idSchema,
   field: keySchema,
   label: labelSchema.optional(),
   /** A word of help under the question. */
@@ -91,6 +92,7 @@ export type Media = z.infer<typeof mediaSchema>;
 
 /** A page of a form. From it the first condition that holds leads on, else the next page comes. */
 export const pageSchema = z.strictObject({
+  id: idSchema,
   key: keySchema,
   label: labelSchema,
   introduction: words.optional(),
@@ -119,6 +121,7 @@ export const endingSchema = z.strictObject({
 export type Ending = z.infer<typeof endingSchema>;
 
 export const formSchema = z.strictObject({
+  id: idSchema,
   key: keySchema,
   label: labelSchema,
   register: keySchema,

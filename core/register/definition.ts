@@ -5,12 +5,14 @@ import {
   type Choice,
   fieldTypeSchema,
   formulaSchema,
+  idSchema,
   keySchema,
   labelSchema,
   outcomeTypeSchema,
 } from '../values/index.ts';
 
 export const fieldSchema = z.strictObject({
+  id: idSchema,
   key: keySchema,
   label: labelSchema,
   type: fieldTypeSchema,
@@ -37,6 +39,7 @@ export const constraintSchema = z.discriminatedUnion('kind', [
 export type Constraint = z.infer<typeof constraintSchema>;
 
 export const registerSchema = z.strictObject({
+  id: idSchema,
   key: keySchema,
   singular: labelSchema,
   plural: labelSchema,
@@ -56,6 +59,7 @@ export const registerSchema = z.strictObject({
 export type Register = z.infer<typeof registerSchema>;
 
 const choiceSchema = z.strictObject({
+  id: idSchema,
   code: keySchema,
   label: labelSchema,
   retired: z.boolean().optional(),
@@ -68,6 +72,7 @@ const choiceSchema = z.strictObject({
 const RESERVED_COLUMNS = ['code', 'label', 'position', 'retired', 'colour', 'icon', 'parent'];
 
 export const choiceListSchema = z.strictObject({
+  id: idSchema,
   key: keySchema,
   label: labelSchema,
   /** The list whose choices these belong to. */

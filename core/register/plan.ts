@@ -25,6 +25,8 @@ export type PlanStep =
   | {
       readonly kind: 'rename_field';
       readonly register: Register;
+      /** The rows it stands in, if it stands in rows. */
+      readonly rows: RowsField | null;
       readonly from: string;
       readonly to: string;
       readonly rewritten: number;
@@ -330,9 +332,13 @@ export const sayStep = (step: PlanStep, catalogue: Catalogue, records: number): 
     case 'make_register':
       return `The register ${step.register.plural} is made, with numbers from ${step.register.mark}-0001 and ${step.register.fields.length} fields: ${step.register.fields.map((field) => sayField(field, catalogue)).join(', ')}. Only set-up people see it until someone is let in.`;
     case 'rename_field': {
-      const label = step.register.fields.find((field) => field.key === step.to)?.label ?? step.to;
+      const fields = step.rows?.type.fields ?? step.register.fields;
+      const label = fields.find((field) => field.key === step.to)?.label ?? step.to;
+      const owner = step.rows
+        ? `the ${step.rows.type.plural.toLowerCase()} of ${step.register.plural}`
+        : step.register.plural;
       const along = step.rewritten === 1 ? 'one form or route is' : `${step.rewritten} forms and routes are`;
-      return `${label} of ${step.register.plural} is called ${step.to} in formulas instead of ${step.from}; ${along} rewritten, no record is changed.`;
+      return `${label} of ${owner} is called ${step.to} in formulas instead of ${step.from}; ${along} rewritten, no record is changed.`;
     }
     case 'add_field':
       return `${step.register.plural} get the field ${sayField(step.field, catalogue)}, empty in ${records === 1 ? 'the one record' : `all ${records} records`}.`;

@@ -13,9 +13,10 @@ import {
   type Vocabulary,
 } from '../expression/index.ts';
 import { type Catalogue, type RecordValues, type Register, vocabularyOf } from '../register/index.ts';
-import { keySchema, labelSchema } from '../values/index.ts';
+import { idSchema, keySchema, labelSchema } from '../values/index.ts';
 
 export const stepSchema = z.strictObject({
+  id: idSchema,
   label: labelSchema,
   /** The role whose people sign. */
   role: keySchema,
@@ -25,6 +26,7 @@ export const stepSchema = z.strictObject({
 export type Step = z.infer<typeof stepSchema>;
 
 export const routeSchema = z.strictObject({
+  id: idSchema,
   key: keySchema,
   label: labelSchema,
   register: keySchema,

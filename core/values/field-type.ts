@@ -10,7 +10,7 @@ import { moneyKind, numberKind, percentKind } from './number.ts';
 import { positionKind } from './position.ts';
 import { type RowsType, rowsKind } from './rows.ts';
 import { runningNumberKind } from './running-number.ts';
-import { keySchema, labelSchema } from './schemas.ts';
+import { idSchema, keySchema, labelSchema } from './schemas.ts';
 import { dateKind, momentKind, timeKind, yesNoKind } from './simple.ts';
 import { spanKind } from './span.ts';
 import { formattedKind, longTextKind, textKind } from './text.ts';
@@ -18,6 +18,8 @@ import { type WorkedOutType, workedOutKind } from './worked-out.ts';
 
 /** A field of a row. */
 export interface RowField {
+  /** What it is known by for good; none until it is made. */
+  readonly id?: string | undefined;
   readonly key: string;
   readonly label: string;
   readonly type: FieldType;
@@ -118,6 +120,7 @@ const schemasOf = <K extends FieldKindName>(names: readonly K[]): z.ZodType<Fiel
 export const fieldTypeSchema: z.ZodType<FieldType> = schemasOf(KIND_NAMES);
 const rowTypeSchema: z.ZodType<FieldType> = schemasOf(KIND_NAMES.filter(isForRows));
 export const rowFieldSchema: z.ZodType<RowField> = z.strictObject({
+  id: idSchema,
   key: keySchema,
   label: labelSchema,
   type: rowTypeSchema,

@@ -72,5 +72,5 @@ export { minorUnits } from './number.ts';
 export { type Position, positionOf } from './position.ts';
 export { MOST_ROWS, newRowField } from './rows.ts';
 export { type Series, seriesText } from './running-number.ts';
-export { formulaSchema, keySchema, labelSchema } from './schemas.ts';
+export { formulaSchema, idSchema, keySchema, labelSchema } from './schemas.ts';
 export { heldDays, spanOf, spanStored, storedSpan } from './span.ts';

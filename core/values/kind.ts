@@ -59,6 +59,8 @@ export type ColumnType =
   | `numeric(${number}, ${number})`;
 
 export interface Choice {
+  /** What it is known by for good; none until it is made. */
+  readonly id?: string | undefined;
   readonly code: string;
   readonly label: string;
   /** Not offered any more; old records keep it. */

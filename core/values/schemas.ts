@@ -7,6 +7,9 @@ export const keySchema = z
   .string()
   .regex(/^[a-z][a-z0-9_]{0,47}$/, 'A key has small letters, digits and _, and begins with a letter.');
 
+/** What a definition is known by for good, whatever it is called: given when it is made, and never changed. */
+export const idSchema = z.guid().optional();
+
 /** A label as people read it: 1 to 80 characters of any script, cleaned of what cannot be seen. */
 export const labelSchema = z
   .string()

@@ -3,7 +3,7 @@ import { findDate } from '../base/index.ts';
 import { formSchema } from '../form/index.ts';
 import { choiceListSchema, registerSchema } from '../register/index.ts';
 import { routeSchema } from '../signoff/index.ts';
-import { keySchema, labelSchema } from '../values/index.ts';
+import { idSchema, keySchema, labelSchema } from '../values/index.ts';
 
 /** What a role gives on one register. Conditional rights (a FEEL condition) widen each of these later. */
 const rightsSchema = z.strictObject({
@@ -14,6 +14,7 @@ const rightsSchema = z.strictObject({
 export type Rights = z.infer<typeof rightsSchema>;
 
 export const roleSchema = z.strictObject({
+  id: idSchema,
   key: keySchema,
   label: labelSchema,
   /** Set-up people change definitions, and see and change every record. */

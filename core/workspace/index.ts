@@ -7,5 +7,14 @@ export {
   type Workspace,
   workspaceSchema,
 } from './definition.ts';
-export { renameInCatalogue, renameInForm, renameInRoute, renamingProblem } from './rename.ts';
+export { Identifier, type NewId } from './identify.ts';
+export { inNewWords } from './new-words.ts';
+export {
+  renameInCatalogue,
+  renameInForm,
+  renameInRoute,
+  renamesBetween,
+  renamesOfReserved,
+  renamingProblem,
+} from './rename.ts';
 export { readLabels, suggestType } from './suggest.ts';

@@ -1,10 +1,10 @@
-import { isReservedKey, KEY, type Problem, problem } from '../base/index.ts';
+import { isReservedKey, KEY, type Problem, problem, toKey } from '../base/index.ts';
 import { FUNCTION_NAMES, type Renaming, renameInExpression, type Vocabulary } from '../expression/index.ts';
 import { type Column, type Form, formVocabulary, offeringVocabulary, type Rule } from '../form/index.ts';
 import { type Catalogue, type Constraint, findVocabulary, type Register, vocabularyOf } from '../register/index.ts';
 import type { Route } from '../signoff/index.ts';
 import { rowsKey } from '../sql/index.ts';
-import { numberingIn, type RowField, rowsIn, workedOutIn } from '../values/index.ts';
+import { numberingIn, type RowField, rowFieldsIn, rowsIn, workedOutIn } from '../values/index.ts';
 
 const renamed = (key: string, { from, to }: Renaming): string => (key === from ? to : key);
 
@@ -21,7 +21,12 @@ const renameInType = <T extends RowField>(field: T, key: string, before: Catalog
   const rows = rowsIn(type);
   if (!rows) return field;
   const there = rowsKey(key, field.key);
-  return { ...field, type: { ...rows, fields: rows.fields.map((row) => renameInType(row, there, before, renaming)) } };
+  const own = there === renaming.register;
+  const fields = rows.fields.map((row) => {
+    const rewritten = renameInType(row, there, before, renaming);
+    return own ? { ...rewritten, key: renamed(row.key, renaming) } : rewritten;
+  });
+  return { ...field, type: { ...rows, fields } };
 };
 
 const renameInConstraint = (
@@ -105,7 +110,9 @@ const renameInRule = (rule: Rule, question: string, vocabulary: Vocabulary, own:
       return rule.condition === undefined ? rule : { ...rule, condition: rewrite(rule.condition) };
     case 'fills_cell': {
       const rows = vocabulary.linked(rowsKey(vocabulary.register, question));
-      return rows ? { ...rule, from: renameInExpression(rule.from, rows, renaming) } : rule;
+      if (!rows) return rule;
+      const cell = rows.register === renaming.register ? renamed(rule.cell, renaming) : rule.cell;
+      return { ...rule, cell, from: renameInExpression(rule.from, rows, renaming) };
     }
     case 'fills':
       return {
@@ -174,16 +181,63 @@ export const renameInRoute = (route: Route, before: Catalogue, renaming: Renamin
   };
 };
 
+/** The fields a renaming is among, with what they belong to in words; null where there is no such register or rows. */
+const among = (catalogue: Catalogue, key: string): { fields: readonly RowField[]; plural: string } | null => {
+  const [owner = '', rows] = key.split('.');
+  const register = catalogue.registers.get(owner);
+  if (!register || rows === undefined) return register ?? null;
+  const field = register.fields.find((each) => each.key === rows);
+  return (field && rowsIn(field.type)) ?? null;
+};
+
 /** Why a field cannot get a new key, or null. */
 export const renamingProblem = (catalogue: Catalogue, { register: key, from, to }: Renaming): Problem | null => {
-  const register = catalogue.registers.get(key);
+  const found = among(catalogue, key);
   const told = (detail: string) => problem('cannot_rename', ['renames'], detail);
-  if (!register?.fields.some((field) => field.key === from))
-    return told(`There is no field “${from}” to give a new key.`);
+  if (!found?.fields.some((field) => field.key === from)) return told(`There is no field “${from}” to give a new key.`);
   if (!KEY.test(to)) return told(`“${to}” is no key: small letters, digits and _, beginning with a letter.`);
   if (isReservedKey(to, FUNCTION_NAMES))
     return told(`“${to}” is a word of the rule language and cannot be a field's key.`);
-  return register.fields.some((field) => field.key === to)
-    ? told(`${register.plural} have a field with the key “${to}” already.`)
+  return found.fields.some((field) => field.key === to)
+    ? told(`${found.plural} have a field with the key “${to}” already.`)
     : null;
+};
+
+const renamesAmong = (register: string, before: readonly RowField[], after: readonly RowField[]): Renaming[] =>
+  after.flatMap(({ id, key }) => {
+    const old = id === undefined ? undefined : before.find((field) => field.id === id);
+    return old && old.key !== key ? [{ register, from: old.key, to: key }] : [];
+  });
+
+/**
+ * The fields that are called otherwise in a register as it shall be: the same by their ids, with another key. Those of
+ * the register come first, as its rows go by the keys they have then. What names no ids renames nothing.
+ */
+export const renamesBetween = (before: Register, after: Register): Renaming[] => [
+  ...renamesAmong(before.key, before.fields, after.fields),
+  ...after.fields.flatMap(({ id, key, type }) => {
+    const old = before.fields.find((field) => (id === undefined ? field.key === key : field.id === id));
+    return old ? renamesAmong(rowsKey(before.key, key), rowFieldsIn(old.type), rowFieldsIn(type)) : [];
+  }),
+];
+
+/** New keys for the fields that are called what a name may not be any more: a word or a function came to mean something. */
+export const renamesOfReserved = (catalogue: Catalogue): Renaming[] => {
+  const freed = (register: string, fields: readonly RowField[]): Renaming[] => {
+    const taken = new Set(fields.map(({ key }) => key));
+    return fields.flatMap(({ key }) => {
+      if (!isReservedKey(key, FUNCTION_NAMES)) return [];
+      const to = toKey(key, taken, FUNCTION_NAMES);
+      taken.add(to);
+      return [{ register, from: key, to }];
+    });
+  };
+  return [...catalogue.registers.values()].flatMap((register) => {
+    const own = freed(register.key, register.fields);
+    const now = (key: string): string => own.find(({ from }) => from === key)?.to ?? key;
+    return [
+      ...own,
+      ...register.fields.flatMap(({ key, type }) => freed(rowsKey(register.key, now(key)), rowFieldsIn(type))),
+    ];
+  });
 };

@@ -27,6 +27,7 @@ import type { Tx } from '../platform/database.ts';
 import { toDrizzle } from '../platform/fragment.ts';
 import { setAside } from '../platform/schema.ts';
 import { dropDerived, makeDerived } from './derived/index.ts';
+import { idOf } from './ids.ts';
 import { dropViews, makeViews } from './views.ts';
 
 /** A piece of SQL out of our own source: the name of a type. */
@@ -183,8 +184,8 @@ const makeRows = async (tx: Tx, register: Register, field: RowsField): Promise<v
   for (const each of field.type.fields) await addColumn(tx, table, each);
 };
 
-const asideName = (key: string): string =>
-  `-${Date.now().toString(36)}${randomBytes(2).toString('hex')}-${key}`.slice(0, 63);
+/** A name that no key can have, and no other field: by its id. */
+const asideName = (field: RowField): string => `-${idOf(field)}`;
 
 const noteAside = async (
   tx: Tx,
@@ -215,7 +216,7 @@ const renameAsideRows = async (tx: Tx, register: string, from: string, to: strin
 
 /** The column keeps its values under a name no key can have; bringing it back is renaming it. */
 const setAsideField = async (tx: Tx, register: Register, field: Field): Promise<void> => {
-  const aside = asideName(field.key);
+  const aside = asideName(field);
   if (isRowsField(field)) {
     await run(tx, renameRows(rowsKey(register.key, field.key), `${register.key}.${aside}`));
     await renameAsideRows(tx, register.key, field.key, aside);
@@ -225,7 +226,7 @@ const setAsideField = async (tx: Tx, register: Register, field: Field): Promise<
 };
 
 const setAsideRowField = async (tx: Tx, register: Register, rows: RowsField, field: RowField): Promise<void> => {
-  const aside = asideName(field.key);
+  const aside = asideName(field);
   const table = tableOf(rowsKey(register.key, rows.key));
   if (!workedOutIn(field.type)) await run(tx, renameColumn(table, field.key, aside));
   await noteAside(tx, register.key, rows.key, aside, field);
@@ -248,7 +249,7 @@ const bringBackRowField = async (tx: Tx, step: PlanStep & { kind: 'bring_back_ro
   await tx.delete(setAside).where(eq(setAside.id, step.aside));
 };
 
-/** The column goes by its new name, and what was noted of it in the history too. */
+/** The column goes by its new name. What is kept for long names the field by its id, and is not touched. */
 const renameField = async (tx: Tx, register: Register, from: string, to: string): Promise<void> => {
   const field = register.fields.find((each) => each.key === to);
   if (field && isRowsField(field)) await run(tx, renameRows(rowsKey(register.key, from), rowsKey(register.key, to)));
@@ -257,14 +258,15 @@ const renameField = async (tx: Tx, register: Register, from: string, to: string)
   const [was, is] = [parameter(from, 'text'), parameter(to, 'text')];
   await run(
     tx,
-    text`update iolite.history set changes = (changes - ${was}) || jsonb_build_object(${is}, changes -> ${was})
-      where register = ${parameter(register.key, 'text')} and changes ? ${was}`,
-  );
-  await run(
-    tx,
     text`update iolite.series set field = ${is} where register = ${parameter(register.key, 'text')} and field = ${was}`,
   );
   await renameAsideRows(tx, register.key, from, to);
+};
+
+const renameRowField = async (tx: Tx, register: Register, rows: RowsField, from: string, to: string): Promise<void> => {
+  const field = rows.type.fields.find((each) => each.key === to);
+  if (field && !workedOutIn(field.type))
+    await run(tx, renameColumn(tableOf(rowsKey(register.key, rows.key)), from, to));
 };
 
 const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
@@ -278,7 +280,9 @@ const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
     case 'add_field':
       return addField(tx, step.register, step.field);
     case 'rename_field':
-      return renameField(tx, step.register, step.from, step.to);
+      return step.rows
+        ? renameRowField(tx, step.register, step.rows, step.from, step.to)
+        : renameField(tx, step.register, step.from, step.to);
     case 'set_aside_field':
       return setAsideField(tx, step.register, step.field);
     case 'bring_back':

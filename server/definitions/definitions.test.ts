@@ -70,6 +70,7 @@ describe('changing definitions that are in use', () => {
     const { boat } = await makeBoat(runa, 'Aside');
     await runa.patch(`/api/registers/boats/records/${boat}`, { from: {}, changes: { built: '1972' } });
     const boats = await register('boats');
+    const built = boats.fields.find((field: { key: string }) => field.key === 'built').id;
     const answer = await carryOut({
       registers: [{ ...boats, fields: boats.fields.filter((field: { key: string }) => field.key !== 'built') }],
     });
@@ -77,7 +78,7 @@ describe('changing definitions that are in use', () => {
     expect((await runa.get(`/api/registers/boats/records/${boat}`)).body.values).not.toHaveProperty('built');
     expect((await runa.get(`/api/registers/boats/records?filter=${encodeURIComponent('built > 1')}`)).status).toBe(422);
     const kept = await server.database.db.execute(
-      sql`select count(*)::int as n from information_schema.columns where table_schema = 'records' and table_name = 'boats' and column_name like '-%-built'`,
+      sql`select count(*)::int as n from information_schema.columns where table_schema = 'records' and table_name = 'boats' and column_name = ${`-${built}`}`,
     );
     expect(kept.rows[0]?.n).toBe(1);
   });
@@ -98,9 +99,9 @@ describe('changing definitions that are in use', () => {
     const lists = (await runa.get('/api/workspace')).body.choice_lists;
     const now = lists.find((list: { key: string }) => list.key === 'severities').choices;
     expect(now).toEqual([
-      { code: 'damage', label: 'Damage to things' },
-      { code: 'injury', label: 'Injury' },
-      { code: 'scare', label: 'Scare', retired: true },
+      { id: expect.any(String), code: 'damage', label: 'Damage to things' },
+      { id: expect.any(String), code: 'injury', label: 'Injury' },
+      { id: expect.any(String), code: 'scare', label: 'Scare', retired: true },
     ]);
     expect((await runa.get(`/api/registers/near_misses/records/${id}`)).body.values.severity).toBe('scare');
     await carryOut({ choice_lists: [severities] });

@@ -1,15 +1,17 @@
 import { compileForm } from '#core/form/index.ts';
 import { planChange } from '#core/register/index.ts';
 import { compileRoute } from '#core/signoff/index.ts';
-import { catalogueOf, type Workspace } from '#core/workspace/index.ts';
+import { catalogueOf, Identifier, type Workspace } from '#core/workspace/index.ts';
 import type { Tx } from '../platform/database.ts';
 import { valueOrRefuse } from '../platform/refusal.ts';
 import { workspace } from '../platform/schema.ts';
 import { carryOutPlan } from './ddl.ts';
+import { newId } from './ids.ts';
 import { publishDefinition } from './store.ts';
 
 /** Makes everything a workspace file describes in an empty database; refused with every place that is wrong. */
-export const makeWorkspace = async (tx: Tx, file: Workspace): Promise<void> => {
+export const makeWorkspace = async (tx: Tx, described: Workspace): Promise<void> => {
+  const file = new Identifier(newId, true).workspace(described);
   const catalogue = catalogueOf(file);
   const empty = { ...catalogue, registers: new Map(), choiceLists: new Map() };
   const plan = valueOrRefuse(planChange(empty, catalogue));

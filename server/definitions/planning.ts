@@ -19,11 +19,21 @@ import {
 import { compileRoute, type Route } from '#core/signoff/index.ts';
 import type { RowField } from '#core/values/index.ts';
 import { rowFieldSchema } from '#core/values/index.ts';
-import { type Role, renameInCatalogue, renameInForm, renameInRoute, renamingProblem } from '#core/workspace/index.ts';
+import {
+  Identifier,
+  inNewWords,
+  type Role,
+  renameInCatalogue,
+  renameInForm,
+  renameInRoute,
+  renamesBetween,
+  renamingProblem,
+} from '#core/workspace/index.ts';
 import type { Queryable } from '../platform/database.ts';
 import { invalid, notFound, valueOrRefuse } from '../platform/refusal.ts';
 import { setAside } from '../platform/schema.ts';
 import { type Draft, readDrafts } from './drafts.ts';
+import { newId } from './ids.ts';
 import { type Definitions, newestThatFits, readFormVersions, type Versioned } from './store.ts';
 
 /** Registers, choice lists and roles as they shall be; what is not named stays. */
@@ -37,15 +47,23 @@ export interface Changes {
   readonly bring_back: readonly string[];
 }
 
+const identifier = new Identifier(newId);
+
 const applied = (catalogue: Catalogue, changes: Changes): Catalogue => ({
   ...catalogue,
   registers: new Map([
     ...catalogue.registers,
-    ...changes.registers.map((each) => [each.key, withoutGone(each, catalogue.registers.get(each.key))] as const),
+    ...changes.registers.map((each) => {
+      const before = catalogue.registers.get(each.key);
+      return [each.key, identifier.register(withoutGone(each, before), before)] as const;
+    }),
   ]),
   choiceLists: new Map([
     ...catalogue.choiceLists,
-    ...changes.choice_lists.map((each) => [each.key, keepCodes(catalogue, each)] as const),
+    ...changes.choice_lists.map(
+      (each) =>
+        [each.key, identifier.choiceList(keepCodes(catalogue, each), catalogue.choiceLists.get(each.key))] as const,
+    ),
   ]),
 });
 
@@ -153,8 +171,10 @@ const rename = (definitions: Definitions, drafts: readonly Draft[], renames: rea
       forms.filter((versions) =>
         versions.some((each) => differs(form(each), renameInForm(form(each), before, renaming))),
       ).length + routes.filter((each) => differs(route(each), renameInRoute(route(each), before, renaming))).length;
-    const register = catalogue.registers.get(renaming.register);
-    if (register) steps.push({ kind: 'rename_field', register, from: renaming.from, to: renaming.to, rewritten });
+    const [owner = '', rowsField] = renaming.register.split('.');
+    const register = catalogue.registers.get(owner);
+    const rows = register?.fields.filter(isRowsField).find((field) => field.key === rowsField) ?? null;
+    if (register) steps.push({ kind: 'rename_field', register, rows, from: renaming.from, to: renaming.to, rewritten });
     stages.push({ renaming, before });
   }
   return { catalogue, steps, form, route };
@@ -235,15 +255,30 @@ export interface PlannedChange {
   readonly fallBacks: readonly string[];
 }
 
+/** The new keys a change gives fields: those it says, and those of fields that are known again by their ids. */
+const renamesIn = (catalogue: Catalogue, { registers, renames }: Changes): Renaming[] => {
+  const said = new Set(renames.map(({ register, from }) => `${register} ${from}`));
+  const implied = registers.flatMap((register) => {
+    const before = catalogue.registers.get(register.key);
+    return before ? renamesBetween(before, register) : [];
+  });
+  return [...renames, ...implied.filter(({ register, from }) => !said.has(`${register} ${from}`))];
+};
+
 /** What a change does, step by step; refused with every place where it would break something. */
 export const planDefinitions = async (
   db: Queryable,
   definitions: Definitions,
   changes: Changes,
 ): Promise<PlannedChange> => {
-  const renamed = rename(definitions, changes.renames.length > 0 ? await readDrafts(db) : [], changes.renames);
+  const renames = renamesIn(definitions.catalogue, changes);
+  const renamed = rename(definitions, renames.length > 0 ? await readDrafts(db) : [], renames);
+  const retold = (sent: Register): Register => {
+    const [before, now] = [definitions.catalogue.registers.get(sent.key), renamed.catalogue.registers.get(sent.key)];
+    return renames.length > 0 && before && now ? inNewWords(sent, before, now) : sent;
+  };
   const back = broughtBack(renamed.catalogue, await readAside(db, changes.bring_back));
-  const after = applied(back.catalogue, changes);
+  const after = applied(back.catalogue, { ...changes, registers: changes.registers.map(retold) });
   const { steps } = valueOrRefuse(planChange(back.catalogue, after));
   const misfits = await readMisfits(db, definitions, after, renamed);
   const broken = brokenBy(definitions, after, renamed, misfits);

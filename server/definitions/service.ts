@@ -4,13 +4,14 @@ import { problem } from '#core/base/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
 import type { Catalogue, Constraint, Plan, Register } from '#core/register/index.ts';
 import { compileRoute, type Route } from '#core/signoff/index.ts';
-import type { Role } from '#core/workspace/index.ts';
+import { Identifier, type Role } from '#core/workspace/index.ts';
 import type { Db, Queryable, Tx } from '../platform/database.ts';
 import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../platform/refusal.ts';
 import { counters, workspace } from '../platform/schema.ts';
 import { carryOutPlan } from './ddl.ts';
 import { dropDraft, findDraft, keepDraft, rewriteDrafts } from './drafts.ts';
+import { newId } from './ids.ts';
 import { type Changes, planDefinitions, sayPlan } from './planning.ts';
 import type { DefinitionsReader } from './reader.ts';
 import { type Definitions, nextVersion, publishDefinition, rewriteDefinitions } from './store.ts';
@@ -38,6 +39,8 @@ const bumpVersion = async (tx: Tx): Promise<number> => {
   return row?.version ?? 0;
 };
 
+const identifier = new Identifier(newId);
+
 /** Commands that change definitions: one transaction each, one at a time. Drafts are not among what they wait for. */
 export class DefinitionsService {
   readonly #db: Db;
@@ -59,7 +62,7 @@ export class DefinitionsService {
   }
 
   /** Does it; 409 when the definitions changed since they were rehearsed. */
-  carryOut(changes: Changes, by: string): Promise<PlanAnswer> {
+  carryOut(changes: Changes, by: string | null): Promise<PlanAnswer> {
     return this.#change(async (tx, definitions) => {
       if (definitions.version !== changes.version) {
         throw new Refusal(
@@ -72,7 +75,7 @@ export class DefinitionsService {
       await this.#refuseTwice(tx, plan, definitions);
       const counts = await readCounts(tx);
       await carryOutPlan(tx, plan, after);
-      if (changes.renames.length > 0) {
+      if (plan.steps.some(({ kind }) => kind === 'rename_field')) {
         await rewriteDefinitions(tx, renamed.form, renamed.route);
         await rewriteDrafts(tx, renamed.form);
       }
@@ -82,7 +85,8 @@ export class DefinitionsService {
       for (const [key, register] of after.registers)
         if (JSON.stringify(register) !== JSON.stringify(definitions.catalogue.registers.get(key)))
           await publishDefinition(tx, 'register', register, by);
-      for (const role of changes.roles) await publishDefinition(tx, 'role', role, by);
+      for (const role of changes.roles)
+        await publishDefinition(tx, 'role', identifier.role(role, definitions.roles.get(role.key)), by);
       return sayPlan(planned, await bumpVersion(tx), changes.roles, counts);
     });
   }
@@ -91,12 +95,14 @@ export class DefinitionsService {
    * Keeps a draft of a form; a definition that is wrong is refused with every place. Nobody waits for it, and nothing
    * but those who look at drafts hears of it.
    */
-  async keepForm(key: string, form: Form, by: string): Promise<DraftAnswer> {
-    if (form.key !== key)
+  async keepForm(key: string, given: Form, by: string): Promise<DraftAnswer> {
+    if (given.key !== key)
       throw invalid([problem('key', ['key'], 'The key in the form is not the one in the address.')]);
     const definitions = await this.#reader.read(this.#db);
-    valueOrRefuse(compileForm(form, definitions.catalogue));
+    valueOrRefuse(compileForm(given, definitions.catalogue));
     return inTransaction(this.#db, async (tx) => {
+      const before = (await findDraft(tx, key))?.form ?? definitions.forms.get(key)?.published.document;
+      const form = identifier.form(given, before);
       const revision = await keepDraft(tx, form, by);
       await notify(tx, { kind: 'draft', form: key });
       return { form, revision, version: (await nextVersion(tx, 'form', key)).version };
@@ -129,10 +135,12 @@ export class DefinitionsService {
   }
 
   /** Publishes a new version of a route. One register has one. */
-  putRoute(key: string, route: Route, by: string): Promise<RouteSummary> {
+  putRoute(key: string, given: Route, by: string): Promise<RouteSummary> {
     return this.#change(async (tx, definitions) => {
-      if (route.key !== key)
+      if (given.key !== key)
         throw invalid([problem('key', ['key'], 'The key in the route is not the one in the address.')]);
+      const known = [...definitions.routes.values()].find(({ document }) => document.route.key === key);
+      const route = identifier.route(given, known?.document.route);
       valueOrRefuse(compileRoute(route, definitions.catalogue, new Set(definitions.roles.keys())));
       const other = definitions.routes.get(route.register);
       if (other && other.document.route.key !== key) {

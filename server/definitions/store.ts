@@ -1,4 +1,4 @@
-import { and, eq, inArray, max } from 'drizzle-orm';
+import { and, eq, inArray, max, sql } from 'drizzle-orm';
 import type { Result } from '#core/base/index.ts';
 import { perPair } from '#core/base/index.ts';
 import { type CompiledForm, compileForm, type Form, formSchema } from '#core/form/index.ts';
@@ -68,12 +68,18 @@ export const findFormVersion = async (db: Queryable, key: string, version: numbe
 };
 
 /** A route at the version a sign-off runs on. */
-export const readRouteVersion = async (db: Queryable, key: string, version: number): Promise<Route> => {
+export const readRouteVersion = async (db: Queryable, id: string, version: number): Promise<Route> => {
   const [row] = await db
     .select()
     .from(definitions)
-    .where(and(at('route', key), eq(definitions.version, version)));
-  if (!row) throw new RangeError(`route ${key} has no version ${version}`);
+    .where(
+      and(
+        eq(definitions.kind, 'route'),
+        sql`${definitions.document} ->> 'id' = ${id}`,
+        eq(definitions.version, version),
+      ),
+    );
+  if (!row) throw new RangeError(`route ${id} has no version ${version}`);
   return routeSchema.parse(row.document);
 };
 

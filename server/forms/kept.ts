@@ -1,11 +1,13 @@
 import { and, count, desc, eq, ne } from 'drizzle-orm';
 import { z } from 'zod';
 import type { KeptEntry } from '#contract/index.ts';
+import { formIdOf, formKeyOf, formWithId, registerWithId } from '../definitions/ids.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
 import type { Queryable } from '../platform/database.ts';
 import { notFound, Refusal } from '../platform/refusal.ts';
 import { keptEntries } from '../platform/schema.ts';
+import type { Look } from '../records/work.ts';
 
 const keptBody = z.record(z.string(), z.unknown());
 const MOST_KEPT = 200;
@@ -13,7 +15,7 @@ const MOST_KEPT = 200;
 const own = (person: Person, id: string) => and(eq(keptEntries.personId, person.id), eq(keptEntries.id, id));
 
 /** Keeps an entry that is not sent yet, for this person alone. What it holds is judged when it is sent. */
-export const keepEntry = async (db: Queryable, person: Person, id: string, entry: KeptEntry): Promise<void> => {
+export const keepEntry = async ({ db, definitions, person }: Look, id: string, entry: KeptEntry): Promise<void> => {
   const [row] = await db
     .select({ others: count() })
     .from(keptEntries)
@@ -21,7 +23,9 @@ export const keepEntry = async (db: Queryable, person: Person, id: string, entry
   if ((row?.others ?? 0) >= MOST_KEPT)
     throw new Refusal('conflict', `You keep ${MOST_KEPT} entries that were not sent. Send or throw away some first.`);
   const { form, version, record: recordId, title, body } = entry;
-  const values = { form, version, recordId, title, body, at: new Date() };
+  const formId = formIdOf(definitions, form);
+  if (formId === null) throw notFound();
+  const values = { formId, version, recordId, title, body, at: new Date() };
   await db
     .insert(keptEntries)
     .values({ id, personId: person.id, ...values })
@@ -29,17 +33,17 @@ export const keepEntry = async (db: Queryable, person: Person, id: string, entry
 };
 
 /** The entries a person keeps, the newest first, with the form they are of. */
-export const listEntries = async (db: Queryable, definitions: Definitions, person: Person) => {
+export const listEntries = async ({ db, definitions, person }: Look) => {
   const rows = await db
     .select()
     .from(keptEntries)
     .where(eq(keptEntries.personId, person.id))
     .orderBy(desc(keptEntries.at));
   return {
-    entries: rows.map(({ id, form, recordId, title, at }) => ({
+    entries: rows.map(({ id, formId, recordId, title, at }) => ({
       id,
-      form,
-      label: labelOf(definitions, form),
+      form: formKeyOf(definitions, formId) ?? '',
+      label: labelOf(definitions, formId),
       record: recordId,
       title,
       at: at.toISOString(),
@@ -47,16 +51,15 @@ export const listEntries = async (db: Queryable, definitions: Definitions, perso
   };
 };
 
-const labelOf = ({ forms, catalogue }: Definitions, key: string): string =>
-  forms.get(key)?.open?.document.label ??
-  catalogue.registers.get(key.replace(/^\./, ''))?.singular ??
-  'a form that is no longer there';
+const labelOf = (definitions: Definitions, id: string): string =>
+  formWithId(definitions, id)?.label ?? registerWithId(definitions, id)?.singular ?? 'a form that is no longer there';
 
 /** An entry this person keeps; 404 where they keep none of that id. */
-export const readEntry = async (db: Queryable, person: Person, id: string): Promise<KeptEntry> => {
+export const readEntry = async ({ db, definitions, person }: Look, id: string): Promise<KeptEntry> => {
   const [row] = await db.select().from(keptEntries).where(own(person, id));
-  if (!row) throw notFound();
-  const { form, version, recordId, title, body } = row;
+  const form = row ? formKeyOf(definitions, row.formId) : null;
+  if (!row || form === null) throw notFound();
+  const { version, recordId, title, body } = row;
   return { form, version, record: recordId, title, body: keptBody.parse(body) };
 };
 

@@ -4,6 +4,7 @@ import { type Form, plainForm, plainFormOf } from '#core/form/index.ts';
 import { valueContext } from '#core/register/index.ts';
 import { behaviourOf } from '#core/values/index.ts';
 import { findDraft } from '../definitions/drafts.ts';
+import { idOf } from '../definitions/ids.ts';
 import { type Definitions, nextVersion, type Versioned } from '../definitions/store.ts';
 import { isSetup, mayFill, personRights } from '../people/roles.ts';
 import { notAllowed, notFound } from '../platform/refusal.ts';
@@ -63,15 +64,16 @@ export const refuseClosed = ({ definitions, person, clock }: Look, form: Form): 
 };
 
 /** Refuses one time more than a form may be filled in. What is counted is what was added by it. */
-export const refuseTooOften = async ({ db, person }: Look, { key, at_most: most }: Form): Promise<void> => {
+export const refuseTooOften = async ({ db, person }: Look, form: Form): Promise<void> => {
+  const { at_most: most } = form;
   if (!most) return;
   // Two that are sent at once are counted one after the other.
-  await db.execute(sql`select pg_advisory_xact_lock(hashtextextended(${`form ${key}`}, 0))`);
+  await db.execute(sql`select pg_advisory_xact_lock(hashtextextended(${`form ${form.key}`}, 0))`);
   const own = most.per === 'person' ? eq(history.personId, person.id) : undefined;
   const [row] = await db
     .select({ times: count() })
     .from(history)
-    .where(and(eq(history.formKey, key), eq(history.action, 'added'), own));
+    .where(and(eq(history.formId, idOf(form)), eq(history.action, 'added'), own));
   if ((row?.times ?? 0) < most.times) return;
   const times = most.times === 1 ? 'once' : `${most.times} times`;
   throw notAllowed(

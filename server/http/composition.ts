@@ -1,7 +1,9 @@
 import type { DefinitionsReader } from '../definitions/reader.ts';
-import type { CountBreaking } from '../definitions/service.ts';
+import { renameReserved } from '../definitions/reserved.ts';
+import { type CountBreaking, DefinitionsService } from '../definitions/service.ts';
 import { clearFiles } from '../files/clear.ts';
 import { clockNow } from '../platform/clock.ts';
+import type { Db } from '../platform/database.ts';
 import type { Task } from '../platform/jobs.ts';
 import type { Follower } from '../records/commands/index.ts';
 import { historyFollower } from '../records/followers/history.ts';
@@ -23,4 +25,9 @@ export const tasksOf = (reader: DefinitionsReader): readonly Task[] => [clearFil
 export const countBreakingRecords: CountBreaking = (db, definitions, { register, constraint, catalogue }) => {
   const sight = systemSight(definitions, 'a rehearsal says how many of all records would break a rule');
   return countBreaking({ db, sight, clock: clockNow(catalogue) }, register, constraint, catalogue);
+};
+
+/** What a start does besides the migrations: definitions of an earlier version are put into the words of this one. */
+export const bringUpToDate = async (db: Db, reader: DefinitionsReader): Promise<void> => {
+  await renameReserved(db, reader, new DefinitionsService(db, reader, countBreakingRecords));
 };

@@ -179,7 +179,7 @@ export const history = iolite.table(
   'history',
   {
     id: bigserial('id', { mode: 'number' }).primaryKey(),
-    register: text('register').notNull(),
+    registerId: uuid('register_id').notNull(),
     recordId: uuid('record_id').notNull(),
     at: moment('at').notNull(),
     personId: uuid('person_id').notNull(),
@@ -196,16 +196,16 @@ export const history = iolite.table(
         'brought_back',
       ],
     }).notNull(),
-    formKey: text('form_key'),
+    formId: uuid('form_id'),
     formVersion: integer('form_version'),
     comment: text('comment'),
-    /** `{field: [from, to]}`. */
+    /** `{field’s id: [from, to]}`. */
     changes: jsonb('changes').$type<Record<string, [from: StoredValue, to: StoredValue]>>().notNull(),
   },
   (table) => [
     index('history_record').on(table.recordId, table.id),
     // How many times a form was filled in, and by whom.
-    index('history_form').on(table.formKey, table.personId).where(sql`action = 'added' and form_key is not null`),
+    index('history_form').on(table.formId, table.personId).where(sql`action = 'added' and form_id is not null`),
   ],
 );
 
@@ -217,7 +217,8 @@ export const keptEntries = iolite.table(
     personId: uuid('person_id')
       .notNull()
       .references(() => people.id, { onDelete: 'cascade' }),
-    form: text('form').notNull(),
+    /** The id of the form, or of the register whose own form it is. */
+    formId: uuid('form_id').notNull(),
     version: integer('version').notNull(),
     recordId: uuid('record_id'),
     /** What it is, in words: its first answers. */
@@ -233,16 +234,16 @@ export const signOffs = iolite.table(
   'sign_offs',
   {
     id: uuid('id').primaryKey(),
-    register: text('register').notNull(),
+    registerId: uuid('register_id').notNull(),
     recordId: uuid('record_id').notNull().unique(),
-    routeKey: text('route_key').notNull(),
+    routeId: uuid('route_id').notNull(),
     routeVersion: integer('route_version').notNull(),
     round: integer('round').notNull(),
     stage: text('stage', { enum: ['waiting', 'approved', 'sent_back', 'refused'] }).notNull(),
     step: integer('step').notNull(),
     sender: uuid('sender').notNull(),
     sentAt: moment('sent_at').notNull(),
-    formKey: text('form_key'),
+    formId: uuid('form_id'),
     /** Who may act now: worked out on entering the step, and again on acting. */
     signers: uuid('signers').array().notNull(),
     lastResort: integer('last_resort').notNull(),

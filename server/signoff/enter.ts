@@ -4,6 +4,7 @@ import { uuidV7 } from '#core/base/index.ts';
 import type { Values } from '#core/expression/index.ts';
 import type { RecordValues, Register } from '#core/register/index.ts';
 import { type CompiledRoute, nextStep, recordValues, signersOf } from '#core/signoff/index.ts';
+import { idOf } from '../definitions/ids.ts';
 import type { Queryable } from '../platform/database.ts';
 import { notify } from '../platform/locks.ts';
 import { people, signOffs } from '../platform/schema.ts';
@@ -39,7 +40,7 @@ export interface Entering {
   readonly register: Register;
   readonly id: string;
   readonly values: RecordValues;
-  /** The form it came by. */
+  /** The id of the form it came by. */
   readonly form: string | null;
   /** The sign-off it went round in before. */
   readonly old: SignOff | null;
@@ -64,7 +65,7 @@ export const enterRoute = async (work: Work, { register, id, values, form, old }
   const at = new Date(clock.now);
   const sender = old?.sender ?? person.id;
   const entered = {
-    routeKey: route.route.key,
+    routeId: idOf(route.route),
     routeVersion: published.version,
     stage: 'waiting' as const,
     step,
@@ -78,7 +79,7 @@ export const enterRoute = async (work: Work, { register, id, values, form, old }
       .where(eq(signOffs.id, old.id));
   } else {
     const signOffId = uuidV7(at.getTime(), randomBytes(10));
-    const begun = { id: signOffId, register: register.key, recordId: id, round: 1, sender, formKey: form };
+    const begun = { id: signOffId, registerId: idOf(register), recordId: id, round: 1, sender, formId: form };
     await db.insert(signOffs).values({ ...entered, ...begun });
   }
   return route.steps[step]?.step.label ?? null;

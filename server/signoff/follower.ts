@@ -1,6 +1,10 @@
+import { formIdOf } from '../definitions/ids.ts';
 import type { Followed, Follower, RecordEvent } from '../records/commands/index.ts';
 import type { Work } from '../records/work.ts';
 import { enterRoute, findSignOff } from './enter.ts';
+
+const formOf = ({ definitions }: Work, { by }: RecordEvent): string | null =>
+  by.form ? formIdOf(definitions, by.form.key) : null;
 
 /** New records go round, one after the other; what is brought in from elsewhere was signed there, or never. */
 const begin = async (work: Work, event: RecordEvent & { kind: 'added' }): Promise<Followed> => {
@@ -11,7 +15,7 @@ const begin = async (work: Work, event: RecordEvent & { kind: 'added' }): Promis
       register: event.register,
       id,
       values,
-      form: event.by.form?.key ?? null,
+      form: formOf(work, event),
       old: await findSignOff(work.db, id),
     });
   return { goesTo };
@@ -22,7 +26,7 @@ const goOn = async (work: Work, event: RecordEvent & { kind: 'changed' }): Promi
   const { register, id, values, by } = event;
   const route = work.definitions.routes.get(register.key)?.document;
   const old = route ? await findSignOff(work.db, id) : null;
-  const again = { register, id, values, form: by.form?.key ?? null, old };
+  const again = { register, id, values, form: formOf(work, event), old };
   if (by.action === 'sent_again') return { goesTo: await enterRoute(work, again) };
   if (!route || !old || old.stage === 'sent_back') return {};
   if (Object.keys(event.changes).some((field) => route.watched.has(field))) await enterRoute(work, again);

@@ -1,5 +1,6 @@
 import { valueContext, vocabularyOf } from '#core/register/index.ts';
 import { type CompiledRoute, compileRoute, sayStepReason } from '#core/signoff/index.ts';
+import { registerWithId } from '../definitions/ids.ts';
 import { type Definitions, readRouteVersion } from '../definitions/store.ts';
 import type { Queryable } from '../platform/database.ts';
 import { Refusal } from '../platform/refusal.ts';
@@ -12,11 +13,12 @@ export type SignOff = typeof signOffs.$inferSelect;
 export const readRoute = async (
   db: Queryable,
   definitions: Definitions,
-  signOff: Pick<SignOff, 'register' | 'routeKey' | 'routeVersion'>,
+  signOff: Pick<SignOff, 'registerId' | 'routeId' | 'routeVersion'>,
 ): Promise<CompiledRoute> => {
-  const now = definitions.routes.get(signOff.register);
-  if (now && now.document.route.key === signOff.routeKey && now.version === signOff.routeVersion) return now.document;
-  const route = await readRouteVersion(db, signOff.routeKey, signOff.routeVersion);
+  const register = registerWithId(definitions, signOff.registerId);
+  const now = register && definitions.routes.get(register.key);
+  if (now && now.document.route.id === signOff.routeId && now.version === signOff.routeVersion) return now.document;
+  const route = await readRouteVersion(db, signOff.routeId, signOff.routeVersion);
   const compiled = compileRoute(route, definitions.catalogue, new Set(definitions.roles.keys()));
   if (!compiled.ok) throw new Refusal('conflict', 'The route this record is on no longer fits its register.');
   return compiled.value;

@@ -9,7 +9,9 @@ import { api } from '#contract/index.ts';
 import { uuidV7 } from '#core/base/index.ts';
 import { workspaceSchema } from '#core/workspace/index.ts';
 import { applyWorkspace } from '../access/first-start.ts';
+import { DefinitionsReader } from '../definitions/reader.ts';
 import { makeApp } from '../http/app.ts';
+import { bringUpToDate } from '../http/composition.ts';
 import { LiveEvents } from '../http/live.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
 import { Jobs, prepareJobs, type Task } from '../platform/jobs.ts';
@@ -100,6 +102,7 @@ export class TestServer {
     const database = openDatabase(url);
     await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
     if (options.dump === undefined) await TestServer.#fill(database);
+    await bringUpToDate(database.db, new DefinitionsReader());
     const live = new LiveEvents(url);
     await live.start();
     const jobs = options.tasks ? await startJobs(url, database, options.tasks) : null;

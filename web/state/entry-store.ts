@@ -7,6 +7,8 @@ import {
   carryOver,
   cellKey,
   type Entry,
+  entryByIds,
+  entryByKeys,
   type FilledIn,
   fillIn,
   newEntry,
@@ -118,9 +120,9 @@ const withoutUntyped = (
   return Object.fromEntries(Object.entries(cells).filter(([cell, value]) => !untyped(cell, value)));
 };
 
-/** What is kept of an entry. */
-export const toKept = ({ entry, links, files, page }: EntryState): Omit<Kept, 'version' | 'at'> => ({
-  entry: { ...entry, begun: { ...entry.begun } },
+/** What of an entry is kept, by the ids of its fields: a key may change before it is taken up again. */
+export const toKept = ({ compiled, entry, links, files, page }: EntryState): Omit<Kept, 'version' | 'at'> => ({
+  entry: entryByIds(compiled.register.fields, entry),
   links: { ...links },
   files: { ...files },
   page,
@@ -130,10 +132,9 @@ export const toKept = ({ entry, links, files, page }: EntryState): Omit<Kept, 'v
 export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> => {
   const { clock, keepAs } = options;
   const kept = options.kept ?? null;
+  const held = kept ? entryByKeys(options.compiled.register.fields, kept.entry) : undefined;
   const carried =
-    kept && kept.version !== options.version
-      ? carryOver(options.compiled, kept.entry)
-      : { entry: kept?.entry, lost: [] };
+    kept && held && kept.version !== options.version ? carryOver(options.compiled, held) : { entry: held, lost: [] };
   const fresh: Entry = {
     ...newEntry(freshId(clock()), options.record, options.begun?.values),
     snapshots: options.begun?.snapshots ?? {},

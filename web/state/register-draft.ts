@@ -6,7 +6,8 @@ import { type FieldType, rowsIn } from '#core/values/index.ts';
 /** A field while it is being made. Its key comes from its label until it is stored. */
 export interface FieldDraft {
   readonly id: number;
-  /** The key it is stored under; null while it is new. */
+  /** What it is known by on the server, and its key there; null while it is new. */
+  readonly known: string | null;
   readonly stored: string | null;
   /** The key it shall have; null: made from its label. */
   readonly key: string | null;
@@ -30,6 +31,7 @@ let nextId = 1;
 
 export const newField = (): FieldDraft => ({
   id: nextId++,
+  known: null,
   stored: null,
   key: null,
   label: '',
@@ -56,6 +58,7 @@ export const toDraft = (register: Register): RegisterDraft => ({
   fields: register.fields.map(
     (field): FieldDraft => ({
       id: nextId++,
+      known: field.id ?? null,
       stored: field.key,
       key: field.key,
       label: field.label,
@@ -91,6 +94,7 @@ export const toRegister = (draft: RegisterDraft, registers: ReadonlySet<string>)
     taken.add(key);
     const type = withRowKeys(field.type);
     return {
+      ...(field.known === null ? {} : { id: field.known }),
       key,
       label: field.label,
       type,
@@ -111,12 +115,6 @@ export const toRegister = (draft: RegisterDraft, registers: ReadonlySet<string>)
     alike: draft.alike,
   };
 };
-
-/** The fields whose keys were changed, in an order in which no key is taken twice where that can be. */
-export const renamesOf = (draft: RegisterDraft): { register: string; from: string; to: string }[] =>
-  draft.fields.flatMap(({ stored, key }) =>
-    draft.key && stored && key && stored !== key ? [{ register: draft.key, from: stored, to: key }] : [],
-  );
 
 /** A choice list from its label and one choice a line. */
 export const toChoiceList = (label: string, lines: string, lists: ReadonlySet<string>): ChoiceList => {

@@ -45,13 +45,10 @@ export const formHandlers: Handlers<
       draft: query.draft === 'yes',
     }),
   formVersions: (context, { params }) => listVersions(lookOf(context), params.key),
-  keptEntries: (context) => {
-    const { person, definitions } = signedIn(context);
-    return listEntries(context.db, definitions, person);
-  },
-  keptEntry: (context, { params }) => readEntry(context.db, signedIn(context).person, params.id),
+  keptEntries: (context) => listEntries(lookOf(context)),
+  keptEntry: (context, { params }) => readEntry(lookOf(context), params.id),
   keepEntry: async (context, { params, body }) => {
-    await keepEntry(context.db, signedIn(context).person, params.id, body);
+    await keepEntry(lookOf(context), params.id, body);
     return null;
   },
   dropEntry: async (context, { params }) => {

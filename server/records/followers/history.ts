@@ -1,14 +1,17 @@
+import { byIds, valueByIds } from '#core/register/index.ts';
 import { sql } from '#core/sql/index.ts';
+import type { StoredValue } from '#core/values/index.ts';
+import { formIdOf, idOf } from '../../definitions/ids.ts';
 import { type Follower, idsOf, type RecordEvent } from '../commands/events.ts';
 import { insertion, shapeOf } from '../commands/insertion.ts';
 
 const HISTORY = shapeOf(sql`iolite.history`, [
-  { name: 'register', type: 'text' },
+  { name: 'register_id', type: 'uuid' },
   { name: 'record_id', type: 'uuid' },
   { name: 'at', type: 'timestamptz' },
   { name: 'person_id', type: 'uuid' },
   { name: 'action', type: 'text' },
-  { name: 'form_key', type: 'text' },
+  { name: 'form_id', type: 'uuid' },
   { name: 'form_version', type: 'integer' },
   { name: 'comment', type: 'text' },
   { name: 'changes', type: 'jsonb' },
@@ -16,22 +19,28 @@ const HISTORY = shapeOf(sql`iolite.history`, [
 
 const commentOf = (event: RecordEvent): string | null => (event.kind === 'decided' ? event.comment : null);
 
+/** What differs now, by the fields’ ids. */
+const changesById = ({ register, changes }: RecordEvent & { kind: 'changed' }) =>
+  byIds<readonly StoredValue[]>(register.fields, changes, (pair, field) =>
+    pair.map((value) => valueByIds(value, field)),
+  );
+
 /** Keeps who did what to a record, when, from what to what, and by which form. */
 export const historyFollower: Follower = {
   name: 'history',
-  statements: ({ person, clock }, event) => [
+  statements: ({ person, clock, definitions }, event) => [
     insertion(
       HISTORY,
       idsOf(event).map((id) => ({
-        register: event.register.key,
+        register_id: idOf(event.register),
         record_id: id,
         at: clock.now,
         person_id: person.id,
         action: event.by.action,
-        form_key: event.by.form?.key ?? null,
+        form_id: event.by.form ? formIdOf(definitions, event.by.form.key) : null,
         form_version: event.by.form?.version ?? null,
         comment: commentOf(event),
-        changes: event.kind === 'changed' ? event.changes : {},
+        changes: event.kind === 'changed' ? changesById(event) : {},
       })),
     ),
   ],

@@ -1,12 +1,21 @@
 import { and, desc, eq } from 'drizzle-orm';
 import type { HistoryAnswer, Linked } from '#contract/index.ts';
-import { type Catalogue, type Field, type Register, valueContext } from '#core/register/index.ts';
+import { byKeys, type Catalogue, type Field, type Register, valueByKeys, valueContext } from '#core/register/index.ts';
 import { behaviourOf, leadsTo, type StoredValue, textsOf } from '#core/values/index.ts';
+import { formWithId, idOf } from '../../definitions/ids.ts';
 import { history, people } from '../../platform/schema.ts';
 import type { Look } from '../work.ts';
 import { readLinked } from './linked.ts';
 
 const MOST = 200;
+
+/** What an event changed, by the keys fields have now. */
+type Changes = Readonly<Record<string, readonly StoredValue[]>>;
+
+const changesOf = (register: Register, { changes }: typeof history.$inferSelect): Changes =>
+  byKeys<readonly StoredValue[]>(register.fields, changes, (pair, field) =>
+    pair.map((value) => valueByKeys(value, field)),
+  );
 
 type Names = ReadonlyMap<string, Readonly<Record<string, Linked>>>;
 
@@ -22,19 +31,14 @@ const sayValue = (catalogue: Catalogue, { type }: Field, value: StoredValue, nam
 };
 
 /** What all the changes of a history point to, each register asked once. */
-const readNames = async (
-  look: Look,
-  register: Register,
-  events: readonly (typeof history.$inferSelect)[],
-): Promise<Names> => {
+const readNames = async (look: Look, register: Register, changes: readonly Changes[]): Promise<Names> => {
   const wanted = new Map<string, Set<string>>();
   for (const field of register.fields) {
     const to = leadsTo(field.type);
     if (to === null) continue;
     const ids = wanted.get(to) ?? new Set<string>();
     wanted.set(to, ids);
-    for (const { changes } of events)
-      for (const value of changes[field.key] ?? []) for (const id of idsIn(value)) ids.add(id);
+    for (const each of changes) for (const value of each[field.key] ?? []) for (const id of idsIn(value)) ids.add(id);
   }
   const names = new Map<string, Readonly<Record<string, Linked>>>();
   for (const [to, ids] of wanted) names.set(to, await readLinked(look, to, [...ids]));
@@ -44,31 +48,32 @@ const readNames = async (
 /** Who did what to a record, newest first; values in the words of their fields, only fields that still are. */
 export const readHistory = async (look: Look, register: Register, recordId: string): Promise<HistoryAnswer> => {
   const { db, definitions, sight } = look;
-  const rows = await db
+  const read = await db
     .select({ event: history, by: people.name })
     .from(history)
     .innerJoin(people, eq(people.id, history.personId))
-    .where(and(eq(history.recordId, recordId), eq(history.register, register.key)))
+    .where(and(eq(history.recordId, recordId), eq(history.registerId, idOf(register))))
     .orderBy(desc(history.id))
     .limit(MOST);
+  const rows = read.map((row) => ({ ...row, changed: changesOf(register, row.event) }));
   const names = await readNames(
     look,
     register,
-    rows.map((row) => row.event),
+    rows.map((row) => row.changed),
   );
-  const events = rows.map(({ event, by }): HistoryAnswer['events'][number] => {
-    const { formKey, formVersion } = event;
-    const label = formKey ? definitions.forms.get(formKey)?.published?.document.label : undefined;
+  const events = rows.map(({ event, by, changed }): HistoryAnswer['events'][number] => {
+    const { formId, formVersion } = event;
+    const form = formId === null ? null : formWithId(definitions, formId);
     return {
       id: String(event.id),
       at: event.at.toISOString(),
       by,
       action: event.action,
-      form: formKey && formVersion ? { key: formKey, label: label ?? formKey, version: formVersion } : null,
+      form: form && formVersion ? { key: form.key, label: form.label, version: formVersion } : null,
       comment: event.comment,
       // In the order of the register's fields: the database keeps none in a document.
       changes: register.fields.flatMap((field) => {
-        const change = event.changes[field.key];
+        const change = changed[field.key];
         if (!change) return [];
         const [from, to] = change.map((value) => sayValue(sight.catalogue, field, value, names));
         return [{ field: field.label, from: from ?? '', to: to ?? '' }];

@@ -13,7 +13,6 @@ import {
   newDraft,
   newField,
   type RegisterDraft,
-  renamesOf,
   toDraft,
   toRegister,
 } from '../../state/register-draft.ts';
@@ -57,7 +56,6 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
     version: workspace.version,
     registers: [register],
     choice_lists: [...draft.lists],
-    renames: renamesOf(draft),
   };
   const rehearse = useMutation({ mutationFn: () => call('rehearse', { body: changes }) });
   const carryOut = useMutation({
