@@ -3,7 +3,7 @@ import type { ListPage } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import { afterCursor, type CompiledList, type Cursor, compileList, orderBy, readsPerson } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
-import { parameter, sql } from '#core/sql/index.ts';
+import { identifier, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { execute } from '../../platform/fragment.ts';
 import { invalid, valueOrRefuse } from '../../platform/refusal.ts';
 import type { Reading } from '../work.ts';
@@ -88,6 +88,20 @@ const compile = async (reading: Reading, register: Register, query: PageQuery): 
   return valueOrRefuse(compileList(register, asked, { catalogue, clock, from: relationsOf(sight), ...me }));
 };
 
+/* Names that no field can have, for what a page adds to its records. */
+const PLACE = identifier('t', '-place');
+const FOUND: readonly SqlFragment[] = [as(identifier('t', '-sort'), 'sort_value')];
+
+/**
+ * The records of one page, in their places: they are found before anything is joined to them, as thousands may be sorted
+ * for the fifty that are shown.
+ */
+const pageOf = ({ sight }: Reading, list: CompiledList, where: SqlFragment, most: number): SqlFragment => {
+  const sort = list.sortKey ? sql`(${list.sortKey.value})::text` : sql`null::text`;
+  const found = sql`select t.*, ${as(sort, '-sort')} from ${relation(sight, list.register.key)} t where ${where} order by ${orderBy(list)} limit ${parameter(most, 'integer')}`;
+  return sql`(select f.*, row_number() over () as ${identifier('-place')} from (${found}) f)`;
+};
+
 /** A page of a list with its count. */
 export const readPage = async (reading: Reading, register: Register, query: PageQuery): Promise<ListPage> => {
   const { db, sight, clock } = reading;
@@ -95,8 +109,7 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   await refuseTooSlow(reading, list);
   const prepared = preparedFor(register, sight, query.columns);
   const where = query.after === '' ? list.where : sql`${list.where} and ${afterCursor(list, readCursor(query.after))}`;
-  const sorted = list.sortKey ? [as(sql`(${list.sortKey.value})::text`, 'sort_value')] : [];
-  const page = sql`${prepared.select(sight, clock, sorted)} where ${where} order by ${orderBy(list)} limit ${parameter(query.limit + 1, 'integer')}`;
+  const page = sql`${prepared.selectOf(pageOf(reading, list, where, query.limit + 1), sight, clock, FOUND)} order by ${PLACE}`;
   const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no';
   const [rows, count] = await Promise.all([execute(db, page), query.count === 'yes' ? countOf(reading, list) : null]);
   const total = count === null || plain ? count : ((await countRecords(reading, [register]))[register.key] ?? 0);

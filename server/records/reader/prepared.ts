@@ -24,6 +24,8 @@ export interface Prepared {
   readonly fields: readonly Field[];
   /** `select … from … t left join …`: what follows begins with `where`. `also` are columns more. */
   readonly select: (sight: Sight, clock: Clock, also?: readonly SqlFragment[]) => SqlFragment;
+  /** The same of a few records of the register's relation, found before: what is shown of links is looked up for them alone. */
+  readonly selectOf: (records: SqlFragment, sight: Sight, clock: Clock, also?: readonly SqlFragment[]) => SqlFragment;
   readonly toAnswer: (row: DriverRow) => RecordAnswer;
 }
 
@@ -64,7 +66,7 @@ const prepare = (register: Register, catalogue: Catalogue, fields: readonly Fiel
     ]),
     ...persons.map(({ key, alias }) => as(identifier(alias, 'name'), `n_${key}`)),
   ];
-  const fromFor = (sight: Sight): SqlFragment => {
+  const joinsFor = (sight: Sight): SqlFragment => {
     const joins = [
       ...links.map(
         ({ key, target, alias }) =>
@@ -75,27 +77,29 @@ const prepare = (register: Register, catalogue: Catalogue, fields: readonly Fiel
           sql` left join ${tableOf(PEOPLE)} ${identifier(alias)} on ${identifier(alias, 'id')} = ${identifier('t', key)}`,
       ),
     ];
-    return sql` from ${relation(sight, register.key)} t left join iolite.sign_offs so on so.record_id = t.id${join(joins, '')}`;
+    return sql` t left join iolite.sign_offs so on so.record_id = t.id${join(joins, '')}`;
   };
   /** What follows from the definitions alone is put together once: it costs more than what is asked for. */
-  let still: { readonly columns: SqlFragment; readonly from: SqlFragment } | null = null;
+  let still: { readonly columns: SqlFragment; readonly joins: SqlFragment } | null = null;
+  const selectOf: Prepared['selectOf'] = (records, sight, clock, also = []) => {
+    const narrowed = sight.scopes.size > 0;
+    const parts =
+      still && !narrowed && !moves
+        ? still
+        : {
+            columns: withPlainText(join(columnsAt(sight, clock), ', ')),
+            joins: withPlainText(joinsFor(sight)),
+          };
+    if (!narrowed && !moves) still = parts;
+    const more: Segment[] = also.flatMap((column) => [{ kind: 'text', text: ', ' } as const, ...column.segments]);
+    return sql`select ${parts.columns}${{ segments: more }} from ${records}${parts.joins}`;
+  };
 
   return {
     register,
     fields,
-    select: (sight, clock, also = []) => {
-      const narrowed = sight.scopes.size > 0;
-      const parts =
-        still && !narrowed && !moves
-          ? still
-          : {
-              columns: withPlainText(join(columnsAt(sight, clock), ', ')),
-              from: withPlainText(fromFor(sight)),
-            };
-      if (!narrowed && !moves) still = parts;
-      const more: Segment[] = also.flatMap((column) => [{ kind: 'text', text: ', ' } as const, ...column.segments]);
-      return sql`select ${parts.columns}${{ segments: more }}${parts.from}`;
-    },
+    select: (sight, clock, also) => selectOf(relation(sight, register.key), sight, clock, also),
+    selectOf,
     toAnswer: (row) => {
       const values: Record<string, StoredValue> = {};
       for (const { field, name, type } of selected)
