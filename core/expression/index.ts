@@ -38,7 +38,7 @@ export { everyTerm, type Term } from './term.ts';
 export { type SqlTarget, toSql, toSqlFilter, toSqlFormula } from './to-sql.ts';
 export { type CompareOp, children, type Expr } from './tree.ts';
 export { fromValueType, type Type } from './type.ts';
-export { type Given, type Item, type NoteCode, toGiven, type Value } from './value.ts';
+export { type Given, type Item, isItem, isList, type NoteCode, toGiven, type Value } from './value.ts';
 export {
   type Formula,
   findField,

@@ -5,6 +5,8 @@ import {
   type Formula,
   type Given,
   type Item,
+  isItem,
+  isList,
   type Term,
   toGiven,
   type Vocabulary,
@@ -43,7 +45,7 @@ const staysInside = ({ base, steps, by }: Term & { op: 'read' }): boolean =>
       (!formula || readsItselfOnly(formula)),
   );
 
-/** A record or row as expressions read it; what is worked out is worked out anew, once. */
+/** A record or row as expressions read it; what is worked out is worked out anew, once, and rows are made items once. */
 const reader = (
   vocabulary: Vocabulary,
   stored: Readonly<Record<string, StoredValue>>,
@@ -57,12 +59,13 @@ const reader = (
       if (name === 'entry') return entry?.read(rest) ?? null;
       // Behind a link stands another record, of which nothing is known here.
       if (rest.length > 0) return null;
-      const formula = vocabulary.names.get(name)?.formula;
-      if (!formula || !readsItselfOnly(formula)) return toGiven(stored[name] ?? null, (row) => rowItem(name, row));
       const known = worked.get(name);
       if (known !== undefined) return known;
-      const value = toGiven(evaluateFormula(formula, { ...itself, clock }), (row) => rowItem(name, row));
-      worked.set(name, value);
+      const formula = vocabulary.names.get(name)?.formula;
+      const own = formula !== undefined && readsItselfOnly(formula);
+      const held = own ? evaluateFormula(formula, { ...itself, clock }) : (stored[name] ?? null);
+      const value = toGiven(held, (row) => rowItem(name, row));
+      if (own || typeof value === 'object') worked.set(name, value);
       return value;
     },
   };
@@ -121,13 +124,15 @@ export const workOutRecord = (
     if (workedOutIn(type)) worked[key] = textOrNothing(item.read([key]));
     const fields = rowFieldsIn(type);
     if (fields.length === 0 || isNothing(values[key] ?? null)) continue;
-    const names = findVocabulary(rowsKey(register.key, key), catalogue) ?? EMPTY;
-    worked[key] = rowsOf(values[key] ?? null).map((row) => {
-      const read = reader(names, row.values, clock, () => nobody, item);
-      const own = fields.flatMap((field) =>
-        workedOutIn(field.type) ? [[field.key, textOrNothing(read.read([field.key]))] as const] : [],
+    const derived = fields.filter((field) => workedOutIn(field.type));
+    if (derived.length === 0) continue;
+    const items = item.read([key]);
+    worked[key] = rowsOf(values[key] ?? null).map((row, i) => {
+      const read = isList(items) ? (items[i] ?? null) : null;
+      const own = derived.map(
+        (field) => [field.key, isItem(read) ? textOrNothing(read.read([field.key])) : null] as const,
       );
-      return own.length === 0 ? row : { ...row, values: { ...row.values, ...scalars(own) } };
+      return { ...row, values: { ...row.values, ...scalars(own) } };
     });
   }
   return worked;

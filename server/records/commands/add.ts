@@ -25,13 +25,13 @@ import {
   mustsBeyond,
   type Placed,
   pointingsOf,
-  RECEIPTS,
-  readPresent,
+  presentOf,
+  presentRows,
   uniqueProblems,
 } from './checks.ts';
 import { type By, type Followed, follow, followerColumns, type RecordEvent, write } from './events.ts';
 import { insertion, shapeOf } from './insertion.ts';
-import { type Due, type FirstOfSeries, findDues, firstOfSeries, seriesInsertion, withNumbers } from './numbering.ts';
+import { type FirstOfSeries, findDues, firstOfSeries, seriesInsertion, takeSeries, withNumbers } from './numbering.ts';
 import { recordColumns, recordShapes, rowInsertions } from './record-shape.ts';
 
 /** A record to be added, its values as they came in. */
@@ -145,39 +145,38 @@ export const addRecords = async (
     register,
     prepared.map((each) => each.values),
   );
-  const wanted = idsByTarget(pointings).set(
-    RECEIPTS,
-    prepared.map((each) => each.id),
-  );
-  const present = await readPresent(work, wanted);
-  problems.push(...placed(many, missingProblems(pointings, present)));
+  const reserved = await reserve(work, register, prepared, idsByTarget(pointings));
+  problems.push(...placed(many, missingProblems(pointings, reserved.present)));
   if (new Set(given.map((each) => each.id)).size < given.length) {
     problems.push(problem('id_twice', ['records'], 'Two of these records have the same id.'));
   }
+  // What was taken goes back with the transaction.
   if (problems.length > 0) throw invalid(problems);
-  const before = prepared.filter((each) => present.get(RECEIPTS)?.has(each.id));
-  const received = await findReceived(work, register, before);
-  const fresh = prepared.filter((each) => !received.has(each.id));
+  const fresh = prepared.filter((each) => reserved.received.has(each.id));
+  const known = await findReceived(
+    work,
+    register,
+    prepared.filter((each) => !reserved.received.has(each.id)),
+  );
   const taken = await uniqueProblems(work, register, fresh);
   if (taken.length > 0) throw invalid(placed(many, taken));
-  if (fresh.length > 0) for (const each of await storeNew(work, register, fresh, by, many)) received.set(each.id, each);
-  return given.map(({ id }) => received.get(id)).filter((each) => each !== undefined);
+  if (fresh.length > 0)
+    for (const each of await storeNew(work, register, fresh, reserved, { by, many })) known.set(each.id, each);
+  return given.map(({ id }) => known.get(id)).filter((each) => each !== undefined);
 };
 
 const storeNew = async (
   work: Work,
   register: Register,
   fresh: readonly Prepared[],
-  by: By,
-  many: boolean,
+  { first, series }: Reserved,
+  { by, many }: { readonly by: By; readonly many: boolean },
 ): Promise<Stored[]> => {
   const values = fresh.map((each) => each.values);
   const dues = findDues(work, register, values);
-  const reserved = await reserve(work, register, fresh, dues);
-  if (!reserved) throw notFound();
-  const numbered = withNumbers(values, dues, reserved.series);
+  const numbered = withNumbers(values, dues, series ?? (await takeSeries(work, register, dues)));
   const records = fresh.map(({ id, values: own }, i) => {
-    const seq = reserved.first + i;
+    const seq = first + i;
     return { id, seq, number: `${register.mark}-${String(seq).padStart(4, '0')}`, values: numbered[i] ?? own };
   });
   const rows = records.map((record) => ({
@@ -214,21 +213,44 @@ const RECEIVED = shapeOf(sql`iolite.receipts`, [
   { name: 'content_hash', type: 'text' },
 ]);
 
-const reservedSchema = z.array(
-  z.object({ next: z.number().nullable(), series: z.record(z.string(), z.number()).nullable() }),
-);
+const reservedSchema = z.tuple([
+  z.object({
+    next: z.number().nullable(),
+    received: z.array(z.string()).nullable(),
+    series: z.record(z.string(), z.number()).nullable(),
+    present: z.array(z.object({ target: z.string(), id: z.string() })).nullable(),
+  }),
+]);
+
+/** What new records need before they can be written. */
+interface Reserved {
+  /** The entries that had no receipt: those that were never stored. */
+  readonly received: ReadonlySet<string>;
+  /** The first of the register's numbers taken, one for each entry received. */
+  readonly first: number;
+  /** The first of the numbers of its series; null where they are still to be taken. */
+  readonly series: FirstOfSeries | null;
+  /** What the entries point to, as far as it is there. */
+  readonly present: ReadonlyMap<string, ReadonlySet<string>>;
+}
 
 /**
  * Takes what new records need before they can be written, in one statement: a receipt for each entry, the next numbers
- * of the register, and those of its series. Both rows stay locked until the commit: numbers come without gaps, in the
- * order of storing. Gives null where the register is gone.
+ * of the register, and those of its series; and tells which of the ids they point to are there. An entry that came
+ * before gets nothing. The rows stay locked until the commit: numbers come without gaps, in the order of storing.
  */
 const reserve = async (
-  { db, person }: Work,
+  work: Work,
   register: Register,
   entries: readonly Prepared[],
-  dues: readonly Due[],
-): Promise<{ readonly first: number; readonly series: FirstOfSeries } | null> => {
+  pointed: ReadonlyMap<string, readonly string[]>,
+): Promise<Reserved> => {
+  const { db, person } = work;
+  const dues = findDues(
+    work,
+    register,
+    entries.map(({ values }) => values),
+  );
   const received = insertion(
     RECEIVED,
     entries.map(({ id, hash }) => ({
@@ -238,18 +260,27 @@ const reserve = async (
       content_hash: hash,
     })),
   );
+  const all = sql`(select count(*) from received) = ${parameter(entries.length, 'integer')}`;
   const rows = await executeKept(
     db,
     sql`
-      with received as (${received}),
+      with received as (${received} on conflict (record_id) do nothing returning record_id),
       counter as (
-        update iolite.counters set next = next + ${parameter(entries.length, 'integer')}
+        update iolite.counters set next = next + (select count(*) from received)
         where register = ${parameter(register.key, 'text')} returning next
       ),
-      taken as (${seriesInsertion(register, dues)})
-      select (select next from counter) as next, (select json_object_agg(field, next) from taken) as series`,
+      taken as (${seriesInsertion(register, dues, all)}),
+      present as (${presentRows(work, pointed)})
+      select (select next from counter) as next, (select json_agg(record_id) from received) as received,
+        (select json_object_agg(field, next) from taken) as series, (select json_agg(present) from present) as present`,
   );
   const [row] = reservedSchema.parse(rows);
-  if (!row || row.next === null) return null;
-  return { first: row.next - entries.length, series: firstOfSeries(dues, row.series ?? {}) };
+  if (row.next === null) throw notFound();
+  const fresh = new Set(row.received);
+  return {
+    received: fresh,
+    first: row.next - fresh.size,
+    series: fresh.size === entries.length ? firstOfSeries(dues, row.series ?? {}) : null,
+    present: presentOf(row.present ?? []),
+  };
 };

@@ -56,9 +56,6 @@ export interface Pointing {
 }
 
 const FILES = '$files';
-/** Entries that were stored before, by their ids: a target of its own for `readPresent`. */
-export const RECEIPTS = '$receipts';
-
 const targetOf = ({ type }: RowField): string | null =>
   behaviourOf(type).value.kind === 'texts' ? FILES : leadsTo(type);
 
@@ -92,16 +89,13 @@ const collect = (
 const tableOfTarget = (to: string, catalogue: Catalogue): SqlFragment | null => {
   if (to === PEOPLE) return sql`iolite.people`;
   if (to === FILES) return sql`iolite.files`;
-  if (to === RECEIPTS) return sql`(select record_id as id from iolite.receipts) received`;
   return catalogue.registers.has(to) ? sql`(select id from ${tableOf(to)} where archived_at is null) present` : null;
 };
 
-/** Which of some ids are there, by what they lead to: one query, however many registers, records and fields. */
-export const readPresent = async (
-  { db, definitions }: Work,
-  wanted: ReadonlyMap<string, readonly string[]>,
-): Promise<ReadonlyMap<string, ReadonlySet<string>>> => {
-  const present = new Map<string, Set<string>>();
+type Present = ReadonlyMap<string, ReadonlySet<string>>;
+
+/** Rows of `target` and `id`: which of some ids are there, however many registers, records and fields. */
+export const presentRows = ({ definitions }: Work, wanted: ReadonlyMap<string, readonly string[]>): SqlFragment => {
   const parts = [...wanted].flatMap(([to, ids]) => {
     const table = tableOfTarget(to, definitions.catalogue);
     const distinct = [...new Set(ids)];
@@ -111,14 +105,24 @@ export const readPresent = async (
           sql`select ${parameter(to, 'text')} as target, id from ${table} where id = any(${parameter(distinct, 'uuid[]')})`,
         ];
   });
-  if (parts.length === 0) return present;
-  const rows = await executeKept(db, join(parts, ' union all '));
-  for (const row of rows) {
-    const to = String(row.target);
-    present.set(to, (present.get(to) ?? new Set()).add(String(row.id)));
+  return parts.length === 0
+    ? sql`select null::text as target, null::uuid as id where false`
+    : join(parts, ' union all ');
+};
+
+/** What `presentRows` gave, by what the ids lead to. */
+export const presentOf = (rows: readonly { readonly target?: unknown; readonly id?: unknown }[]): Present => {
+  const present = new Map<string, Set<string>>();
+  for (const { target, id } of rows) {
+    const to = String(target);
+    present.set(to, (present.get(to) ?? new Set()).add(String(id)));
   }
   return present;
 };
+
+/** Which of some ids are there, by what they lead to: one query; none where nothing is asked. */
+export const readPresent = async (work: Work, wanted: ReadonlyMap<string, readonly string[]>): Promise<Present> =>
+  wanted.size === 0 ? new Map() : presentOf(await executeKept(work.db, presentRows(work, wanted)));
 
 /** The ids that some records hold, by what they lead to, each with the place it stands in. */
 export const pointingsOf = (register: Register, records: readonly RecordValues[]): ReadonlyMap<string, Pointing[]> => {
@@ -134,10 +138,7 @@ export const idsByTarget = (pointings: ReadonlyMap<string, readonly Pointing[]>)
   new Map([...pointings].map(([to, uses]) => [to, uses.map((use) => use.id)]));
 
 /** Links must point to what is there. */
-export const missingProblems = (
-  pointings: ReadonlyMap<string, readonly Pointing[]>,
-  present: ReadonlyMap<string, ReadonlySet<string>>,
-): Placed[] =>
+export const missingProblems = (pointings: ReadonlyMap<string, readonly Pointing[]>, present: Present): Placed[] =>
   [...pointings].flatMap(([to, uses]) => {
     const what = to === FILES ? 'a file' : to === PEOPLE ? 'someone' : 'a record';
     return uses

@@ -59,13 +59,15 @@ export const findDues = (work: Work, register: Register, records: readonly Recor
 /**
  * Takes the next numbers of each series, and gives the number after them; the rows stay locked until the commit, so
  * that none is left out. They are locked in the order of the register's fields: two writers never wait for each other.
+ * None is taken where `when` does not hold.
  */
-export const seriesInsertion = (register: Register, dues: readonly Due[]): SqlFragment => {
+export const seriesInsertion = (register: Register, dues: readonly Due[], when: SqlFragment): SqlFragment => {
   const wanted = dues.map(({ field, year, at }) => ({ field, year, count: at.length }));
   return sql`
     insert into iolite.series (register, field, year, next)
     select ${parameter(register.key, 'text')}, field, year, count + 1
     from json_to_recordset(${parameter(JSON.stringify(wanted), 'json')}) as wanted(field text, year integer, count integer)
+    where ${when}
     on conflict (register, field, year) do update set next = series.next + excluded.next - 1
     returning field, next`;
 };
@@ -88,11 +90,16 @@ export const withNumbers = (
   return given;
 };
 
+/** Takes the next numbers of each series by themselves. */
+export const takeSeries = async (work: Work, register: Register, dues: readonly Due[]): Promise<FirstOfSeries> => {
+  if (dues.length === 0) return new Map();
+  const { rows } = await work.db.execute(toDrizzle(seriesInsertion(register, dues, sql`true`)));
+  return firstOfSeries(dues, Object.fromEntries(rows.map((row) => [String(row.field), Number(row.next)])));
+};
+
 /** One record with the running numbers it gets now, when it is changed. */
 export const giveNumbers = async (work: Work, register: Register, values: RecordValues): Promise<RecordValues> => {
   const dues = findDues(work, register, [values]);
   if (dues.length === 0) return values;
-  const { rows } = await work.db.execute(toDrizzle(seriesInsertion(register, dues)));
-  const after = Object.fromEntries(rows.map((row) => [String(row.field), Number(row.next)]));
-  return withNumbers([values], dues, firstOfSeries(dues, after))[0] ?? values;
+  return withNumbers([values], dues, await takeSeries(work, register, dues))[0] ?? values;
 };
