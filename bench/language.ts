@@ -5,6 +5,7 @@ import { compileForm, type Entry, fillIn, newEntry } from '#core/form/index.ts';
 import { type Catalogue, registerSchema, vocabularyOf } from '#core/register/index.ts';
 import type { Scalar } from '#core/values/index.ts';
 import { median } from './measure.ts';
+import { TOO_MUCH } from './too-much.ts';
 import { QUESTIONS, wideForm, wideKey, wideRegister, wideRules } from './wide-form.ts';
 
 const clock = { now: '2026-11-23T10:40:00.000Z', zone: 'Europe/London' };
@@ -111,3 +112,16 @@ const worst = answers.toSorted((a, b) => a - b)[Math.floor(answers.length * 0.99
 console.log(
   `form of ${QUESTIONS} questions and ${wideRules} rules, one answer changed: median ${median(answers).toFixed(3)} ms, 99th of 100 ${worst.toFixed(3)} ms; worked out whole ${median(wholes).toFixed(2)} ms, ${(median(wholes) / median(answers)).toFixed(1)} times as long`,
 );
+
+// What is refused once is remembered: a space at the end makes each text new.
+const refusals = TOO_MUCH.map((text) => {
+  const times = Array.from({ length: 3 }, (_, round) => {
+    const from = performance.now();
+    const checked = checkExpression(text + ' '.repeat(round), vocabulary, { kind: 'condition' });
+    if (checked.ok) throw new Error(`this was to be refused: ${text.slice(0, 60)}`);
+    return performance.now() - from;
+  });
+  return { ms: Math.min(...times), text: text.slice(0, 30) };
+});
+const slowest = refusals.reduce((a, b) => (a.ms > b.ms ? a : b));
+console.log(`the slowest refusal of ${refusals.length}: ${slowest.ms.toFixed(1)} ms, of ${slowest.text}… (goal 100)`);
