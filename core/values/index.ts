@@ -73,4 +73,4 @@ export { type Position, positionOf } from './position.ts';
 export { MOST_ROWS, newRowField } from './rows.ts';
 export { type Series, seriesText } from './running-number.ts';
 export { formulaSchema, idSchema, keySchema, labelSchema } from './schemas.ts';
-export { heldDays, spanOf, spanStored, storedSpan } from './span.ts';
+export { type DaySpan, heldDays, spanOf, spanStored, storedSpan } from './span.ts';

@@ -1,7 +1,7 @@
 import { CalendarDays } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { addDays } from '#core/base/index.ts';
-import { behaviourOf, spanOf, spanStored } from '#core/values/index.ts';
+import { addDays, showDate } from '#core/base/index.ts';
+import { behaviourOf, type DaySpan, spanOf, spanStored } from '#core/values/index.ts';
 import { type ControlProps, sharedProps } from './control.ts';
 
 interface EndProps {
@@ -41,6 +41,10 @@ const EndPicker = ({ label, day, least, onPick }: EndProps) => {
   );
 };
 
+/** The days as they can be typed again. */
+const sayDays = ({ from, to }: DaySpan, locale: string): string =>
+  from === to ? showDate(from, locale) : `${showDate(from, locale)} to ${showDate(to, locale)}`;
+
 /** Days in a row, typed as people say them (“1–5 Nov”, “today to fri”) or picked end by end; what was understood stands beside. */
 export const SpanBox = ({ nights, compact, ...props }: ControlProps & { nights: boolean; compact: boolean }) => {
   const [typed, setTyped] = useState(false);
@@ -55,13 +59,13 @@ export const SpanBox = ({ nights, compact, ...props }: ControlProps & { nights: 
   };
   return (
     <span className="flex flex-wrap items-center gap-x-2">
-      <span className="flex w-72 max-w-full items-center">
+      <span className="flex w-80 max-w-full items-center max-sm:w-full">
         <input
           {...shared}
           type="text"
           autoComplete="off"
           placeholder={nights ? 'arriving 1 Nov to 5 Nov' : '1 Nov to 5 Nov'}
-          value={asTyped ?? behaviour.edit(value, context)}
+          value={asTyped ?? (days ? sayDays(days, context.locale) : '')}
           onChange={(event) => {
             setTyped(true);
             onType(event.target.value);
