@@ -6,7 +6,7 @@ import type { RecordValues } from './record.ts';
  * nothing of it is written anew. A field that has no id yet goes by its key, which no id looks like.
  */
 
-export const nameForGood = ({ id, key }: Pick<RowField, 'id' | 'key'>): string => id ?? key;
+const nameForGood = ({ id, key }: Pick<RowField, 'id' | 'key'>): string => id ?? key;
 
 type Named = (field: RowField) => string;
 type Found = (fields: readonly RowField[], name: string) => RowField | undefined;

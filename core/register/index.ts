@@ -1,4 +1,4 @@
-export { byIds, byKeys, nameForGood, valueByIds, valueByKeys, valuesByIds, valuesByKeys } from './by-ids.ts';
+export { byIds, byKeys, valueByIds, valueByKeys, valuesByIds, valuesByKeys } from './by-ids.ts';
 export {
   type BackLink,
   backLinks,

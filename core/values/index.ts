@@ -35,7 +35,6 @@ export {
   GIVEN_KINDS,
   givenOfKind,
   isForRows,
-  isKindName,
   KIND_NAMES,
   noteType,
   type OutcomeType,
@@ -70,7 +69,7 @@ export {
 export type { BackName } from './link.ts';
 export { minorUnits } from './number.ts';
 export { type Position, positionOf } from './position.ts';
-export { MOST_ROWS, newRowField } from './rows.ts';
+export { newRowField } from './rows.ts';
 export { type Series, seriesText } from './running-number.ts';
 export { formulaSchema, idSchema, keySchema, labelSchema } from './schemas.ts';
 export { type DaySpan, heldDays, spanOf, spanStored, storedSpan } from './span.ts';

@@ -142,4 +142,42 @@ describe('choices, places and pasted rows', () => {
     await runa.keys(Key.TAB);
     await runa.seeText('This must be a position');
   });
+
+  test('an entry begun before a field was called otherwise in formulas is gone on with after it', async () => {
+    await iolite.carryOut('runa.oakes@example.org', {
+      registers: [
+        {
+          key: 'stays',
+          singular: 'Stay',
+          plural: 'Stays',
+          mark: 'STA',
+          fields: [
+            { key: 'boat', label: 'Boat', type: { kind: 'text' } },
+            { key: 'when', label: 'Nights', type: { kind: 'span', nights: true } },
+            {
+              key: 'leaving',
+              label: 'Leaving',
+              type: { kind: 'worked_out', formula: 'when.end', gives: { kind: 'date' } },
+            },
+          ],
+        },
+      ],
+    });
+    await runa.visit(`${iolite.address}/forms/.stays`);
+    await runa.write('Boat', 'Gannet');
+    await runa.write('Nights', '10 Dec 2027 to 12 Dec 2027');
+    await runa.seeText('(2 nights)');
+    await runa.visit(`${iolite.address}/set-up/registers/stays`);
+    await runa.write('Key of field 2', 'moored');
+    await runa.press('Rehearse');
+    await runa.seeText('Nights of Stays is called moored in formulas instead of when');
+    await runa.press('Carry out');
+    await runa.waitUntil('it is carried out', async () => (await runa.path()) === '/registers/stays');
+    await runa.visit(`${iolite.address}/forms/.stays`);
+    await runa.see('//input[@value = "10 Dec 2027 to 12 Dec 2027"]');
+    await runa.see('//output[contains(., "12 Dec 2027")]');
+    expect(await runa.axe()).toEqual([]);
+    await runa.press('Send');
+    await runa.seeText('“Gannet” is in Stays now.');
+  });
 });

@@ -26,8 +26,10 @@ export const openDatabase = (url: string): Database => {
     // Compiling a query to machine code pays only for queries of seconds; it cost ours more than they took.
     options: '-c statement_timeout=30000 -c timezone=UTC -c jit=off',
   });
-  // An idle connection that breaks emits 'error'; unheard, it would end the process.
+  // A connection that breaks emits 'error', idle or in the middle of a transaction; unheard, it would end the process.
+  // Whoever waits for an answer of it is told by that answer.
   pool.on('error', () => undefined);
+  pool.on('connect', (client) => client.on('error', () => undefined));
   return { db: drizzle(pool, { schema }), url, close: () => pool.end() };
 };
 

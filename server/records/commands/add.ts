@@ -27,6 +27,7 @@ import {
   pointingsOf,
   presentOf,
   presentRows,
+  readPresent,
   uniqueProblems,
 } from './checks.ts';
 import { type By, type Followed, follow, followerColumns, type RecordEvent, write } from './events.ts';
@@ -145,13 +146,16 @@ export const addRecords = async (
     register,
     prepared.map((each) => each.values),
   );
-  const reserved = await reserve(work, register, prepared, idsByTarget(pointings));
-  problems.push(...placed(many, missingProblems(pointings, reserved.present)));
-  if (new Set(given.map((each) => each.id)).size < given.length) {
+  if (new Set(given.map((each) => each.id)).size < given.length)
     problems.push(problem('id_twice', ['records'], 'Two of these records have the same id.'));
-  }
+  const pointed = idsByTarget(pointings);
+  const missing = (present: Reserved['present']): Problem[] => placed(many, missingProblems(pointings, present));
+  // Nothing is taken for what is refused anyway.
+  if (problems.length > 0) throw invalid([...problems, ...missing(await readPresent(work, pointed))]);
+  const reserved = await reserve(work, register, prepared, pointed);
+  const gone = missing(reserved.present);
   // What was taken goes back with the transaction.
-  if (problems.length > 0) throw invalid(problems);
+  if (gone.length > 0) throw invalid(gone);
   const fresh = prepared.filter((each) => reserved.received.has(each.id));
   const known = await findReceived(
     work,
