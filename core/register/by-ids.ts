@@ -8,14 +8,20 @@ import type { RecordValues } from './record.ts';
 
 const nameForGood = ({ id, key }: Pick<RowField, 'id' | 'key'>): string => id ?? key;
 
-type Named = (field: RowField) => string;
-type Found = (fields: readonly RowField[], name: string) => RowField | undefined;
+/** How a field is found by the name it goes by, and what it is named instead. */
+interface Way {
+  readonly find: (fields: readonly RowField[], name: string) => RowField | undefined;
+  readonly name: (field: RowField) => string;
+}
 
-const byKey: Found = (fields, name) => fields.find(({ key }) => key === name);
-const byName: Found = (fields, name) => fields.find((field) => nameForGood(field) === name) ?? byKey(fields, name);
-const keyOf: Named = ({ key }) => key;
+const byKey: Way['find'] = (fields, name) => fields.find(({ key }) => key === name);
+const TO_IDS: Way = { find: byKey, name: nameForGood };
+const TO_KEYS: Way = {
+  find: (fields, name) => fields.find((field) => nameForGood(field) === name) ?? byKey(fields, name),
+  name: ({ key }) => key,
+};
 
-const renamed = (value: StoredValue, field: RowField, find: Found, name: Named): StoredValue => {
+const renamed = (value: StoredValue, field: RowField, { find, name }: Way): StoredValue => {
   const own = rowFieldsIn(field.type);
   if (own.length === 0 || !Array.isArray(value)) return value;
   return rowsOf(value).map(({ id, values }) => ({
@@ -30,18 +36,16 @@ const renamed = (value: StoredValue, field: RowField, find: Found, name: Named):
 };
 
 /** A field's value with the fields of its rows by their ids. */
-export const valueByIds = (value: StoredValue, field: RowField): StoredValue =>
-  renamed(value, field, byKey, nameForGood);
+export const valueByIds = (value: StoredValue, field: RowField): StoredValue => renamed(value, field, TO_IDS);
 
 /** The same the other way: by the keys that fields have now. Of fields that are no more nothing is left. */
-export const valueByKeys = (value: StoredValue, field: RowField): StoredValue => renamed(value, field, byName, keyOf);
+export const valueByKeys = (value: StoredValue, field: RowField): StoredValue => renamed(value, field, TO_KEYS);
 
 /** What is kept by field, with names and values put from one way of naming into the other; what names no field stays. */
 const moved = <T>(
   fields: readonly RowField[],
   held: Readonly<Record<string, T>>,
-  find: Found,
-  name: Named,
+  { find, name }: Way,
   put: (value: T, field: RowField) => T,
 ): Record<string, T> =>
   Object.fromEntries(
@@ -56,14 +60,14 @@ export const byIds = <T>(
   fields: readonly RowField[],
   held: Readonly<Record<string, T>>,
   put: (value: T, field: RowField) => T,
-): Record<string, T> => moved(fields, held, byKey, nameForGood, put);
+): Record<string, T> => moved(fields, held, TO_IDS, put);
 
 /** Anything kept by the ids of fields, by the keys they have now. */
 export const byKeys = <T>(
   fields: readonly RowField[],
   held: Readonly<Record<string, T>>,
   put: (value: T, field: RowField) => T,
-): Record<string, T> => moved(fields, held, byName, keyOf, put);
+): Record<string, T> => moved(fields, held, TO_KEYS, put);
 
 export const valuesByIds = (fields: readonly RowField[], values: RecordValues): RecordValues =>
   byIds<StoredValue>(fields, values, valueByIds);

@@ -11,34 +11,6 @@ interface Known {
   readonly id?: string | undefined;
 }
 
-/**
- * The things of one list, each with its id: what names an id that was here before keeps it, else what is called as
- * something before is that same thing, and anything else is new. `given`: whether ids that are not known here are kept,
- * as those of a workspace file are; otherwise a copy would be taken for what it was copied from.
- */
-const identified = <T extends Known>(
-  things: readonly T[],
-  before: readonly T[],
-  called: (thing: T) => string,
-  newId: NewId,
-  given: boolean,
-): (readonly [thing: T & { readonly id: string }, before: T | undefined])[] => {
-  const known = new Map(before.flatMap((thing) => (thing.id === undefined ? [] : [[thing.id, thing] as const])));
-  const claimed = new Set<string>();
-  const claim = (id: string | undefined): string | undefined => {
-    if (id === undefined || claimed.has(id)) return undefined;
-    claimed.add(id);
-    return id;
-  };
-  const first = things.map(({ id }) => (id !== undefined && known.has(id) ? claim(id) : undefined));
-  return things.map((thing, i) => {
-    const same = first[i] ?? claim(before.find((each) => called(each) === called(thing))?.id);
-    const id = same ?? (given ? claim(thing.id) : undefined) ?? newId();
-    // Its id stands first, as the schemas have it: documents are compared as texts.
-    return [Object.assign({ id }, thing, { id }), known.get(id)] as const;
-  });
-};
-
 const byKey = ({ key }: { readonly key: string }): string => key;
 const EMPTY: readonly never[] = [];
 
@@ -47,14 +19,38 @@ export class Identifier {
   readonly #newId: NewId;
   readonly #given: boolean;
 
-  /** `given`: whether ids that are not known yet are kept, as those in a workspace file are. */
+  /**
+   * `given`: whether ids that are not known here are kept, as those of a workspace file are; otherwise a copy would be
+   * taken for what it was copied from.
+   */
   constructor(newId: NewId, given = false) {
     this.#newId = newId;
     this.#given = given;
   }
 
-  #list<T extends Known>(things: readonly T[], before: readonly T[], called: (thing: T) => string) {
-    return identified(things, before, called, this.#newId, this.#given);
+  /**
+   * The things of one list, each with its id and with what it was: what names an id that was here before keeps it, else
+   * what is called as something before is that same thing, and anything else is new.
+   */
+  #list<T extends Known>(
+    things: readonly T[],
+    before: readonly T[],
+    called: (thing: T) => string,
+  ): (readonly [thing: T & { readonly id: string }, before: T | undefined])[] {
+    const known = new Map(before.flatMap((thing) => (thing.id === undefined ? [] : [[thing.id, thing] as const])));
+    const claimed = new Set<string>();
+    const claim = (id: string | undefined): string | undefined => {
+      if (id === undefined || claimed.has(id)) return undefined;
+      claimed.add(id);
+      return id;
+    };
+    const first = things.map(({ id }) => (id !== undefined && known.has(id) ? claim(id) : undefined));
+    return things.map((thing, i) => {
+      const same = first[i] ?? claim(before.find((each) => called(each) === called(thing))?.id);
+      const id = same ?? (this.#given ? claim(thing.id) : undefined) ?? this.#newId();
+      // Its id stands first, as the schemas have it: documents are compared as texts.
+      return [Object.assign({ id }, thing, { id }), known.get(id)] as const;
+    });
   }
 
   /** One thing: it is what was there before, if anything was. */

@@ -263,10 +263,14 @@ const renameField = async (tx: Tx, register: Register, from: string, to: string)
   await renameAsideRows(tx, register.key, from, to);
 };
 
-const renameRowField = async (tx: Tx, register: Register, rows: RowsField, from: string, to: string): Promise<void> => {
+const renameRowField = async (
+  tx: Tx,
+  rows: RowsField,
+  table: SqlFragment,
+  [from, to]: readonly [string, string],
+): Promise<void> => {
   const field = rows.type.fields.find((each) => each.key === to);
-  if (field && !workedOutIn(field.type))
-    await run(tx, renameColumn(tableOf(rowsKey(register.key, rows.key)), from, to));
+  if (field && !workedOutIn(field.type)) await run(tx, renameColumn(table, from, to));
 };
 
 const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
@@ -281,7 +285,7 @@ const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
       return addField(tx, step.register, step.field);
     case 'rename_field':
       return step.rows
-        ? renameRowField(tx, step.register, step.rows, step.from, step.to)
+        ? renameRowField(tx, step.rows, tableOf(rowsKey(step.register.key, step.rows.key)), [step.from, step.to])
         : renameField(tx, step.register, step.from, step.to);
     case 'set_aside_field':
       return setAsideField(tx, step.register, step.field);
