@@ -69,7 +69,7 @@ for (const [what, find] of ASKED) {
   medians.push(median(times));
   const worst = Math.max(...times);
   console.log(
-    `${what} (“${find}”), ${found} offered: ${median(times).toFixed(1)} ms, ${worst.toFixed(1)} at worst (goal 80)`,
+    `${what} (“${find}”), ${found} offered: ${median(times).toFixed(1)} ms, ${worst.toFixed(1)} at worst (goal 40)`,
   );
 }
 console.log(

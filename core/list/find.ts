@@ -3,8 +3,13 @@ import type { Catalogue, Register } from '../register/index.ts';
 import { any, identifier, parameter, type SqlFragment, sql, tableOf } from '../sql/index.ts';
 import { linkToOne } from '../values/index.ts';
 
-/** By register, then by word: the ids of the records whose title holds the word. */
-export type LinkedFound = ReadonlyMap<string, ReadonlyMap<string, readonly string[]>>;
+/** What was found out about the words of a search before it is asked, where a register is large. */
+export interface LinkedFound {
+  /** By register and word the ids of the records whose titles hold the word; of a word that too many hold nothing. */
+  readonly ids: ReadonlyMap<string, ReadonlyMap<string, readonly string[]>>;
+  /** Words that so many records hold that their index is no help: they are looked for in what the others find. */
+  readonly common: ReadonlySet<string>;
+}
 
 /** LIKE's own signs in what a person typed mean themselves. */
 const likeLiteral = (text: string): string => text.replace(/[\\%_]/g, (sign) => `\\${sign}`);
@@ -40,6 +45,10 @@ export const foundThrough = (register: Register, catalogue: Catalogue): { key: s
     return to !== undefined && catalogue.registers.has(to) ? [{ key, to }] : [];
   });
 
+/** Whether a record's own words hold a word, over its table as `alias`. */
+export const holdsWord = (alias: string, word: string): SqlFragment =>
+  sql`${identifier(alias, 'find_text')} like ${parameter(pattern(word), 'text')}`;
+
 /** One condition a word, over the register's table as `alias`: it stands in the record, or in a title it links to. */
 export const whereFound = (
   alias: string,
@@ -51,13 +60,17 @@ export const whereFound = (
   const links = foundThrough(register, around.catalogue);
   const from = around.from ?? tableOf;
   return findWords(find).map((word) => {
-    const inLinked = links.map(({ key, to }) => {
-      const ids = linked?.get(to)?.get(word);
-      return ids
-        ? sql`${identifier(alias, key)} = any(${parameter(ids, 'uuid[]')})`
-        : sql`${identifier(alias, key)} in (${titledLike(from(to), word)})`;
+    const inLinked = links.flatMap(({ key, to }) => {
+      const ids = linked?.ids.get(to)?.get(word);
+      if (!ids) return [sql`${identifier(alias, key)} in (${titledLike(from(to), word)})`];
+      // A word that names nothing there is asked of the record's own words alone: one index answers all such words at once.
+      return ids.length === 0 ? [] : [sql`${identifier(alias, key)} = any(${parameter(ids, 'uuid[]')})`];
     });
-    return any([sql`${identifier(alias, 'find_text')} like ${parameter(pattern(word), 'text')}`, ...inLinked]);
+    // Joined to nothing, the text is no longer what the index is over.
+    const own = linked?.common.has(word)
+      ? sql`(${identifier(alias, 'find_text')} || '') like ${parameter(pattern(word), 'text')}`
+      : holdsWord(alias, word);
+    return any([own, ...inLinked]);
   });
 };
 

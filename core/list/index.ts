@@ -1,5 +1,14 @@
 export { type Cell, type CsvTable, MOST_CSV_ROWS, readCsv, writeCsv } from './csv.ts';
-export { beginsWith, findText, findWords, foundThrough, type LinkedFound, titleBeginning, titledLike } from './find.ts';
+export {
+  beginsWith,
+  findText,
+  findWords,
+  foundThrough,
+  holdsWord,
+  type LinkedFound,
+  titleBeginning,
+  titledLike,
+} from './find.ts';
 export {
   afterCursor,
   type CompiledList,

@@ -7,6 +7,7 @@ import {
   compileList,
   findWords,
   foundThrough,
+  holdsWord,
   type LinkedFound,
   orderBy,
   titleBeginning,
@@ -53,18 +54,58 @@ export const findLinked = async (reading: Reading, register: Register, find: str
   const words = (await isLarge(reading, register)) ? findWords(find) : [];
   const to = [...new Set(foundThrough(register, sight.catalogue).map((link) => link.to))];
   const asked = to.flatMap((key) => words.map((word) => ({ key, word })));
-  const found = new Map(to.map((key) => [key, new Map<string, readonly string[]>()]));
-  if (asked.length === 0) return found;
+  const ids = new Map(to.map((key) => [key, new Map<string, readonly string[]>()]));
+  const common = await findCommon(reading, register, words);
+  if (asked.length === 0) return { ids, common };
   const columns = asked.map(
     ({ key, word }, i) =>
       sql`array(${titledLike(relation(sight, key), word)} limit ${parameter(MOST_LINKED + 1, 'integer')}) ${identifier(`a${i}`)}`,
   );
   const [row] = await execute(db, sql`select ${join(columns, ', ')}`);
   for (const [i, { key, word }] of asked.entries()) {
-    const ids = idsSchema.parse(row?.[`a${i}`]);
-    if (ids.length <= MOST_LINKED) found.get(key)?.set(word, ids);
+    const named = idsSchema.parse(row?.[`a${i}`]);
+    if (named.length <= MOST_LINKED) ids.get(key)?.set(word, named);
   }
-  return found;
+  return { ids, common };
+};
+
+/** A word that more than one in so many records hold is common. */
+const COMMON = 20;
+const planSchema = z.object({
+  'Plan Rows': z.number(),
+  get Plans() {
+    return z.array(planSchema).optional();
+  },
+});
+const estimatesSchema = z.tuple([z.object({ Plan: planSchema })]);
+
+/** The parts of a union in its plan, under what gathers them where several workers share in it. */
+const partsOf = ({ Plans: plans = [] }: z.infer<typeof planSchema>): z.infer<typeof planSchema>[] => {
+  const [only] = plans;
+  return only && plans.length === 1 ? partsOf(only) : plans;
+};
+
+/**
+ * Of several words those that are common, as PostgreSQL's statistics have it: an index that is asked for the rare ones
+ * alone answers sooner. The rarest is never among them. A word of less than three letters has no index at all.
+ */
+const findCommon = async (
+  { db, sight }: Reading,
+  register: Register,
+  words: readonly string[],
+): Promise<ReadonlySet<string>> => {
+  if (words.length < 2) return new Set();
+  const from = relation(sight, register.key);
+  const asked = [
+    sql`select from ${from} t`,
+    ...words.map((word) => sql`select from ${from} t where ${holdsWord('t', word)}`),
+  ];
+  const [row] = await execute(db, sql`explain (format json) ${join(asked, ' union all ')}`);
+  const [{ Plan: plan }] = estimatesSchema.parse(row?.['QUERY PLAN']);
+  const [all = 0, ...held] = partsOf(plan).map((each) => each['Plan Rows']);
+  const counts = words.map((word, i) => ({ word, rows: word.length < 3 ? all : (held[i] ?? all) }));
+  const rarest = Math.min(...counts.map(({ rows }) => rows));
+  return new Set(counts.filter(({ rows }) => rows > rarest && rows > all / COMMON).map(({ word }) => word));
 };
 
 /** Of a large register, so many that hold the words are put in order; all whose title begins with them come first. */
