@@ -11,6 +11,25 @@ describe('choices, places and pasted rows', () => {
   beforeAll(async () => {
     iolite = await Iolite.make();
     await iolite.start();
+    await iolite.carryOut('runa.oakes@example.org', {
+      registers: [
+        {
+          key: 'stays',
+          singular: 'Stay',
+          plural: 'Stays',
+          mark: 'STA',
+          fields: [
+            { key: 'boat', label: 'Boat', type: { kind: 'text' } },
+            { key: 'when', label: 'Nights', type: { kind: 'span', nights: true } },
+            {
+              key: 'leaving',
+              label: 'Leaving',
+              type: { kind: 'worked_out', formula: 'when.end', gives: { kind: 'date' } },
+            },
+          ],
+        },
+      ],
+    });
     runa = await Browser.open();
     await signInAs(runa, iolite.address, 'Runa Oakes');
   }, 180_000);
@@ -144,25 +163,6 @@ describe('choices, places and pasted rows', () => {
   });
 
   test('an entry begun before a field was called otherwise in formulas is gone on with after it', async () => {
-    await iolite.carryOut('runa.oakes@example.org', {
-      registers: [
-        {
-          key: 'stays',
-          singular: 'Stay',
-          plural: 'Stays',
-          mark: 'STA',
-          fields: [
-            { key: 'boat', label: 'Boat', type: { kind: 'text' } },
-            { key: 'when', label: 'Nights', type: { kind: 'span', nights: true } },
-            {
-              key: 'leaving',
-              label: 'Leaving',
-              type: { kind: 'worked_out', formula: 'when.end', gives: { kind: 'date' } },
-            },
-          ],
-        },
-      ],
-    });
     await runa.visit(`${iolite.address}/forms/.stays`);
     await runa.write('Boat', 'Gannet');
     await runa.write('Nights', '10 Dec 2027 to 12 Dec 2027');
