@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Decimal, findDecimal, ok, type Result, readSum, roundHalfAway } from '../base/index.ts';
+import { Decimal, findDecimal, ok, perText, type Result, readSum, roundHalfAway } from '../base/index.ts';
 import { parameter, type SqlFragment, sql } from '../sql/index.ts';
 import {
   type ColumnType,
@@ -94,23 +94,28 @@ const limited = (
 const isYearLike = ({ decimals, least, most }: Limits & { decimals: number }): boolean =>
   decimals === 0 && least !== undefined && most !== undefined && Number(least) >= 1000 && Number(most) <= 9999;
 
-const formatters = new Map<string, Intl.NumberFormat>();
-
 /** Formatters are dear to make: one for each way of showing. */
-const formatterOf = (locale: string, least: number, most: number, useGrouping: boolean): Intl.NumberFormat => {
-  const key = `${locale} ${least} ${most} ${useGrouping}`;
-  const found =
-    formatters.get(key) ??
-    new Intl.NumberFormat(locale, { minimumFractionDigits: least, maximumFractionDigits: most, useGrouping });
-  formatters.set(key, found);
-  return found;
-};
+const formatterOf = perText(200, (way): Intl.NumberFormat => {
+  const [locale, least, most, grouping] = way.split(' ');
+  return new Intl.NumberFormat(locale, {
+    minimumFractionDigits: Number(least),
+    maximumFractionDigits: Number(most),
+    useGrouping: grouping === 'true',
+  });
+});
 
-const show = (value: StoredValue, locale: string, least: number, most: number, useGrouping = true): string => {
-  const decimal = typeof value === 'string' ? findDecimal(value) : null;
+/** Quantities, prices and sums come again and again, in rows and in what is looked through: the last are remembered. */
+const shownNumber = perText(4_000, (asked): string => {
+  const at = asked.indexOf(' ');
+  const decimal = findDecimal(asked.slice(0, at));
   // Intl reads decimal text exactly (ECMA-402 NumberFormat v3), but is typed for numbers only.
-  return decimal ? formatterOf(locale, least, most, useGrouping).format(decimal.toFixed() as `${number}`) : '';
-};
+  return decimal ? formatterOf(asked.slice(at + 1)).format(decimal.toFixed() as `${number}`) : '';
+});
+
+const show = (value: StoredValue, locale: string, least: number, most: number, useGrouping = true): string =>
+  typeof value === 'string' && !value.includes(' ')
+    ? shownNumber(`${value} ${locale} ${least} ${most} ${useGrouping}`)
+    : '';
 
 interface Numeric extends Limits {
   readonly decimals: number;

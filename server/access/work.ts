@@ -3,7 +3,7 @@ import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
 import { clockNow } from '../platform/clock.ts';
 import type { Db } from '../platform/database.ts';
-import { holdDefinitions, inTransaction } from '../platform/locks.ts';
+import { inHoldingTransaction } from '../platform/locks.ts';
 import type { Follower } from '../records/commands/index.ts';
 import type { Look, Work } from '../records/work.ts';
 import { sightOf } from './sight.ts';
@@ -30,8 +30,7 @@ export const inWriting = <T>(
   person: Person,
   run: (work: Work) => Promise<T>,
 ): Promise<T> =>
-  inTransaction(db, async (tx) => {
-    const version = await holdDefinitions(tx);
+  inHoldingTransaction(db, async (tx, version) => {
     const definitions = await reader.read(tx, version);
     const sight = sightOf(tx, definitions, person);
     return run({ db: tx, definitions, person, sight, clock: clockNow(definitions.catalogue), followers });

@@ -4,7 +4,7 @@ import pg from 'pg';
 import * as schema from './schema.ts';
 
 /** The database, by a pool of connections. */
-export type Db = NodePgDatabase<typeof schema>;
+export type Db = NodePgDatabase<typeof schema> & { readonly $client: pg.Pool };
 /** One transaction. */
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
 /** Either the pool or one transaction: what reads may run on. */

@@ -1,24 +1,50 @@
-import { sql } from 'drizzle-orm';
+import { type ExtractTablesWithRelations, sql } from 'drizzle-orm';
+import { NodePgSession, NodePgTransaction } from 'drizzle-orm/node-postgres';
+import { PgDialect } from 'drizzle-orm/pg-core';
 import { z } from 'zod';
 import { sql as fragment, parameter, type SqlFragment } from '#core/sql/index.ts';
 import type { Db, Tx } from './database.ts';
 import { findDatabaseFailure } from './database-failure.ts';
 import { toDrizzle } from './fragment.ts';
+import type * as schema from './schema.ts';
+
+type Relations = ExtractTablesWithRelations<typeof schema>;
 
 const DEFINITIONS = 4780;
 
-const heldSchema = z.tuple([z.unknown(), z.object({ rows: z.tuple([z.object({ version: z.number() })]) })]);
+const heldSchema = z.tuple([
+  z.unknown(),
+  z.unknown(),
+  z.object({ rows: z.tuple([z.object({ version: z.number() })]) }),
+]);
 
 /**
- * Writers of records hold this: definitions stand still until they commit. Gives the version they stand at. Both go in
- * one message; the second statement sees what was committed before it began, so also what the lock waited for
+ * Writers of records hold this: definitions stand still until they commit. All goes in one message with the beginning of
+ * the transaction; the last statement sees what was committed before it began, so also what the lock waited for
  * (PostgreSQL 15, §13.2.1).
  */
-export const holdDefinitions = async (tx: Tx): Promise<number> => {
-  const held: unknown = await tx.execute(
-    sql.raw(`select pg_advisory_xact_lock_shared(${DEFINITIONS}); select version from iolite.workspace where id = 1`),
-  );
-  return heldSchema.parse(held)[1].rows[0].version;
+const BEGIN_HOLDING = `begin; select pg_advisory_xact_lock_shared(${DEFINITIONS}); select version from iolite.workspace where id = 1`;
+
+const dialect = new PgDialect();
+
+/** One transaction in which definitions stand still, with the version they stand at. */
+const holding = async <T>(db: Db, run: (tx: Tx, version: number) => Promise<T>): Promise<T> => {
+  const client = await db.$client.connect();
+  // Drizzle begins a transaction by itself, in a message of its own: this one is begun here.
+  const session = new NodePgSession<typeof schema, Relations>(client, dialect, undefined);
+  const tx = new NodePgTransaction<typeof schema, Relations>(dialect, session, undefined);
+  try {
+    const held: unknown = await client.query(BEGIN_HOLDING);
+    const answer = await run(tx, heldSchema.parse(held)[2].rows[0].version);
+    await client.query('commit');
+    return answer;
+  } catch (error) {
+    // A connection that broke is told of by the error itself.
+    await client.query('rollback').catch(() => undefined);
+    throw error;
+  } finally {
+    client.release();
+  }
 };
 
 /** Changes of definitions wait for writers, but not for long: a blocked lock would queue every write behind it. */
@@ -40,17 +66,24 @@ export const notify = async (tx: Tx, ...payloads: readonly object[]): Promise<vo
 
 const TRIES = 3;
 
-/**
- * One command in one transaction, begun again when it met another at the same moment: a deadlock, a lock that did not
- * come, or the very same entry being stored by a second sending, which is then found stored.
- */
-export const inTransaction = async <T>(db: Db, run: (tx: Tx) => Promise<T>): Promise<T> => {
+/** Tries again what met another at the same moment. */
+const again = async <T>(run: () => Promise<T>): Promise<T> => {
   for (let tried = 1; ; tried++) {
     try {
-      return await db.transaction(run);
+      return await run();
     } catch (error) {
       const failure = findDatabaseFailure(error);
       if (tried >= TRIES || (failure !== 'busy' && failure !== 'taken')) throw error;
     }
   }
 };
+
+/**
+ * One command in one transaction, begun again when it met another at the same moment: a deadlock, a lock that did not
+ * come, or the very same entry being stored by a second sending, which is then found stored.
+ */
+export const inTransaction = <T>(db: Db, run: (tx: Tx) => Promise<T>): Promise<T> => again(() => db.transaction(run));
+
+/** The same with definitions that stand still until it commits, and the version they stand at. */
+export const inHoldingTransaction = <T>(db: Db, run: (tx: Tx, version: number) => Promise<T>): Promise<T> =>
+  again(() => holding(db, run));
