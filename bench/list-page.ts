@@ -10,6 +10,7 @@ import { applyWorkspace } from '#server/access/first-start.ts';
 import { flatWorkspace } from './flat.ts';
 import { median } from './measure.ts';
 import { benchDatabase, RUNA, serve } from './serve.ts';
+import { TOO_MUCH } from './too-much.ts';
 
 const SIZE = Number(process.env.RECORDS ?? 10_000);
 const ROUNDS = 5;
@@ -141,6 +142,21 @@ console.log(
 console.log(
   `list page with its count:        ${counted.toFixed(0)} pages a second, ${(fast / counted).toFixed(2)} times the bare route`,
 );
+/** Filters that are refused, over the whole way: the slowest of three tries each. */
+const LISTS_IN_LISTS =
+  'some a in client.quotes satisfies some b in a.client.quotes satisfies some c in b.client.quotes satisfies some d in c.client.quotes satisfies d.subject = "x"';
+const refusals: number[] = [];
+for (const text of [...TOO_MUCH.filter((each) => encodeURIComponent(each).length < 8_000), LISTS_IN_LISTS]) {
+  for (let round = 0; round < 3; round++) {
+    const from = performance.now();
+    const answer = await fetch(`${ourBase}/api/registers/quotes/records?filter=${encodeURIComponent(text)}`, {
+      headers: { cookie },
+    });
+    if (answer.status !== 422) throw new Error(`this was to be refused: ${text.slice(0, 60)}`);
+    refusals.push(performance.now() - from);
+  }
+}
+console.log(`the slowest of ${refusals.length} refused filters:  ${Math.max(...refusals).toFixed(1)} ms (goal 200)`);
 // Requests the generator gave up on may still be running when their pool closes; that is no fault to tell.
 await stop();
 await new Promise<void>((resolve) => {

@@ -24,6 +24,26 @@ describe('lists', () => {
     expect(parameters).toContain(`%\\%\\_';%`);
   });
 
+  test('of several words the common ones are not asked of the index, and each is asked', () => {
+    const linked = { ids: new Map([['boats', new Map([['warp', []]])]]), common: new Set(['quay']) };
+    const asked = { filter: '', find: 'quay warp', sort: '', descending: false, linked };
+    const result = compileList(nearMisses, asked, { catalogue, clock });
+    if (!result.ok) throw new Error('refused');
+    const said = result.value.where.segments
+      .map((segment) =>
+        segment.kind === 'identifier'
+          ? segment.names.join('.')
+          : segment.kind === 'text'
+            ? segment.text
+            : segment.value,
+      )
+      .join('');
+    expect(said).toContain("(t.find_text || '') like %quay%");
+    expect(said).toContain('t.find_text like %warp%');
+    // No boat is called so: only the word itself is looked for there, and owners, which nobody looked up.
+    expect(said.split('t.boat in').length - 1).toBe(1);
+  });
+
   test.each([
     ['cots > 1', '', 'unknown_name', 'filter'],
     ['contains(replace(title, "a", "b"), "c")', '', 'not_in_sql', 'filter'],

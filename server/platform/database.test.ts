@@ -1,7 +1,9 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { makeDatabase } from '../testing/harness.ts';
-import { type Database, openDatabase } from './database.ts';
+import { type Database, openDatabase, prepareDatabase } from './database.ts';
+import { inHoldingTransaction } from './locks.ts';
+import { counters, workspace } from './schema.ts';
 
 describe('a database session that is ended from outside', () => {
   let database: Database;
@@ -28,5 +30,57 @@ describe('a database session that is ended from outside', () => {
     await expect(cut).rejects.toThrow();
     const { rows } = await database.db.execute(sql`select 1 as one`);
     expect(rows).toEqual([{ one: 1 }]);
+  });
+});
+
+describe('a transaction in which definitions stand still', () => {
+  let database: Database;
+  let other: Database;
+
+  beforeAll(async () => {
+    const url = await makeDatabase();
+    [database, other] = [openDatabase(url), openDatabase(url)];
+    await prepareDatabase(database.db, 'server/platform/migrations');
+    const settings = { name: 'Quay', locale: 'en-GB', zone: 'Europe/London', currency: 'GBP' };
+    await database.db.insert(workspace).values({ id: 1, version: 7, ...settings });
+  });
+  afterAll(async () => {
+    await database?.close();
+    await other?.close();
+  });
+
+  const kept = async () => (await other.db.select().from(counters)).map(({ register }) => register);
+
+  test('is told the version they stand at, and keeps what it wrote', async () => {
+    const told = await inHoldingTransaction(database.db, async (tx, version) => {
+      await tx.insert(counters).values({ register: 'kept', next: 1 });
+      expect(await kept()).toEqual([]);
+      return version;
+    });
+    expect([told, await kept()]).toEqual([7, ['kept']]);
+  });
+
+  test('leaves nothing of what was refused in it, and its connection is good for others', async () => {
+    for (let round = 0; round < 20; round++) {
+      const refused = inHoldingTransaction(database.db, async (tx) => {
+        await tx.insert(counters).values({ register: 'refused', next: 1 });
+        throw new Error('refused');
+      });
+      await expect(refused).rejects.toThrow('refused');
+    }
+    expect(await kept()).toEqual(['kept']);
+  });
+
+  test('whose session is ended from outside fails by itself, and gives its connection to nobody', async () => {
+    for (let round = 0; round < 20; round++) {
+      const cut = inHoldingTransaction(database.db, async (tx) => {
+        const { rows } = await tx.execute(sql`select pg_backend_pid() as pid`);
+        await other.db.execute(sql`select pg_terminate_backend(${rows[0]?.pid}::integer)`);
+        await tx.insert(counters).values({ register: 'cut', next: 1 });
+      });
+      await expect(cut).rejects.toThrow();
+    }
+    expect(await inHoldingTransaction(database.db, async (_, version) => version)).toBe(7);
+    expect(await kept()).toEqual(['kept']);
   });
 });

@@ -33,17 +33,20 @@ const holding = async <T>(db: Db, run: (tx: Tx, version: number) => Promise<T>):
   // Drizzle begins a transaction by itself, in a message of its own: this one is begun here.
   const session = new NodePgSession<typeof schema, Relations>(client, dialect, undefined);
   const tx = new NodePgTransaction<typeof schema, Relations>(dialect, session, undefined);
+  // A connection that could not go back stays in its transaction: nobody gets it again.
+  let spoilt = false;
   try {
     const held: unknown = await client.query(BEGIN_HOLDING);
     const answer = await run(tx, heldSchema.parse(held)[2].rows[0].version);
     await client.query('commit');
     return answer;
   } catch (error) {
-    // A connection that broke is told of by the error itself.
-    await client.query('rollback').catch(() => undefined);
+    await client.query('rollback').catch(() => {
+      spoilt = true;
+    });
     throw error;
   } finally {
-    client.release();
+    client.release(spoilt);
   }
 };
 

@@ -77,13 +77,10 @@ describe('filters of a list', () => {
     ],
     ['noise', '"'.repeat(5_000)],
     ['what SQL cannot answer', 'count(reverse(owner.boats)) = 1'],
-  ])('%s is refused in words, at once', async (_, filter) => {
-    const from = performance.now();
+  ])('%s is refused in words', async (_, filter) => {
     const answer = await runa.get(`/api/registers/boats/records?filter=${encodeURIComponent(filter)}`);
     expect([answer.status, answer.body.errors?.[0]?.pointer]).toEqual([422, '#/filter']);
     expect(answer.body.errors[0].detail.length).toBeGreaterThan(10);
-    // Two hundred for the whole round trip on a busy machine; the language's own hundred is tested where it stands.
-    expect(performance.now() - from).toBeLessThan(200);
   });
 
   test('what PostgreSQL expects to take minutes is refused before it begins', async () => {
