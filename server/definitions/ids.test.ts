@@ -167,7 +167,11 @@ describe('definitions are known by their ids', () => {
     await db.execute(sql`drop view reading."logs.soundings", reading.logs`);
     await db.execute(sql`alter table records.logs rename column draught to "overlaps"`);
     await db.execute(sql`alter table rows."logs.soundings" rename column fathoms to "record"`);
-    const again = await TestServer.start({ url, dump: '' });
+    // Two servers start at the same moment: one renames, both go on.
+    const [again, beside] = await Promise.all([
+      TestServer.start({ url, dump: '' }),
+      TestServer.start({ url, dump: '' }),
+    ]);
     try {
       const someone = await again.as('Runa');
       const { registers } = (await someone.get('/api/workspace')).body;
@@ -178,6 +182,7 @@ describe('definitions are known by their ids', () => {
       expect([values.overlaps_2, values.deeper, values.soundings[0].values]).toEqual(['4', '6', { record_2: '2' }]);
     } finally {
       await again.stop();
+      await beside.stop();
     }
   });
 });

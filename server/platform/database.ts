@@ -44,8 +44,9 @@ const READERS = `do $$ begin
 exception when insufficient_privilege or duplicate_object or unique_violation then null;
 end $$`;
 
-/** Brings Iolite's own tables up to date, and makes the schemas that people's records stand in. */
-export const prepareDatabase = async (db: Db, migrationsFolder: string): Promise<void> => {
+const PREPARING = 4779;
+
+const prepare = async (db: NodePgDatabase<typeof schema>, migrationsFolder: string): Promise<void> => {
   await migrate(db, { migrationsFolder });
   await db.execute('create extension if not exists pg_trgm');
   await db.execute('create schema if not exists records');
@@ -53,4 +54,20 @@ export const prepareDatabase = async (db: Db, migrationsFolder: string): Promise
   await db.execute('create schema if not exists rows');
   await db.execute('create schema if not exists reading');
   await db.execute(READERS);
+};
+
+/**
+ * Brings Iolite's own tables up to date, and makes the schemas that people's records stand in. Servers that start at the
+ * same moment do it one after the other, on a connection of its own: a migration of much may take its time.
+ */
+export const prepareDatabase = async (db: Db, migrationsFolder: string): Promise<void> => {
+  const keeper = await db.$client.connect();
+  try {
+    await keeper.query('set statement_timeout = 0');
+    await keeper.query(`select pg_advisory_lock(${PREPARING})`);
+    await prepare(drizzle(keeper, { schema }), migrationsFolder);
+  } finally {
+    // The lock and the patience end with the connection.
+    keeper.release(true);
+  }
 };
