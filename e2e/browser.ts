@@ -22,6 +22,12 @@ interface AxeResult {
 const literal = (text: string): string =>
   text.includes('"') ? `concat("${text.split('"').join('", \'"\', "')}")` : `"${text}"`;
 
+/** Often enough for a page that is drawn anew while one looks at it. */
+const REDRAWN_AT_MOST = 20;
+
+/** The page drew anew what was just found. */
+const isRedrawn = (error: unknown): boolean => error instanceof Error && error.name === 'StaleElementReferenceError';
+
 /** One window of a browser, driven as a person would: by names, texts and keys. */
 export class Browser {
   readonly driver: WebDriver;
@@ -90,6 +96,27 @@ export class Browser {
     return seen;
   }
 
+  /** Reads of what an XPath finds; of what stands in its place, where the page drew it anew at that moment. */
+  async #read<T>(xpath: string, read: (element: WebElement) => Promise<T>): Promise<T> {
+    for (let tries = 0; ; tries++) {
+      try {
+        return await read(await this.see(xpath));
+      } catch (error) {
+        if (!isRedrawn(error) || tries === REDRAWN_AT_MOST) throw error;
+      }
+    }
+  }
+
+  /** What a box holds. */
+  async valueOf(xpath: string): Promise<string> {
+    return (await this.#read(xpath, (element) => element.getAttribute('value'))) ?? '';
+  }
+
+  /** The words that are seen there. */
+  async textOf(xpath: string): Promise<string> {
+    return this.#read(xpath, (element) => element.getText());
+  }
+
   /** Waits until an XPath finds nothing. */
   async seeNo(xpath: string): Promise<void> {
     await this.driver.wait(
@@ -124,9 +151,8 @@ export class Browser {
           await element.click();
           return true;
         } catch (error) {
-          const name = error instanceof Error ? error.name : '';
-          if (name === 'ElementClickInterceptedError') await this.#scrollTo(xpath);
-          else if (name !== 'StaleElementReferenceError') throw error;
+          if (error instanceof Error && error.name === 'ElementClickInterceptedError') await this.#scrollTo(xpath);
+          else if (!isRedrawn(error)) throw error;
           return false;
         }
       },
@@ -164,7 +190,7 @@ export class Browser {
           await (await this.see(xpath)).sendKeys(...keys);
           return true;
         } catch (error) {
-          if (error instanceof Error && error.name === 'StaleElementReferenceError') return false;
+          if (isRedrawn(error)) return false;
           throw error;
         }
       },

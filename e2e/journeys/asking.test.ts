@@ -37,8 +37,7 @@ describe('questions made, tried and asked', () => {
   const question = (key: string) => `//div[@data-question = "${key}"]`;
   const offered = (text: string) => `//*[@role = "option"][contains(., "${text}")]`;
   const inDialog = (xpath: string) => `//*[@role = "dialog"]${xpath}`;
-  const answerOf = async (browser: Browser, key: string) =>
-    (await browser.see(`${question(key)}//input`)).getAttribute('value');
+  const answerOf = async (browser: Browser, key: string) => browser.valueOf(`${question(key)}//input`);
 
   describe('a form is made', () => {
     const handle = (label: string) => `//button[@data-handle][normalize-space(.) = "${label}"]`;
@@ -236,7 +235,7 @@ describe('questions made, tried and asked', () => {
       );
       await bea.seeNo(`${question('donor_name')}//p[contains(., "not known yet")]`);
       await bea.see(`${question('note')}[contains(., "has “Hale & Finch Charters”")]`);
-      const note = async () => (await bea.see(`${question('note')}//textarea`)).getAttribute('value');
+      const note = async () => bea.valueOf(`${question('note')}//textarea`);
       expect(await note()).toBe('Paid at the gate');
       await bea.press('Use that instead');
       await bea.waitUntil('it is taken', async () => (await note()) === 'Hale & Finch Charters');

@@ -50,10 +50,7 @@ describe('eight forms, each reloaded in the middle', () => {
   };
   const pick = (key: string, choice: string) => runa.tick(choice, question(key));
   const filledIn = (key: string) =>
-    runa.waitUntil(
-      `${key} is filled in`,
-      async () => ((await (await runa.see(`${question(key)}//input`)).getAttribute('value')) ?? '') !== '',
-    );
+    runa.waitUntil(`${key} is filled in`, async () => (await runa.valueOf(`${question(key)}//input`)) !== '');
   const first = async (register: string): Promise<string> => {
     const page = await iolite.call(RUNA, 'GET', `/api/registers/${register}/records?limit=1`);
     return pageSchema.parse(page).records[0]?.id ?? '';
@@ -117,7 +114,7 @@ describe('eight forms, each reloaded in the middle', () => {
       },
       after: async () => {
         // Another item fills name, price and VAT anew, as nobody typed in them.
-        const price = async () => (await runa.see(runa.field('Unit price, net, row 1'))).getAttribute('value');
+        const price = async () => runa.valueOf(runa.field('Unit price, net, row 1'));
         const before = await price();
         await lookUp('Item, row 1', 'Shackle');
         await runa.waitUntil('the price is another', async () => (await price()) !== before);
@@ -211,7 +208,7 @@ describe('eight forms, each reloaded in the middle', () => {
   });
 
   test('in two windows an entry is one record; with other answers it is another only when one says so', async () => {
-    const name = async () => (await runa.see(runa.field('Name'))).getAttribute('value');
+    const name = async () => runa.valueOf(runa.field('Name'));
     const first = await runa.driver.getWindowHandle();
     await runa.visit(`${iolite.address}/forms/new_client`);
     await runa.write('Name', 'Tabitha Twice');
@@ -222,7 +219,7 @@ describe('eight forms, each reloaded in the middle', () => {
     const numberAfterSending = async (window: string): Promise<string> => {
       await runa.driver.switchTo().window(window);
       await runa.press('Send');
-      return (await runa.see('//h1[contains(., "was stored")]')).getText();
+      return runa.textOf('//h1[contains(., "was stored")]');
     };
     expect(await numberAfterSending(second)).toBe(await numberAfterSending(first));
     // Begun as one in both windows, and gone on with differently.
@@ -240,7 +237,7 @@ describe('eight forms, each reloaded in the middle', () => {
     await runa.seeText('This entry was sent before, with other answers.');
     expect(await name()).toBe('Lowri Teague');
     await runa.press('Send these answers as a new entry');
-    expect(await (await runa.see('//h1[contains(., "was stored")]')).getText()).not.toBe(one);
+    expect(await runa.textOf('//h1[contains(., "was stored")]')).not.toBe(one);
     await runa.driver.close();
     await runa.driver.switchTo().window(first);
   });

@@ -83,7 +83,7 @@ describe('forms with pages, sections, ways and endings', () => {
       for (let i = 0; i < 3; i++) await runa.press('Undo');
       for (let i = 0; i < 3; i++) await runa.press('Redo');
       expect(await reads()).toEqual(before);
-      expect(await (await runa.see(runa.field('Name of page 2'))).getAttribute('value')).toBe('What it costs');
+      expect(await runa.valueOf(runa.field('Name of page 2'))).toBe('What it costs');
     });
 
     test('a page leads to the end on a condition, and the live form follows', async () => {
@@ -200,7 +200,7 @@ describe('forms with pages, sections, ways and endings', () => {
       await runa.picture('form-pages');
       await runa.press('Back a page');
       await onPage(runa, 'What happened');
-      expect(await (await runa.see(runa.field('Title'))).getAttribute('value')).toBe('Fell from the ladder');
+      expect(await runa.valueOf(runa.field('Title'))).toBe('Fell from the ladder');
       await runa.press('Onward');
       await onPage(runa, 'Who was hurt');
       await runa.press('Onward');
@@ -233,7 +233,7 @@ describe('forms with pages, sections, ways and endings', () => {
       await runa.press('Add line');
       await runa.write('What, row 1', 'As agreed');
       await lookUp(runa, 'Item, row 1', 'Antifoul');
-      const value = async (label: string) => (await (await runa.see(runa.field(label))).getAttribute('value')) ?? '';
+      const value = async (label: string) => runa.valueOf(runa.field(label));
       await runa.waitUntil('the price is filled in', async () => (await value('Unit price, net, row 1')) !== '');
       expect(await value('What, row 1')).toBe('As agreed');
       await runa.write('Quantity, row 1', '2');
@@ -269,7 +269,7 @@ describe('forms with pages, sections, ways and endings', () => {
       await runa.write('Quantity', '1');
       await runa.press('Send');
       await runa.seeText('MOV-1501 was stored.');
-      expect(await (await runa.see(runa.field('Quantity'))).getAttribute('value')).toBe('');
+      expect(await runa.valueOf(runa.field('Quantity'))).toBe('');
     });
   });
 

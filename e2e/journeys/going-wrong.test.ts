@@ -33,7 +33,7 @@ describe('when things go wrong', () => {
     await editor.name('Tool', 'Tools', 'BOA');
     await runa.press('Rehearse');
     await runa.seeText('The tab mark BOA already belongs to Boats.');
-    expect(await (await runa.see(runa.field('Label of field 1'))).getAttribute('value')).toBe('Name');
+    expect(await runa.valueOf(runa.field('Label of field 1'))).toBe('Name');
     await editor.name('Tool', 'Tools', 'TOO');
     expect(await editor.rehearse()).toContain('The register Tools is made');
   });

@@ -133,7 +133,7 @@ describe('choices, places and pasted rows', () => {
       'three lines are there',
       async () => (await runa.count('//table[@aria-label = "Lines"]//tbody/tr')) >= 3,
     );
-    const value = async (label: string) => (await runa.see(runa.field(label))).getAttribute('value');
+    const value = async (label: string) => runa.valueOf(runa.field(label));
     expect(await value('What, row 2')).toBe('Rollers');
     expect(await value('Unit price, net, row 2')).toBe('3.25');
     expect(await value('Quantity, row 3')).toBe('a few');

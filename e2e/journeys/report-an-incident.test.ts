@@ -58,7 +58,7 @@ describe('Report an incident', () => {
     runa.see(`${where}//*[contains(normalize-space(.), ${literal(words)})]`);
   const kept = () => new FormEditor(runa).kept();
   const valueIn = async (browser: Browser, key: string) =>
-    (await browser.see(`${question(key)}//*[self::input or self::textarea]`)).getAttribute('value');
+    browser.valueOf(`${question(key)}//*[self::input or self::textarea]`);
   const thanks = (browser: Browser) => browser.see('//h1[contains(., "Thank you")]');
 
   describe.each([
@@ -282,7 +282,7 @@ describe('Report an incident', () => {
       await kept();
       await hands.press(`${live}${part('answers it is tried with')}`);
       await hands.take(runa.field('or one of Incidents'), 'INC-0003');
-      await runa.waitUntil('the record is in it', async () => ((await valueIn(runa, 'title')) ?? '') !== '');
+      await runa.waitUntil('the record is in it', async () => (await valueIn(runa, 'title')) !== '');
       const before = await valueIn(runa, 'title');
       await runa.typeInto(`${live}${question('title')}//input`, ' again');
       await runa.see(`${live}${question('title')}[contains(., ${literal(`was ${before}`)})]`);
@@ -353,7 +353,7 @@ describe('Report an incident', () => {
       await piet.write('Name, row 1', 'Ansel Brine');
       await piet.visit(await piet.driver.getCurrentUrl());
       await piet.see('//form//h2[. = "Who was hurt"]');
-      expect(await (await piet.see(piet.field('Name, row 1'))).getAttribute('value')).toBe('Ansel Brine');
+      expect(await piet.valueOf(piet.field('Name, row 1'))).toBe('Ansel Brine');
       await piet.press('Onward');
       await piet.seeText('Part of the body must be answered.');
       await piet.choose('Part of the body, row 1', 'Hand or finger');

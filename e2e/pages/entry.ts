@@ -76,10 +76,7 @@ export class EntryPage {
   }
 
   async value(key: string): Promise<string> {
-    return (
-      (await (await this.#browser.see(`${this.row(key)}//*[self::input or self::textarea]`)).getAttribute('value')) ??
-      ''
-    );
+    return this.#browser.valueOf(`${this.row(key)}//*[self::input or self::textarea]`);
   }
 
   async isTold(key: string, sentence: string): Promise<void> {

@@ -50,7 +50,7 @@ export class FormulaBox {
       word,
     );
     await this.#browser.driver.actions().move({ x: place.x, y: place.y }).perform();
-    return (await this.#browser.see('//*[contains(@class, "formula-help")]')).getText();
+    return this.#browser.textOf('//*[contains(@class, "formula-help")]');
   }
 
   async text(): Promise<string> {

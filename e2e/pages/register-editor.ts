@@ -79,7 +79,7 @@ export class RegisterEditor {
   /** Rehearses, and gives what it says would be done. */
   async rehearse(): Promise<string> {
     await this.#browser.press('Rehearse');
-    return (await this.#browser.see('//section[@aria-label = "What carrying out would do"]')).getText();
+    return this.#browser.textOf('//section[@aria-label = "What carrying out would do"]');
   }
 
   /** Carries out, and waits until it is done: the register's list opens then. */
