@@ -10,6 +10,8 @@ import { applyWorkspace } from '#server/access/first-start.ts';
 import { inWriting } from '#server/access/work.ts';
 import { DefinitionsReader } from '#server/definitions/reader.ts';
 import { FOLLOWERS } from '#server/http/composition.ts';
+import { WRITERS_AT_ONCE } from '#server/platform/database.ts';
+import { FairQueue } from '#server/platform/fair-queue.ts';
 import { addRecords } from '#server/records/commands/index.ts';
 import { readTernQuay } from './flat.ts';
 import { median } from './measure.ts';
@@ -80,8 +82,9 @@ const values = () => ({
   due_on: '2026-12-01',
   lines: lines(),
 });
+const turns = new FairQueue(WRITERS_AT_ONCE, 25_000);
 const saveOurs = (): Promise<unknown> =>
-  inWriting({ db: database.db, reader, followers: FOLLOWERS }, runa, (work) =>
+  inWriting({ db: database.db, reader, followers: FOLLOWERS, turns }, runa, (work) =>
     addRecords(work, invoices, [{ id: newId(), values: values() }], { action: 'added', form: null }),
   );
 let seq = SIZE * 2;

@@ -28,6 +28,8 @@ if (await answers()) {
 installModules();
 let cluster = null;
 let url = process.env.DATABASE_URL;
+// With somebody's own database the demonstration comes only where it is asked for: it signs in without passwords.
+const isDemonstration = (process.env.IOLITE_DEMONSTRATION ?? (url ? 'no' : 'yes')) === 'yes';
 if (!url) {
   const bin = installPostgres();
   mkdirSync(folder, { recursive: true });
@@ -43,7 +45,7 @@ const stop = (code) => {
     cluster?.stop();
     process.exit(code);
   };
-  if (!server || server.exitCode !== null) return end();
+  if (!server || server.exitCode !== null || server.signalCode !== null) return end();
   server.once('exit', end);
   server.kill('SIGTERM');
 };
@@ -56,32 +58,63 @@ try {
   cluster?.stop();
   process.exit(1);
 }
-// A process group of its own: Ctrl+C reaches only us, and the order of stopping is ours.
-server = spawn(process.execPath, ['--enable-source-maps', 'dist/server/main.js'], {
-  detached: true,
-  stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
-  env: {
-    ...process.env,
-    NODE_ENV: 'production',
-    DATABASE_URL: url,
-    PORT: String(port),
-    IOLITE_DEMONSTRATION: process.env.IOLITE_DEMONSTRATION ?? 'yes',
-    IOLITE_WORKSPACE: process.env.IOLITE_WORKSPACE ?? 'demo/tern-quay/workspace.json',
-    IOLITE_PEOPLE: process.env.IOLITE_PEOPLE ?? 'demo/tern-quay/people.json',
-  },
-});
-server.once('exit', (code) => {
-  if (stopping) return;
-  console.error('The server ended by itself.');
-  cluster?.stop();
-  process.exit(code ?? 1);
-});
-server.once('message', ({ ready }) => {
-  if ((process.env.IOLITE_DEMONSTRATION ?? 'yes') === 'yes' && !process.env.IOLITE_WORKSPACE) {
+
+const LONGEST_PAUSE_MS = 5_000;
+/** Whoever ran this long had begun well: the next end is not counted with the ones before. */
+const BEGAN_WELL_MS = 60_000;
+let wasReady = false;
+let pause = 250;
+
+const whenReady = (ready) => {
+  if (!wasReady && isDemonstration && !process.env.IOLITE_WORKSPACE) {
     const loaded = spawnSync(process.execPath, ['dist/server/demo.js', `http://127.0.0.1:${ready}`], {
       stdio: 'inherit',
     });
     if (loaded.status !== 0) return stop(1);
   }
+  wasReady = true;
   console.log(`Iolite is ready at http://127.0.0.1:${ready}`);
-});
+};
+
+/** Starts the server, and again when it ends by itself; one that never came to be ready says why, and is let be. */
+const serve = () => {
+  const startedAt = Date.now();
+  // A process group of its own: Ctrl+C reaches only us, and the order of stopping is ours.
+  server = spawn(process.execPath, ['--enable-source-maps', 'dist/server/main.js'], {
+    detached: true,
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      DATABASE_URL: url,
+      PORT: String(port),
+      IOLITE_DEMONSTRATION: isDemonstration ? 'yes' : 'no',
+      IOLITE_WORKSPACE: process.env.IOLITE_WORKSPACE ?? 'demo/tern-quay/workspace.json',
+      IOLITE_PEOPLE: process.env.IOLITE_PEOPLE ?? 'demo/tern-quay/people.json',
+    },
+  });
+  server.once('message', ({ ready }) => whenReady(ready));
+  server.once('exit', (code) => {
+    if (stopping) return;
+    if (!wasReady) {
+      console.error('The server ended before it was ready.');
+      return stop(code || 1);
+    }
+    if (Date.now() - startedAt > BEGAN_WELL_MS) pause = 250;
+    console.error(`The server ended by itself; it is started again in ${pause / 1000} s.`);
+    setTimeout(() => stopping || serve(), pause);
+    pause = Math.min(2 * pause, LONGEST_PAUSE_MS);
+  });
+};
+serve();
+
+/** A database of ours that ended by itself is started again too. The server waits for it meanwhile. */
+const keepDatabase = async () => {
+  if (!stopping && cluster.hasEnded()) {
+    console.error('PostgreSQL ended by itself; it is started again.');
+    // What is left of the one that ended may still be going away: then it is tried again.
+    await cluster.run().catch((error) => console.error(error.message));
+  }
+  setTimeout(keepDatabase, 500).unref();
+};
+if (cluster) await keepDatabase();

@@ -1,13 +1,15 @@
-import { createServer } from 'node:http';
+import { once } from 'node:events';
+import { createServer, type RequestListener } from 'node:http';
 import { join } from 'node:path';
 import { z } from 'zod';
-import { applyOnce } from './access/first-start.ts';
 import { DefinitionsReader } from './definitions/reader.ts';
 import { makeApp } from './http/app.ts';
-import { bringUpToDate, tasksOf } from './http/composition.ts';
+import { tasksOf } from './http/composition.ts';
 import { LiveEvents } from './http/live.ts';
-import { openDatabase, prepareDatabase } from './platform/database.ts';
-import { Jobs, prepareJobs } from './platform/jobs.ts';
+import { answerStarting } from './http/starting.ts';
+import { openDatabase } from './platform/database.ts';
+import { Jobs } from './platform/jobs.ts';
+import { prepareWhenReachable } from './start.ts';
 
 /** The fifth door where Zod stands: the environment. */
 const environment = z
@@ -30,35 +32,41 @@ const note = (where: string, error: unknown): void => {
   process.stderr.write(`${new Date().toISOString()} ${where}\n${text}\n`);
 };
 
+// The starter ended while this waits for its database: so does this.
+const endAtOnce = () => process.exit(0);
+process.once('disconnect', endAtOnce);
+
+// It listens from the first moment: whoever asks while the database is away is told so.
+let answer: RequestListener = answerStarting;
+const server = createServer((request, response) => answer(request, response));
+server.listen(environment.PORT, environment.HOST);
+await once(server, 'listening');
+
 const database = openDatabase(environment.DATABASE_URL);
-await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
-await applyOnce(database.db, environment.IOLITE_WORKSPACE, environment.IOLITE_PEOPLE);
-const reader = new DefinitionsReader();
-// What cannot be renamed goes on as it was: that is no reason not to start.
-await bringUpToDate(database.db, reader).catch((error: unknown) => note('fields with reserved names', error));
-await prepareJobs(environment.DATABASE_URL);
+await prepareWhenReachable(database, {
+  migrations: join(process.cwd(), 'server/platform/migrations'),
+  workspaceFile: environment.IOLITE_WORKSPACE,
+  peopleFile: environment.IOLITE_PEOPLE,
+  note,
+});
 const live = new LiveEvents(environment.DATABASE_URL);
 await live.start();
 const jobs = new Jobs({
   url: environment.DATABASE_URL,
   db: database.db,
-  tasks: tasksOf(reader),
+  tasks: tasksOf(new DefinitionsReader()),
   note,
 });
 await jobs.start();
-const app = makeApp({
+answer = makeApp({
   database,
   live,
   demonstration: environment.IOLITE_DEMONSTRATION === 'yes',
   webFolder: join(process.cwd(), 'dist/web'),
   note,
 });
-const server = createServer(app);
-server.listen(environment.PORT, environment.HOST, () => {
-  const address = server.address();
-  const port = typeof address === 'object' && address ? address.port : environment.PORT;
-  process.send?.({ ready: port });
-});
+const address = server.address();
+process.send?.({ ready: typeof address === 'object' && address ? address.port : environment.PORT });
 
 const stop = async (): Promise<void> => {
   server.close();
@@ -70,5 +78,5 @@ const stop = async (): Promise<void> => {
 };
 process.once('SIGTERM', stop);
 process.once('SIGINT', stop);
-// The starter ended: so do we.
+process.off('disconnect', endAtOnce);
 process.once('disconnect', stop);

@@ -32,7 +32,7 @@ const questionChanges = (before: Question, after: Question, old: SayContext, now
   ];
 };
 
-const opening = ({ open_from, open_until, at_most }: Form) => [open_from, open_until, at_most];
+const opening = ({ open_from, open_until, at_most, waits_days }: Form) => [open_from, open_until, at_most, waits_days];
 
 interface Known {
   readonly id?: string | undefined;

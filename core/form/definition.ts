@@ -141,5 +141,10 @@ export const formSchema = z.strictObject({
   open_until: z.iso.date().optional(),
   /** How many times it may be filled in: by each person, or by all together. */
   at_most: z.strictObject({ times: z.int().min(1).max(1_000_000), per: z.enum(['person', 'all']) }).optional(),
+  /** For how many days an entry that waited is taken: by when it was filled in, and on the version it was begun on. */
+  waits_days: z.int().min(0).max(365).optional(),
 });
+
+/** For how many days an entry that waited is taken, where its form says nothing else. */
+export const WAITS_DAYS = 14;
 export type Form = z.infer<typeof formSchema>;

@@ -20,6 +20,7 @@ export {
   type RuleKind,
   ruleSchema,
   type Section,
+  WAITS_DAYS,
 } from './definition.ts';
 export {
   addPage,

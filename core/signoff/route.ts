@@ -33,6 +33,8 @@ export const routeSchema = z.strictObject({
   steps: z.array(stepSchema).min(1, 'A route needs at least one step.').max(20),
   /** Who signs when a step leaves nobody else: a role. */
   last_resort: keySchema,
+  /** The fields a change of which starts a new round, besides those its conditions read; without it, all of them. */
+  watches: z.array(keySchema).max(200).optional(),
 });
 export type Route = z.infer<typeof routeSchema>;
 
@@ -47,7 +49,9 @@ export interface CompiledRoute {
   readonly steps: readonly { readonly step: Step; readonly condition: Checked | null }[];
   /** Every path the conditions read. */
   readonly reads: readonly (readonly string[])[];
-  /** The record's own fields they follow from: a change of one of them starts a new round. */
+  /** The record's own fields they follow from. */
+  readonly asked: ReadonlySet<string>;
+  /** The record's own fields, rows among them, a change of one of which starts a new round. */
   readonly watched: ReadonlySet<string>;
 }
 
@@ -74,10 +78,16 @@ export const compileRoute = (route: Route, catalogue: Catalogue, roles: Readonly
     if (beyond) problems.push(problem('beyond_record', ['steps', i, 'condition'], beyond));
     return { step, condition: checked.ok ? checked.value : null };
   });
+  const own = register.fields.map(({ key }) => key);
+  route.watches?.forEach((key, i) => {
+    if (!own.includes(key))
+      problems.push(problem('unknown_field', ['watches', i], `${register.plural} have no field “${key}”.`));
+  });
   if (problems.length > 0) return { ok: false, problems };
   const reads = steps.flatMap(({ condition }) => condition?.reads ?? []);
-  const watched = fieldsBehind(reads, vocabulary);
-  return { ok: true, value: { route, register, catalogue, steps, reads, watched } };
+  const asked = fieldsBehind(reads, vocabulary);
+  const watched = new Set(route.watches ? [...asked, ...route.watches] : own);
+  return { ok: true, value: { route, register, catalogue, steps, reads, asked, watched } };
 };
 
 /** The record's own fields that some paths read, and those that what is worked out among them follows from. */

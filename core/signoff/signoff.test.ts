@@ -51,10 +51,18 @@ describe('a route', () => {
     expect(signersOf(route, step, people, 'sana')).toEqual({ signers: ['runa'], lastResort: true });
   });
 
-  test('it says why, and watches what its conditions read', () => {
+  test('it watches all fields, or those it names and those its conditions read', () => {
+    expect([...compiled().watched]).toEqual(nearMisses.fields.map(({ key }) => key));
+    const named = compileRoute({ ...route, watches: ['title'] }, catalogue, roles);
+    expect(named.ok && [...named.value.watched]).toEqual(['cost', 'severity', 'title']);
+    const wrong = compileRoute({ ...route, watches: ['title', 'tittle'] }, catalogue, roles);
+    expect(wrong.ok ? [] : wrong.problems.map((each) => each.path.join('/'))).toEqual(['watches/1']);
+  });
+
+  test('it says why, and knows what its conditions read', () => {
     const context = { vocabulary: vocabularyOf(nearMisses, catalogue), values: valueContext(catalogue) };
     expect(sayStepReason(compiled(), 0, context)).toBe('Cost is over 500');
-    expect([...compiled().watched]).toEqual(['cost', 'severity']);
+    expect([...compiled().asked]).toEqual(['cost', 'severity']);
   });
 
   test('unknown roles and fields are told with their places', () => {

@@ -3,6 +3,7 @@ import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
 import { clockNow } from '../platform/clock.ts';
 import type { Db } from '../platform/database.ts';
+import type { FairQueue } from '../platform/fair-queue.ts';
 import { inHoldingTransaction } from '../platform/locks.ts';
 import type { Follower } from '../records/commands/index.ts';
 import type { Look, Work } from '../records/work.ts';
@@ -13,6 +14,8 @@ export interface Workplace {
   readonly db: Db;
   readonly reader: DefinitionsReader;
   readonly followers: readonly Follower[];
+  /** Where those who write wait for their turn. */
+  readonly turns: FairQueue;
 }
 
 /** A person looks, by definitions that were read for their request. */
@@ -26,12 +29,14 @@ export const lookAs = (db: Db, definitions: Definitions, person: Person): Look =
 
 /** One command of a person that writes records: in one transaction, with definitions that stand still until it commits. */
 export const inWriting = <T>(
-  { db, reader, followers }: Workplace,
+  { db, reader, followers, turns }: Workplace,
   person: Person,
   run: (work: Work) => Promise<T>,
 ): Promise<T> =>
-  inHoldingTransaction(db, async (tx, version) => {
-    const definitions = await reader.read(tx, version);
-    const sight = sightOf(tx, definitions, person);
-    return run({ db: tx, definitions, person, sight, clock: clockNow(definitions.catalogue), followers });
-  });
+  turns.run(person.id, () =>
+    inHoldingTransaction(db, async (tx, version) => {
+      const definitions = await reader.read(tx, version);
+      const sight = sightOf(tx, definitions, person);
+      return run({ db: tx, definitions, person, sight, clock: clockNow(definitions.catalogue), followers });
+    }),
+  );

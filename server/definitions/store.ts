@@ -1,4 +1,4 @@
-import { and, eq, inArray, max, sql } from 'drizzle-orm';
+import { and, eq, gte, inArray, max, sql } from 'drizzle-orm';
 import type { Result } from '#core/base/index.ts';
 import { perPair } from '#core/base/index.ts';
 import { type CompiledForm, compileForm, type Form, formSchema } from '#core/form/index.ts';
@@ -59,12 +59,19 @@ export const newestThatFits = (newestFirst: readonly Versioned<Form>[], catalogu
   newestFirst.find(({ document }) => compiledForm(document, catalogue).ok) ?? null;
 
 /** A form at a version it once had, published or since retired; null when there never was one. */
-export const findFormVersion = async (db: Queryable, key: string, version: number): Promise<Versioned<Form> | null> => {
-  const [row] = await db
+export const findFormVersion = async (
+  db: Queryable,
+  key: string,
+  version: number,
+): Promise<(Versioned<Form> & { readonly replacedAt: Date | null }) | null> => {
+  const [row, next] = await db
     .select()
     .from(definitions)
-    .where(and(at('form', key), eq(definitions.version, version)));
-  return row ? { document: formSchema.parse(row.document), version } : null;
+    .where(and(at('form', key), gte(definitions.version, version)))
+    .orderBy(definitions.version)
+    .limit(2);
+  if (row?.version !== version) return null;
+  return { document: formSchema.parse(row.document), version, replacedAt: next?.createdAt ?? null };
 };
 
 /** A route at the version a sign-off runs on. */

@@ -1,12 +1,14 @@
 import type { Duplicates } from '#contract/index.ts';
-import { type Problem, problem } from '#core/base/index.ts';
+import { foldText, type Problem, problem } from '#core/base/index.ts';
 import type { CompiledForm } from '#core/form/index.ts';
 import { checkValues, type RecordValues } from '#core/register/index.ts';
 import { isNothing, sameValue } from '#core/values/index.ts';
+import { idOf } from '../definitions/ids.ts';
 import { compiledForm } from '../definitions/store.ts';
+import { takeTurns } from '../platform/locks.ts';
 import { notFound, valueOrRefuse } from '../platform/refusal.ts';
 import { findByKey, readLinked } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type Look, type Work } from '../records/work.ts';
 import { openForm } from './open.ts';
 
 /** Records of the form's register whose field holds the same, case, accents and spacing aside; not the one itself. */
@@ -29,15 +31,24 @@ export interface Judged {
 
 /** Questions that must be unique and are not. */
 export const duplicateProblems = async (
-  look: Look,
+  work: Work,
   compiled: CompiledForm,
   { values, before, id }: Judged,
 ): Promise<Problem[]> => {
-  const problems: Problem[] = [];
-  for (const { key, label, unique } of compiled.questions) {
+  const asked = compiled.questions.flatMap(({ key, label, unique }) => {
     const value = values[key] ?? null;
-    if (!unique || typeof value !== 'string' || sameValue(value, before?.[key] ?? null)) continue;
-    const others = await findOthers(look, compiled, { field: key, value, except: id });
+    return !unique || typeof value !== 'string' || sameValue(value, before?.[key] ?? null)
+      ? []
+      : [{ key, label, unique, value }];
+  });
+  // Of two that are sent at once with the same, one is judged when the other is stored.
+  await takeTurns(
+    work.db,
+    asked.map(({ key, value }) => `unique ${idOf(compiled.register)} ${key} ${foldText(value)}`),
+  );
+  const problems: Problem[] = [];
+  for (const { key, label, unique, value } of asked) {
+    const others = await findOthers(work, compiled, { field: key, value, except: id });
     if (others.length > 0)
       problems.push(
         problem('unique', [key], unique.message ?? `${label} must be unique, and another record holds the same.`),

@@ -1,4 +1,4 @@
-import { and, count, eq, sql } from 'drizzle-orm';
+import { and, count, eq } from 'drizzle-orm';
 import { today } from '#core/base/index.ts';
 import { type Form, plainForm, plainFormOf } from '#core/form/index.ts';
 import { valueContext } from '#core/register/index.ts';
@@ -7,9 +7,10 @@ import { findDraft } from '../definitions/drafts.ts';
 import { idOf } from '../definitions/ids.ts';
 import { type Definitions, nextVersion, type Versioned } from '../definitions/store.ts';
 import { isSetup, mayFill, personRights } from '../people/roles.ts';
+import { takeTurns } from '../platform/locks.ts';
 import { notAllowed, notFound } from '../platform/refusal.ts';
 import { history } from '../platform/schema.ts';
-import type { Look } from '../records/work.ts';
+import type { Look, Work } from '../records/work.ts';
 
 /** A form as it is opened: a version of it, or what somebody is making of it. */
 export interface OpenedForm extends Versioned<Form> {
@@ -64,11 +65,11 @@ export const refuseClosed = ({ definitions, person, clock }: Look, form: Form): 
 };
 
 /** Refuses one time more than a form may be filled in. What is counted is what was added by it. */
-export const refuseTooOften = async ({ db, person }: Look, form: Form): Promise<void> => {
+export const refuseTooOften = async ({ db, person }: Work, form: Form): Promise<void> => {
   const { at_most: most } = form;
   if (!most) return;
   // Two that are sent at once are counted one after the other.
-  await db.execute(sql`select pg_advisory_xact_lock(hashtextextended(${`form ${form.key}`}, 0))`);
+  await takeTurns(db, [`form ${idOf(form)}`]);
   const own = most.per === 'person' ? eq(history.personId, person.id) : undefined;
   const [row] = await db
     .select({ times: count() })

@@ -9,6 +9,7 @@ import {
   plainFormOf,
   type ReadByServer,
   receiveEntry,
+  WAITS_DAYS,
 } from '#core/form/index.ts';
 import type { RecordValues } from '#core/register/index.ts';
 import { compiledForm, findFormVersion, type Versioned } from '../definitions/store.ts';
@@ -27,7 +28,7 @@ import { mayChangeBy, openForm, refuseClosed, refuseTooOften } from './open.ts';
 import { readStarts } from './starts.ts';
 
 const AHEAD_MS = 5 * 60_000;
-const OLD_MS = 14 * 86_400_000;
+const DAY_MS = 86_400_000;
 
 /** An entry as it came in. */
 export interface GivenEntry {
@@ -44,6 +45,8 @@ interface Received {
   readonly key: string;
   readonly entry: GivenEntry;
   readonly form: Versioned<Form>;
+  /** As it is open now: whether and how often it may be filled in, this says. */
+  readonly open: Form;
   readonly compiled: CompiledForm;
   /** The same piece of work, at the time by which the entry is judged. */
   readonly judging: Work;
@@ -62,35 +65,46 @@ const wasSent = async ({ db, person }: Work, id: string): Promise<boolean> => {
 /** What is locked or hidden is not taken from the sender: the server reads what fills it. */
 const mayBeLocked = (filled: CompiledQuestion): boolean => filled.hidden || filled.lockedWhen.length > 0;
 
+const waitsMs = ({ waits_days: days }: Form): number => (days ?? WAITS_DAYS) * DAY_MS;
+
 /** The time an entry is judged at: when it was filled in, within reason, else the server's. */
-const entryClock = (filledInAt: string, clock: Clock): Clock => {
+const entryClock = (filledInAt: string, clock: Clock, open: Form): Clock => {
   const told = findMoment(filledInAt);
   if (!told)
     throw invalid([problem('not_a_moment', ['filled_in_at'], 'This must be a date and time with its offset.')]);
   const ahead = toEpochMs(told) - toEpochMs(clock.now);
-  return ahead <= AHEAD_MS && ahead >= -OLD_MS ? { ...clock, now: told } : clock;
+  return ahead <= AHEAD_MS && ahead >= -waitsMs(open) ? { ...clock, now: told } : clock;
 };
 
-/** The form at the version the entry was begun on. */
-const formOfEntry = async (work: Work, key: string, version: number): Promise<Versioned<Form>> => {
-  const opened = await openForm(work, key, false);
-  if (opened.version === version) return opened;
+/** The form at the version the entry was begun on: the open one, or one that was so not too long ago. */
+const formOfEntry = async (
+  work: Work,
+  key: string,
+  version: number,
+  open: Versioned<Form>,
+): Promise<Versioned<Form>> => {
+  if (open.version === version) return open;
   const older = await findFormVersion(work.db, key, version);
   if (!older) throw invalid([problem('unknown_version', ['version'], `This form has no version ${version}.`)]);
+  const { replacedAt } = older;
+  if (replacedAt && replacedAt.getTime() < toEpochMs(work.clock.now) - waitsMs(open.document)) throw changedSince();
   return older;
 };
 
+const changedSince = (): Refusal =>
+  new Refusal('conflict', 'This form has changed since it was opened. Open it again; what you typed is kept.');
+
 const receive = async (work: Work, key: string, entry: GivenEntry): Promise<Received> => {
-  const form = await formOfEntry(work, key, entry.version);
+  const open = await openForm(work, key, false);
+  refuseClosed(work, open.document);
+  const form = await formOfEntry(work, key, entry.version, open);
   const compiled = compiledForm(form.document, work.definitions.catalogue);
-  if (!compiled.ok)
-    throw new Refusal('conflict', 'This form has changed since it was opened. Open it again; what you typed is kept.');
-  const judging = { ...work, clock: entryClock(entry.filled_in_at, work.clock) };
-  refuseClosed(work, form.document);
+  if (!compiled.ok) throw changedSince();
+  const judging = { ...work, clock: entryClock(entry.filled_in_at, work.clock, open.document) };
   const begun = await readStarts(work, compiled.value, entry.opened ?? {});
   const looked = { ...begun, ...entry.values };
   const own = { begun, snapshots: await readFills(work, compiled.value, looked, mayBeLocked) };
-  return { key, entry, form, compiled: compiled.value, judging, own };
+  return { key, entry, form, open: open.document, compiled: compiled.value, judging, own };
 };
 
 /** The values an entry comes to, recomputed and checked from the stored definition, or every problem. */
@@ -137,15 +151,15 @@ const changeByEntry = async (
 };
 
 const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
-  const { key, entry, form, compiled } = received;
+  const { key, entry, form, open, compiled } = received;
   const { register } = compiled;
-  if (form.document.purpose === 'change')
+  if (form.document.purpose === 'change' || open.purpose === 'change')
     throw invalid([problem('changes_only', ['record'], 'This form changes records that are there, and adds none.')]);
   if (plainFormOf(key) !== null && !personRights(work.definitions, work.person, register.key).add)
     throw notAllowed('You may not add records here.');
   const values = await valuesOf(received, null);
   if (!(await wasSent(work, entry.id))) {
-    await refuseTooOften(work, form.document);
+    await refuseTooOften(work, open);
     await refuseUnfit(received, { values, before: null, id: null });
   }
   const [stored] = await addRecords(work, register, [{ id: entry.id, values }], byForm(received, 'added'));

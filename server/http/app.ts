@@ -9,7 +9,8 @@ import { findSigned } from '../access/session.ts';
 import { DefinitionsReader } from '../definitions/reader.ts';
 import { DefinitionsService } from '../definitions/service.ts';
 import { isSetup } from '../people/roles.ts';
-import type { Database } from '../platform/database.ts';
+import { type Database, WRITERS_AT_ONCE } from '../platform/database.ts';
+import { FairQueue } from '../platform/fair-queue.ts';
 import { notAllowed, Refusal } from '../platform/refusal.ts';
 import { bind } from './bind.ts';
 import { countBreakingRecords, FOLLOWERS } from './composition.ts';
@@ -29,6 +30,9 @@ import { signOffHandlers } from './routes/signoff.ts';
 
 /** The version of the program. */
 export const VERSION = '0.1.0';
+
+/** How long somebody waits for their turn to write. */
+const PATIENCE_MS = 25_000;
 
 /** What the HTTP interface is put over. */
 export interface AppOptions {
@@ -50,6 +54,7 @@ export const makeApp = (options: AppOptions): Express => {
     db,
     reader,
     followers: FOLLOWERS,
+    turns: new FairQueue(WRITERS_AT_ONCE, PATIENCE_MS),
     setUp: new DefinitionsService(db, reader, countBreakingRecords),
     demonstration,
   };
@@ -113,7 +118,7 @@ export const makeApp = (options: AppOptions): Express => {
     if (response.headersSent) return next(error);
     const refusal = toRefusal(error);
     const instance = `urn:uuid:${randomUUID()}`;
-    if (refusal.kind === 'internal' || refusal.kind === 'unavailable')
+    if (refusal.kind === 'internal' || refusal.kind === 'unavailable' || refusal.kind === 'overloaded')
       options.note(`${instance} ${request.method} ${request.path}`, error);
     const answer = toProblemAnswer(refusal, instance);
     response.status(answer.status).type('application/problem+json').send(JSON.stringify(answer));

@@ -17,6 +17,7 @@ describe('what the driver says', () => {
     ['40P01', 'busy', 409],
     ['55P03', 'busy', 409],
     ['57014', 'too_slow', 503],
+    ['53300', 'crowded', 503],
     ['57P01', 'unreachable', 503],
     ['ECONNREFUSED', 'unreachable', 503],
     ['42P01', 'other', 500],

@@ -13,6 +13,7 @@ const KINDS = {
   sent_before: [409, 'This was sent before'],
   too_large: [413, 'This is too large'],
   too_many: [429, 'Too many tries'],
+  overloaded: [503, 'Too much is going on at this moment'],
   internal: [500, 'Something went wrong here'],
   unavailable: [503, 'The database cannot be reached'],
 } as const satisfies { readonly [K in RefusalKind]: readonly [number, string] };
@@ -22,7 +23,8 @@ const FAILURES = {
   taken: ['conflict', 'Something with this key or id is there already.'],
   unknown_link: ['invalid', 'A link points to a record that is not there.'],
   busy: ['conflict', 'Someone else is changing this at the same moment. Try again.'],
-  too_slow: ['unavailable', 'This took too long and was stopped.'],
+  crowded: ['overloaded', 'Too much is going on at this moment. Nothing was stored; try again in a moment.'],
+  too_slow: ['overloaded', 'This took too long and was stopped. Nothing was stored.'],
   other: ['internal', 'Something went wrong here. It was noted.'],
 } as const;
 

@@ -1,5 +1,5 @@
 /** What a driver's error means for us. */
-export type DatabaseFailure = 'unreachable' | 'taken' | 'unknown_link' | 'busy' | 'too_slow' | 'other';
+export type DatabaseFailure = 'unreachable' | 'taken' | 'unknown_link' | 'busy' | 'crowded' | 'too_slow' | 'other';
 
 const UNREACHABLE = new Set([
   'ECONNREFUSED',
@@ -15,15 +15,16 @@ const UNREACHABLE = new Set([
   '08001',
 ]);
 
+/** PostgreSQL's own word for it. */
+const TOO_MANY = '53300';
+
 /** The innermost error with a code: Drizzle wraps the driver's. */
 const codeOf = (error: unknown): { code: string; message: string } | null => {
   for (let at = error, depth = 0; at instanceof Error && depth < 5; at = at.cause, depth++) {
     if ('code' in at && typeof at.code === 'string') return { code: at.code, message: at.message };
-    if (
-      /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error/.test(
-        at.message,
-      )
-    ) {
+    // So says the pool of whoever waited too long for one of its connections.
+    if (/timeout exceeded when trying to connect/.test(at.message)) return { code: TOO_MANY, message: at.message };
+    if (/Connection terminated|Client has encountered a connection error/.test(at.message)) {
       return { code: 'ECONNRESET', message: at.message };
     }
   }
@@ -44,6 +45,8 @@ export const findDatabaseFailure = (error: unknown): DatabaseFailure | null => {
     case '40P01':
     case '55P03':
       return 'busy';
+    case TOO_MANY:
+      return 'crowded';
     case '57014':
       return 'too_slow';
     default:

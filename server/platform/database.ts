@@ -17,12 +17,17 @@ export interface Database {
   readonly close: () => Promise<void>;
 }
 
+const POOL = 12;
+/** Those who write have some of the connections; the others are for those who look. */
+export const WRITERS_AT_ONCE = 8;
+
 /** Opens a pool; connections that die are replaced, so that the server recovers when PostgreSQL is back. */
 export const openDatabase = (url: string): Database => {
   const pool = new pg.Pool({
     connectionString: url,
-    max: 12,
-    connectionTimeoutMillis: 4000,
+    max: POOL,
+    // As long as one waits for one's turn, in the order of coming; a database that is away refuses at once.
+    connectionTimeoutMillis: 20_000,
     // Compiling a query to machine code pays only for queries of seconds; it cost ours more than they took.
     options: '-c statement_timeout=30000 -c timezone=UTC -c jit=off',
   });
@@ -57,15 +62,21 @@ const prepare = async (db: NodePgDatabase<typeof schema>, migrationsFolder: stri
 };
 
 /**
- * Brings Iolite's own tables up to date, and makes the schemas that people's records stand in. Servers that start at the
- * same moment do it one after the other, on a connection of its own: a migration of much may take its time.
+ * Brings Iolite's own tables up to date, and makes the schemas that people's records stand in; then does what else a
+ * start does. Servers that start at the same moment do it one after the other, on a connection of its own: a migration
+ * of much may take its time.
  */
-export const prepareDatabase = async (db: Db, migrationsFolder: string): Promise<void> => {
+export const prepareDatabase = async (
+  db: Db,
+  migrationsFolder: string,
+  andThen: () => Promise<void> = async () => undefined,
+): Promise<void> => {
   const keeper = await db.$client.connect();
   try {
     await keeper.query('set statement_timeout = 0');
     await keeper.query(`select pg_advisory_lock(${PREPARING})`);
     await prepare(drizzle(keeper, { schema }), migrationsFolder);
+    await andThen();
   } finally {
     // The lock and the patience end with the connection.
     keeper.release(true);

@@ -56,6 +56,20 @@ export const lockDefinitions = async (tx: Tx): Promise<void> => {
   await tx.execute(sql`select pg_advisory_xact_lock(${DEFINITIONS})`);
 };
 
+/**
+ * Whoever names the same waits for the others' commits: of two who look and then store, the second sees what the first
+ * stored. Taken in one order, so that nobody waits for somebody who waits for them.
+ */
+export const takeTurns = async (tx: Tx, names: readonly string[]): Promise<void> => {
+  if (names.length === 0) return;
+  const ordered = [...new Set(names)].sort();
+  await tx.execute(
+    toDrizzle(
+      fragment`select pg_advisory_xact_lock(hashtextextended(name, 0)) from unnest(${parameter(ordered, 'text[]')}) as name`,
+    ),
+  );
+};
+
 /** The query that tells every server process, at commit. Equal payloads of one transaction arrive once. */
 export const notifying = (payloads: readonly object[]): SqlFragment => {
   const texts = payloads.map((payload) => JSON.stringify(payload));

@@ -12,6 +12,7 @@ export type RefusalKind =
   | 'sent_before'
   | 'too_large'
   | 'too_many'
+  | 'overloaded'
   | 'internal'
   | 'unavailable';
 

@@ -28,9 +28,11 @@ const goOn = async (work: Work, event: RecordEvent & { kind: 'changed' }): Promi
   const old = route ? await findSignOff(work.db, id) : null;
   const again = { register, id, values, form: formOf(work, event), old };
   if (by.action === 'sent_again') return { goesTo: await enterRoute(work, again) };
-  if (!route || !old || old.stage === 'sent_back') return {};
-  if (Object.keys(event.changes).some((field) => route.watched.has(field))) await enterRoute(work, again);
-  return {};
+  if (!route || old?.stage === 'sent_back') return {};
+  // What never went round goes now where it is due by what was changed; what stood before the route did stays.
+  const watched = old ? route.watched : route.asked;
+  const isWatched = Object.keys(event.changes).some((field) => watched.has(field));
+  return isWatched ? { goesTo: await enterRoute(work, again) } : {};
 };
 
 /** Lets records go round their register's route, whichever way they were written. */

@@ -102,14 +102,52 @@ describe('a record on its way round', () => {
     expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409]);
   });
 
-  test('a change of a field that the route reads begins a new round; another field does not', async () => {
+  const change = (id: string, field: string, from: string, to: string) =>
+    runa.patch(`${LIST}/${id}`, { from: { [field]: from }, changes: { [field]: to } });
+
+  test('a change of any field of what was approved begins a new round', async () => {
     const { id } = await send(piet, 'Changed later', '900');
     await decide(sana, id, 'approve');
-    await runa.patch(`${LIST}/${id}`, { from: { title: 'Changed later' }, changes: { title: 'Renamed' } });
-    expect(await track(id)).toMatchObject({ stage: 'approved', round: 1 });
-    await runa.patch(`${LIST}/${id}`, { from: { cost: '900' }, changes: { cost: '2000' } });
+    await change(id, 'title', 'Changed later', 'Renamed');
     expect(await track(id)).toMatchObject({ stage: 'waiting', round: 2 });
     expect((await waiting(sana, id)).title).toBe('Renamed');
+  });
+
+  test('what was stored with too little to be signed goes round once it is enough', async () => {
+    const { id, goes_to } = await send(piet, 'Grew later', '99');
+    expect(goes_to).toBeNull();
+    await change(id, 'title', 'Grew later', 'Grew much later');
+    expect(await track(id)).toBeNull();
+    await change(id, 'cost', '99', '9999');
+    expect(await track(id)).toMatchObject({ stage: 'waiting', round: 1 });
+  });
+
+  test('where no step has a condition, a change begins a new round too; where fields are named, only theirs do', async () => {
+    const put = (route: object) => runa.put('/api/routes/near_misses', route);
+    const unconditional = {
+      ...nearMissRoute,
+      steps: [{ label: 'Yard manager', role: 'yard_manager', condition: null }],
+    };
+    expect((await put(unconditional)).status).toBe(200);
+    const one = await send(piet, 'Ninety-nine', '99');
+    await decide(sana, one.id, 'approve');
+    await change(one.id, 'cost', '99', '9999');
+    expect(await track(one.id)).toMatchObject({ stage: 'waiting', round: 2 });
+
+    expect((await put({ ...unconditional, watches: ['cost'] })).status).toBe(200);
+    const other = await send(piet, 'Named', '99');
+    await decide(sana, other.id, 'approve');
+    await change(other.id, 'title', 'Named', 'Renamed');
+    expect(await track(other.id)).toMatchObject({ stage: 'approved', round: 1 });
+    await change(other.id, 'cost', '99', '100');
+    expect(await track(other.id)).toMatchObject({ stage: 'waiting', round: 2 });
+    const wrong = await put({ ...unconditional, watches: ['costs'] });
+    expect([wrong.status, wrong.body.errors?.[0].pointer]).toEqual([422, '#/watches/0']);
+    const steps = [
+      ...nearMissRoute.steps,
+      { label: 'Trustee', role: 'safety_trustee', condition: 'severity = "injury"' },
+    ];
+    expect((await put({ ...nearMissRoute, steps })).status).toBe(200);
   });
 
   test('what was sent back waits for its sender alone, and goes round from the beginning', async () => {

@@ -6,12 +6,15 @@ import type { TestProject } from 'vitest/node';
 
 interface ClusterLike {
   start(): Promise<string>;
+  superuserUrl(): string;
   remove(): void;
 }
 
 declare module 'vitest' {
   interface ProvidedContext {
+    /** Whom the server works as, and who makes its databases. */
     readonly postgres: string;
+    readonly superuser: string;
   }
 }
 
@@ -23,5 +26,6 @@ export default async (project: TestProject): Promise<() => void> => {
     throwAway: true,
   });
   project.provide('postgres', await cluster.start());
+  project.provide('superuser', cluster.superuserUrl());
   return () => cluster.remove();
 };

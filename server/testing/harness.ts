@@ -164,13 +164,12 @@ const runSql = async (url: string, text: string): Promise<void> => {
 
 /** A new, empty database in the throw-away PostgreSQL of this run. */
 export const makeDatabase = async (): Promise<string> => {
-  const admin = inject('postgres');
+  const url = new URL(inject('postgres'));
   const name = `test_${randomBytes(6).toString('hex')}`;
-  const client = new pg.Client({ connectionString: admin });
+  const client = new pg.Client({ connectionString: inject('superuser') });
   await client.connect();
-  await client.query(`create database ${name} strategy file_copy`);
+  await client.query(`create database ${name} owner ${url.username} strategy file_copy`);
   await client.end();
-  const url = new URL(admin);
   url.pathname = `/${name}`;
   return url.href;
 };
