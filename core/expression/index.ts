@@ -15,6 +15,7 @@ export {
   type TestKind,
 } from './condition.ts';
 export { evaluate, evaluateFormula, evaluateStored, type Values } from './evaluate.ts';
+export { type NoteField, noteFieldsRead } from './fields-read.ts';
 export { BUILT_INS, type BuiltIn, FUNCTION_NAMES } from './functions/index.ts';
 export { parseExpression } from './parse.ts';
 export { type PersonFacts, personItem } from './person.ts';

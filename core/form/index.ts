@@ -38,6 +38,7 @@ export {
 export { CELL, cellKey, type Entry, newEntry, type Snapshot } from './entry.ts';
 export { type FilledIn, fillIn, pageOnWay, type QuestionState, toSend, type ValueSource } from './fill-in.ts';
 export { entryByIds, entryByKeys } from './kept-entry.ts';
+export { fieldsNeeded, fieldsShown, type Needs } from './needs.ts';
 export { askingOf, isOpenedFromRecord, plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { type ReadByServer, receiveEntry } from './receive.ts';
 export type { CellFilled } from './rows.ts';

@@ -33,6 +33,7 @@ export {
 } from './definition.ts';
 export { dependantsOf, movesWithClock } from './dependants.ts';
 export { readsItselfOnly, recordItem, rowItem, workOutRecord } from './item.ts';
+export { type MayBeSeen, narrowCatalogue } from './narrow.ts';
 export {
   catalogueProblems,
   isRowsField,

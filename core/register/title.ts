@@ -70,6 +70,9 @@ const personTitle = (field: RowField): Title => ({
 });
 
 const makeTitle = (register: Register, catalogue: Catalogue, depth: number): Title => {
+  // What names it may not be seen: then its number does.
+  if (register.title !== undefined && register.fields.every(({ key }) => key !== register.title))
+    return { ...NOTHING, say: (_, number) => number };
   const field = titleField(register);
   const { type } = field;
   const { value } = behaviourOf(type);

@@ -1,5 +1,5 @@
 import type { PersonFacts } from '#core/expression/index.ts';
-import type { Catalogue } from '#core/register/index.ts';
+import { type Catalogue, narrowCatalogue } from '#core/register/index.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
 import { personRights } from '../people/roles.ts';
@@ -12,16 +12,17 @@ const visible = new WeakMap<Catalogue, Map<string, Catalogue>>();
 const NO_SCOPES: ReadonlyMap<string, RecordScope> = new Map();
 
 /**
- * The catalogue with only the registers a person may see: to them the others do not exist. Everyone who sees the same
- * registers has the same one, so that what is compiled against it is compiled once.
+ * The catalogue with only what a person may see: to them the rest does not exist. Everyone who sees the same registers
+ * has the same one, so that what is compiled against it is compiled once.
  */
 const visibleCatalogue = (definitions: Definitions, person: Person): Catalogue => {
   const { catalogue } = definitions;
+  const seen = new Set([...catalogue.registers.keys()].filter((key) => personRights(definitions, person, key).see));
+  if (seen.size === catalogue.registers.size) return catalogue;
   const known = visible.get(catalogue) ?? new Map<string, Catalogue>();
   visible.set(catalogue, known);
-  const registers = [...catalogue.registers].filter(([key]) => personRights(definitions, person, key).see);
-  const name = registers.map(([key]) => key).join(' ');
-  const made = known.get(name) ?? { ...catalogue, registers: new Map(registers) };
+  const name = [...seen].join(' ');
+  const made = known.get(name) ?? narrowCatalogue(catalogue, (register) => seen.has(register.split('.')[0] ?? ''));
   known.set(name, made);
   return made;
 };

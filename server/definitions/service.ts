@@ -1,4 +1,4 @@
-import { eq, sql } from 'drizzle-orm';
+import { arrayOverlaps, eq, sql } from 'drizzle-orm';
 import type { DraftAnswer, FormSummary, PlanAnswer, RouteSummary } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
@@ -8,7 +8,7 @@ import { Identifier, type Role } from '#core/workspace/index.ts';
 import type { Db, Queryable, Tx } from '../platform/database.ts';
 import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../platform/refusal.ts';
-import { counters, workspace } from '../platform/schema.ts';
+import { counters, people, workspace } from '../platform/schema.ts';
 import { carryOutPlan } from './ddl.ts';
 import { dropDraft, findDraft, keepDraft, rewriteDrafts } from './drafts.ts';
 import { newId } from './ids.ts';
@@ -41,6 +41,24 @@ const bumpVersion = async (tx: Tx): Promise<number> => {
 
 const identifier = new Identifier(newId);
 
+/** Refuses roles with which nobody at all could set anything up any more, and give it back. */
+const refuseLockingOut = async (db: Queryable, { roles }: Definitions, changed: readonly Role[]): Promise<void> => {
+  if (changed.length === 0) return;
+  const after = new Map([...roles, ...changed.map((role) => [role.key, role] as const)]);
+  const setUp = [...after.values()].filter(({ setup }) => setup).map(({ key }) => key);
+  const holding = (keys: string[]) =>
+    db.select({ id: people.id }).from(people).where(arrayOverlaps(people.roles, keys)).limit(1);
+  if (setUp.length > 0 && (await holding(setUp)).length > 0) return;
+  const at = changed.findIndex((role) => !role.setup && roles.get(role.key)?.setup);
+  throw invalid([
+    problem(
+      'last_set_up',
+      ['roles', Math.max(at, 0), 'setup'],
+      'Then nobody could set anything up any more. Let somebody else do so first.',
+    ),
+  ]);
+};
+
 /** Commands that change definitions: one transaction each, one at a time. Drafts are not among what they wait for. */
 export class DefinitionsService {
   readonly #db: Db;
@@ -56,6 +74,7 @@ export class DefinitionsService {
   /** What a change would do. Changes nothing. */
   async rehearse(changes: Changes): Promise<PlanAnswer> {
     const definitions = await this.#reader.read(this.#db);
+    await refuseLockingOut(this.#db, definitions, changes.roles);
     const planned = await planDefinitions(this.#db, definitions, changes);
     const answer = sayPlan(planned, definitions.version, changes.roles, await readCounts(this.#db));
     return this.#withBreaking(answer, planned.plan, planned.after, definitions);
@@ -70,6 +89,7 @@ export class DefinitionsService {
           'The set-up was changed meanwhile. Rehearse again to see what this would do now.',
         );
       }
+      await refuseLockingOut(tx, definitions, changes.roles);
       const planned = await planDefinitions(tx, definitions, changes);
       const { plan, after, renamed } = planned;
       await this.#refuseTwice(tx, plan, definitions);

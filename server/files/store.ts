@@ -4,13 +4,12 @@ import type { FileFacts } from '#contract/index.ts';
 import { cleanLine, isUuid, uuidV7 } from '#core/base/index.ts';
 import { type FileSort, filesIn, textsOf } from '#core/values/index.ts';
 import { findDraft } from '../definitions/drafts.ts';
-import { isSetup, mayFill, personRights } from '../people/roles.ts';
+import { lookAtRecord } from '../forms/taking-part.ts';
+import { isSetup, mayFill } from '../people/roles.ts';
 import { notFound } from '../platform/refusal.ts';
 import { files } from '../platform/schema.ts';
 import { readOwnValues } from '../records/reader/index.ts';
-import { withRegister } from '../records/sight.ts';
 import type { Look } from '../records/work.ts';
-import { takesPart } from '../signoff/part.ts';
 import { inspectFile } from './inspect.ts';
 
 /** A file's name as it is shown and offered for saving: one line, no path in it. */
@@ -60,13 +59,9 @@ export const readFileOfRecord = async (
   at: { readonly register: string; readonly record: string; readonly file: string },
   small: boolean,
 ): Promise<SentFile> => {
-  const register = look.definitions.catalogue.registers.get(at.register);
-  if (!register || !isUuid(at.record) || !isUuid(at.file)) throw notFound();
-  const sees =
-    personRights(look.definitions, look.person, register.key).see ||
-    (await takesPart(look.db, at.record, look.person.id));
-  const widened = { ...look, sight: withRegister(look.sight, register) };
-  const record = sees ? await readOwnValues(widened, register, at.record) : null;
+  if (!isUuid(at.record) || !isUuid(at.file)) throw notFound();
+  const { look: seeing, register } = await lookAtRecord(look, at.register, at.record);
+  const record = await readOwnValues(seeing, register, at.record);
   const holds = register.fields.some(
     (field) => filesIn(field.type) !== null && textsOf(record?.values[field.key] ?? null).includes(at.file),
   );

@@ -10,6 +10,7 @@ import { notFound, valueOrRefuse } from '../platform/refusal.ts';
 import { findByKey, readLinked } from '../records/reader/index.ts';
 import { asSystem, type Look, type Work } from '../records/work.ts';
 import { openForm } from './open.ts';
+import { throughForm } from './through-form.ts';
 
 /** Records of the form's register whose field holds the same, case, accents and spacing aside; not the one itself. */
 const findOthers = async (
@@ -68,7 +69,7 @@ export interface DuplicatesAsked {
 
 /** Whether other records hold the same in a question that must be unique or that tells likely duplicates apart. */
 export const findDuplicates = async (look: Look, asked: DuplicatesAsked): Promise<Duplicates> => {
-  const { catalogue } = look.definitions;
+  const { catalogue } = throughForm(look, asked.form, 'a form asks of what it may ask').sight;
   const opened = await openForm(look, asked.form, asked.draft);
   const compiled = valueOrRefuse(compiledForm(opened.document, catalogue));
   const { register } = compiled;

@@ -4,17 +4,16 @@ import type { CompiledForm, CompiledQuestion, Snapshot } from '#core/form/index.
 import type { RecordValues } from '#core/register/index.ts';
 import { linkToOne } from '#core/values/index.ts';
 import { readPaths } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import type { Look } from '../records/work.ts';
 import { linksOf, readFilledLinks } from './look-up.ts';
 
-/** What look-ups that hold a record fill into some questions, read from the record. */
+/** What look-ups that hold a record fill into some questions, read from the record as far as the form reaches. */
 export const readFills = async (
-  look: Look,
+  through: Look,
   compiled: CompiledForm,
   values: Readonly<Record<string, unknown>>,
   isWanted: (filled: CompiledQuestion) => boolean = () => true,
 ): Promise<Record<string, Snapshot>> => {
-  const system = asSystem(look, 'a form fills what it says, whatever the person may see elsewhere');
   const snapshots: Record<string, Snapshot> = {};
   for (const { key, field, fills } of compiled.questions) {
     const wanted = fills.filter((fill) => {
@@ -22,10 +21,10 @@ export const readFills = async (
       return filled !== undefined && isWanted(filled);
     });
     const id = values[key];
-    const target = look.definitions.catalogue.registers.get(linkToOne(field.type)?.register ?? '');
+    const target = through.sight.catalogue.registers.get(linkToOne(field.type)?.register ?? '');
     if (wanted.length === 0 || typeof id !== 'string' || !isUuid(id) || !target) continue;
     const paths = wanted.map((fill) => fill.path);
-    const read = (await readPaths(system, target, [id], paths)).get(id);
+    const read = (await readPaths(through, target, [id], paths)).get(id);
     if (!read) continue;
     const filled = Object.fromEntries(wanted.map((fill) => [fill.target, read[fill.path.join('.')] ?? null]));
     snapshots[key] = { record: id, taken: 1, fills: filled };
@@ -35,13 +34,13 @@ export const readFills = async (
 
 /** What a form starts with, what look-ups among it fill, and what all that links to is called. */
 export const withFills = async (
-  look: Look,
+  through: Look,
   compiled: CompiledForm,
   values: RecordValues,
 ): Promise<FormAnswer['begun']> => {
-  const snapshots = await readFills(look, compiled, values);
+  const snapshots = await readFills(through, compiled, values);
   const filled: RecordValues = Object.assign({}, ...Object.values(snapshots).map((each) => each.fills));
-  const names = await readFilledLinks(look, compiled, [filled, values]);
+  const names = await readFilledLinks(through, compiled, [filled, values]);
   const links = { ...linksOf(compiled, filled, names), ...linksOf(compiled, values, names) };
   return { values: { ...values }, links, snapshots };
 };

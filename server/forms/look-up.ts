@@ -19,14 +19,14 @@ import { compiledForm } from '../definitions/store.ts';
 import { findPeople } from '../people/names.ts';
 import { notFound, valueOrRefuse } from '../platform/refusal.ts';
 import { countOffered, type FoundRecord, findByKey, findByTitle, readLinked } from '../records/reader/index.ts';
-import { withRegister } from '../records/sight.ts';
 import { asSystem, type Look, type Reading } from '../records/work.ts';
 import type { Judged } from './duplicates.ts';
 import { openForm } from './open.ts';
+import { throughForm } from './through-form.ts';
 
 /** What filled links are called: nothing beside, which is for those who see their register. */
 export const readFilledLinks = async (
-  look: Look,
+  through: Look,
   compiled: CompiledForm,
   many: readonly RecordValues[],
 ): Promise<Record<string, Linked>> => {
@@ -38,10 +38,9 @@ export const readFilledLinks = async (
       if (to === undefined || typeof value !== 'string') continue;
       wanted.set(to, (wanted.get(to) ?? new Set()).add(value));
     }
-  const system = asSystem(look, 'a form fills what it says, whatever the person may see elsewhere');
   const names: Record<string, Linked> = {};
   for (const [to, ids] of wanted)
-    for (const link of Object.values(await readLinked(system, to, [...ids]))) names[link.id] = { ...link, beside: [] };
+    for (const link of Object.values(await readLinked(through, to, [...ids]))) names[link.id] = { ...link, beside: [] };
   return names;
 };
 
@@ -133,7 +132,8 @@ const findOffered = async (
 
 /** What a question's look-up offers for some words, each with what choosing it fills. Nothing else of the record. */
 export const lookUp = async (look: Look, form: string, question: string, asking: Asking): Promise<LookUpAnswer> => {
-  const { catalogue } = look.definitions;
+  const through = throughForm(look, form, 'a look-up offers and fills what its form says');
+  const { catalogue } = through.sight;
   const opened = await openForm(look, form, asking.draft);
   const compiled = valueOrRefuse(compiledForm(opened.document, catalogue));
   const asked = lookedUp(compiled, question);
@@ -146,18 +146,17 @@ export const lookUp = async (look: Look, form: string, question: string, asking:
     asked.offersWhere.length > 0
       ? offeredWhere(look, asked.offersWhere, answersOf(compiled, asking.answers), await look.sight.me())
       : [];
-  const system = asSystem(look, 'a look-up offers and fills what its form says, whatever the person may see elsewhere');
-  const records = await findOffered(system, target, asked, asking, where);
+  const records = await findOffered(through, target, asked, asking, where);
   // What stands beside a title is for those who see it; the title itself belongs to the look-up.
   const shown = await readLinked(
-    { ...look, sight: withRegister(look.sight, target) },
+    look,
     target.key,
     records.map((record) => record.id),
   );
   const filled = records.map(({ read }) =>
     Object.fromEntries(asked.fills.map((fill) => [fill.target, read[fill.path.join('.')] ?? null])),
   );
-  const names = await readFilledLinks(look, compiled, filled);
+  const names = await readFilledLinks(through, compiled, filled);
   const offered = records.map((record, i): LookUpAnswer['found'][number] => ({
     id: record.id,
     number: record.number,

@@ -11,6 +11,7 @@ import { takeTurns } from '../platform/locks.ts';
 import { notAllowed, notFound } from '../platform/refusal.ts';
 import { history } from '../platform/schema.ts';
 import type { Look, Work } from '../records/work.ts';
+import { throughForm } from './through-form.ts';
 
 /** A form as it is opened: a version of it, or what somebody is making of it. */
 export interface OpenedForm extends Versioned<Form> {
@@ -23,12 +24,12 @@ const PLAIN_VERSION = 1;
 const plainForms = new WeakMap<Definitions['catalogue'], Map<string, Form>>();
 
 /** The form every register has without being designed, for whoever may add or change its records. */
-const openPlain = ({ definitions, person }: Look, key: string): OpenedForm | null => {
-  const { catalogue } = definitions;
+const openPlain = (look: Look, key: string): OpenedForm | null => {
+  const rights = personRights(look.definitions, look.person, plainFormOf(key) ?? '');
+  if (!rights.add && !rights.change) return null;
+  const { catalogue } = throughForm(look, key, 'a plain form has no system').sight;
   const register = catalogue.registers.get(plainFormOf(key) ?? '');
   if (!register) return null;
-  const rights = personRights(definitions, person, register.key);
-  if (!rights.add && !rights.change) return null;
   const known = plainForms.get(catalogue) ?? new Map<string, Form>();
   plainForms.set(catalogue, known);
   const document = known.get(register.key) ?? plainForm(register, catalogue);

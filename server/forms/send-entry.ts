@@ -11,14 +11,14 @@ import {
   receiveEntry,
   WAITS_DAYS,
 } from '#core/form/index.ts';
-import type { RecordValues } from '#core/register/index.ts';
+import type { RecordValues, Register } from '#core/register/index.ts';
 import { compiledForm, findFormVersion, type Versioned } from '../definitions/store.ts';
 import { personRights } from '../people/roles.ts';
 import { invalid, notAllowed, notFound, Refusal, valueOrRefuse } from '../platform/refusal.ts';
 import { receipts } from '../platform/schema.ts';
 import { addRecords, type By, changeRecord } from '../records/commands/index.ts';
 import { findRecord, readTitles } from '../records/reader/index.ts';
-import { asSystem, type Work } from '../records/work.ts';
+import { asSystem, type Work, wholeRegister } from '../records/work.ts';
 import { findSentBack } from '../signoff/part.ts';
 import { duplicateProblems, type Judged } from './duplicates.ts';
 import { readFills } from './fills.ts';
@@ -26,6 +26,7 @@ import { dropEntry } from './kept.ts';
 import { notOfferedProblems } from './look-up.ts';
 import { mayChangeBy, openForm, refuseClosed, refuseTooOften } from './open.ts';
 import { readStarts } from './starts.ts';
+import { throughForm } from './through-form.ts';
 
 const AHEAD_MS = 5 * 60_000;
 const DAY_MS = 86_400_000;
@@ -48,6 +49,10 @@ interface Received {
   /** As it is open now: whether and how often it may be filled in, this says. */
   readonly open: Form;
   readonly compiled: CompiledForm;
+  /** What the form is over, with what of it the form does not reach. */
+  readonly register: Register;
+  /** The same piece of work as the form does it. */
+  readonly through: Work;
   /** The same piece of work, at the time by which the entry is judged. */
   readonly judging: Work;
   readonly own: ReadByServer;
@@ -98,13 +103,15 @@ const receive = async (work: Work, key: string, entry: GivenEntry): Promise<Rece
   const open = await openForm(work, key, false);
   refuseClosed(work, open.document);
   const form = await formOfEntry(work, key, entry.version, open);
-  const compiled = compiledForm(form.document, work.definitions.catalogue);
+  const through = throughForm(work, key, 'a form fills and changes what it asks');
+  const compiled = compiledForm(form.document, through.sight.catalogue);
   if (!compiled.ok) throw changedSince();
   const judging = { ...work, clock: entryClock(entry.filled_in_at, work.clock, open.document) };
   const begun = await readStarts(work, compiled.value, entry.opened ?? {});
   const looked = { ...begun, ...entry.values };
-  const own = { begun, snapshots: await readFills(work, compiled.value, looked, mayBeLocked) };
-  return { key, entry, form, open: open.document, compiled: compiled.value, judging, own };
+  const own = { begun, snapshots: await readFills(through, compiled.value, looked, mayBeLocked) };
+  const register = wholeRegister(work, compiled.value.register.key);
+  return { key, entry, form, open: open.document, compiled: compiled.value, register, through, judging, own };
 };
 
 /** The values an entry comes to, recomputed and checked from the stored definition, or every problem. */
@@ -135,10 +142,10 @@ const changeByEntry = async (
   received: Received,
   { id, from }: NonNullable<GivenEntry['record']>,
 ): Promise<Sent> => {
-  const { register } = received.compiled;
+  const { register, through } = received;
   const sentBack = await findSentBack(work.db, id, work.person.id);
-  const system = asSystem(work, 'a form changes its record as it asks, whatever the person may see elsewhere');
-  const current = sentBack || mayChangeBy(work, received.key) ? await findRecord(system, register, id) : null;
+  const current =
+    sentBack || mayChangeBy(work, received.key) ? await findRecord(through, received.compiled.register, id) : null;
   if (!current) throw notFound();
   const changes = await valuesOf(received, current.values);
   await refuseUnfit(received, { values: changes, before: current.values, id });
@@ -146,13 +153,13 @@ const changeByEntry = async (
   const followed = Object.keys(changes).filter((field) => !Object.hasOwn(received.entry.values, field));
   const base = { ...from, ...Object.fromEntries(followed.map((field) => [field, current.values[field] ?? null])) };
   const by = byForm(received, sentBack ? 'sent_again' : 'changed');
-  const changed = await changeRecord(work, register, id, { from: base, changes }, by);
+  const seen = received.compiled.register;
+  const changed = await changeRecord(work, register, id, { from: base, changes }, by, seen);
   return { id, number: changed.number, register: register.key, title: current.title, goes_to: changed.goesTo ?? null };
 };
 
 const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
-  const { key, entry, form, open, compiled } = received;
-  const { register } = compiled;
+  const { key, entry, form, open, register } = received;
   if (form.document.purpose === 'change' || open.purpose === 'change')
     throw invalid([problem('changes_only', ['record'], 'This form changes records that are there, and adds none.')]);
   if (plainFormOf(key) !== null && !personRights(work.definitions, work.person, register.key).add)

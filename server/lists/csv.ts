@@ -27,7 +27,7 @@ import { readNames as readPeopleNames } from '../people/names.ts';
 import { invalid, Refusal, valueOrRefuse } from '../platform/refusal.ts';
 import { addRecords, changeRecord } from '../records/commands/index.ts';
 import { findByNames, findHolding, readOwnValues } from '../records/reader/index.ts';
-import { asSystem, type Look, type Work } from '../records/work.ts';
+import { asSystem, type Look, type Work, wholeRegister } from '../records/work.ts';
 
 export const csvFields = (register: Register): Field[] => register.fields.filter(isInCsv);
 
@@ -197,7 +197,7 @@ const readMatches = async (
 };
 
 const readLines = async (look: Look, register: Register, given: Given): Promise<Line[]> => {
-  const { catalogue } = look.definitions;
+  const { catalogue } = look.sight;
   const { head, rows } = valueOrRefuse(readCsv(given.csv));
   const fields = columnFields(register, given, head.length);
   const matchAt = given.match === '' ? -1 : given.columns.indexOf(given.match);
@@ -286,7 +286,7 @@ export const importLines = async (
         });
       }
     if (plan.sample.length < SAMPLE)
-      plan.sample.push({ line: line.line, outcome, cells: say(line.values, register, work.definitions.catalogue) });
+      plan.sample.push({ line: line.line, outcome, cells: say(line.values, register, work.sight.catalogue) });
   }
   return plan;
 };
@@ -296,7 +296,7 @@ const IMPORTED = { action: 'imported', form: null } as const;
 const takeLine = async (work: Work, register: Register, line: Line): Promise<'added' | 'changed' | 'unchanged'> => {
   if (line.matched === null) {
     const id = uuidV7(Date.now(), randomBytes(10));
-    await addRecords(work, register, [{ id, values: line.values }], IMPORTED);
+    await addRecords(work, wholeRegister(work, register.key), [{ id, values: line.values }], IMPORTED);
     return 'added';
   }
   const system = asSystem(work, 'what a line would change is held against the whole record');
@@ -304,6 +304,12 @@ const takeLine = async (work: Work, register: Register, line: Line): Promise<'ad
   const differs = Object.entries(line.values).filter(([key, value]) => !sameValue(current?.values[key] ?? null, value));
   if (!current || differs.length === 0) return 'unchanged';
   const from = Object.fromEntries(differs.map(([key]) => [key, current.values[key] ?? null]));
-  await changeRecord(work, register, line.matched, { from, changes: Object.fromEntries(differs) }, IMPORTED);
+  await changeRecord(
+    work,
+    wholeRegister(work, register.key),
+    line.matched,
+    { from, changes: Object.fromEntries(differs) },
+    IMPORTED,
+  );
   return 'changed';
 };

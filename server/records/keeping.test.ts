@@ -1,11 +1,15 @@
 import { execFile } from 'node:child_process';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { promisify } from 'node:util';
 import pg from 'pg';
-import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { afterAll, beforeAll, describe, expect, inject, test } from 'vitest';
 import { type Caller, makeDatabase, newId, TestServer } from '../testing/harness.ts';
 
 const run = promisify(execFile);
-const BIN = '/usr/lib/postgresql/15/bin';
+/** Where PostgreSQL's programs are: whichever version the installer took. */
+const { installPostgres } = await import(pathToFileURL(join(process.cwd(), 'scripts/install.mjs')).href);
+const BIN: string = installPostgres();
 
 /** Registers that change while they hold records, and what must hold of these whoever writes. */
 describe('keeping registers', () => {
@@ -326,7 +330,9 @@ describe('keeping registers', () => {
     await make('seen_tools');
     await add('seen_tools', { name: 'Mallet' });
     const login = `reader_${newId().slice(-12)}`;
-    await sql(`create role ${login} login password 'x' in role iolite_reading`);
+    const superuser = new URL(inject('superuser'));
+    superuser.pathname = new URL(server.database.url).pathname;
+    await sql(`create role ${login} login password 'x' in role iolite_reading`, superuser.href);
     const url = new URL(server.database.url);
     [url.username, url.password] = [login, 'x'];
     expect(await sql('select number, name from reading.seen_tools', url.href)).toEqual([
@@ -335,7 +341,7 @@ describe('keeping registers', () => {
     for (const hidden of ['records.seen_tools', 'iolite.people', 'iolite.sessions'])
       await expect(sql(`select * from ${hidden}`, url.href)).rejects.toThrow(/permission denied/);
     await expect(sql('delete from reading.seen_tools', url.href)).rejects.toThrow(/permission denied/);
-    await sql(`drop role ${login}`);
+    await sql(`drop role ${login}`, superuser.href);
   });
 
   test('a dump restored in an empty database is the same workspace, rules and all', async () => {

@@ -160,10 +160,11 @@ describe('whichever way a record is written', () => {
     // What is brought in from elsewhere was signed there, or never: it goes round when it is changed here.
     ['added by a JSON import', ['imported'], null],
     ['added by a CSV import', ['imported'], null],
-    ['changed in a list', ['changed', 'added'], null],
-    ['changed by a form', ['changed', 'added'], null],
-    ['changed by a CSV import', ['imported', 'added'], null],
-    ['changed by moving links', ['changed', 'added'], null],
+    // Stored with nothing to sign, and changed into what is to be signed.
+    ['changed in a list', ['changed', 'added'], ['waiting', 1]],
+    ['changed by a form', ['changed', 'added'], ['waiting', 1]],
+    ['changed by a CSV import', ['imported', 'added'], ['waiting', 1]],
+    ['changed by moving links', ['changed', 'added'], ['waiting', 1]],
     ['archived', ['archived', 'added'], null],
     ['brought back', ['brought_back', 'archived', 'added'], null],
     ['decided', ['approved', 'added'], ['approved', 1]],
@@ -207,6 +208,8 @@ describe('whichever way a record is written', () => {
   });
 
   test('a change of what nobody watches starts none', async () => {
+    const { route } = (await runa.get('/api/workspace')).body.routes[0];
+    expect((await runa.put('/api/routes/near_misses', { ...route, watches: ['cost'] })).status).toBe(200);
     const { id } = await add({ cost: '900', owner });
     await decide(id, 'approve');
     await runa.patch(`${LIST}/${id}`, { from: { title: (await read(id)).values.title }, changes: { title: word() } });

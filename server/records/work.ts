@@ -1,7 +1,9 @@
 import type { Clock } from '#core/base/index.ts';
+import type { Register } from '#core/register/index.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
 import type { Queryable, Tx } from '../platform/database.ts';
+import { notFound } from '../platform/refusal.ts';
 import type { Follower } from './commands/events.ts';
 import { type Sight, systemSight } from './sight.ts';
 
@@ -33,3 +35,10 @@ export const asSystem = <L extends Look>(look: L, why: string): L => ({
   ...look,
   sight: systemSight(look.definitions, why),
 });
+
+/** A register with all its fields, also those that whoever writes may not see: what is written is held against all. */
+export const wholeRegister = ({ definitions }: Look, key: string): Register => {
+  const register = definitions.catalogue.registers.get(key);
+  if (!register) throw notFound();
+  return register;
+};

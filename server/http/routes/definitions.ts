@@ -27,7 +27,7 @@ const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAn
     zone: catalogue.zone,
     currency: catalogue.currency,
     holidays: [...(catalogue.holidays ?? [])],
-    people: catalogue.people ?? null,
+    people: sight.catalogue.people ?? null,
     choice_lists: [...catalogue.choiceLists.values()].filter((list) => setup || lists.has(list.key)),
     registers,
     rights: Object.fromEntries(registers.map(({ key }) => [key, personRights(definitions, person, key)])),

@@ -1,8 +1,9 @@
 import type { RecordDetail } from '#contract/index.ts';
-import type { Register } from '#core/register/index.ts';
+import { checkValues, type Register } from '#core/register/index.ts';
 import { listsOf } from '../../definitions/store.ts';
+import { lookAtRecord } from '../../forms/taking-part.ts';
 import { personRights } from '../../people/roles.ts';
-import { notAllowed, notFound } from '../../platform/refusal.ts';
+import { invalid, notAllowed, notFound } from '../../platform/refusal.ts';
 import { addRecords, archiveRecord, bringBackRecord, changeRecord } from '../../records/commands/index.ts';
 import {
   findAnyRecord,
@@ -12,9 +13,7 @@ import {
   readPage,
   readTitles,
 } from '../../records/reader/index.ts';
-import { withRegister } from '../../records/sight.ts';
-import { asSystem, type Look, type Work } from '../../records/work.ts';
-import { takesPart } from '../../signoff/part.ts';
+import { asSystem, type Look, type Work, wholeRegister } from '../../records/work.ts';
 import { readTrack } from '../../signoff/track.ts';
 import { type Handlers, lookOf, writingFor } from '../context.ts';
 
@@ -23,19 +22,6 @@ const seenRegister = ({ sight }: Look, key: string): Register => {
   const register = sight.catalogue.registers.get(key);
   if (!register) throw notFound();
   return register;
-};
-
-/** A register with what this person sees of one of its records: by their role, or because they take part in its sign-off. */
-const seenRecord = async <L extends Look>(
-  look: L,
-  key: string,
-  id: string,
-): Promise<{ look: L; register: Register }> => {
-  const register = look.definitions.catalogue.registers.get(key);
-  if (!register) throw notFound();
-  if (look.sight.catalogue.registers.has(key)) return { look, register };
-  if (!(await takesPart(look.db, id, look.person.id))) throw notFound();
-  return { look: { ...look, sight: withRegister(look.sight, register) }, register };
 };
 
 const readDetail = async (look: Look, register: Register, id: string): Promise<RecordDetail> => {
@@ -62,6 +48,18 @@ const demand = ({ definitions, person }: Work, key: string, right: 'add' | 'chan
     throw notAllowed(right === 'add' ? 'You may not add records here.' : 'You may not change records here.');
 };
 
+/** Values of what this person does not see are refused like those of fields that are not there. */
+const refuseUnseen = (
+  { sight }: Look,
+  register: Register,
+  values: Readonly<Record<string, unknown>>,
+  path: readonly string[],
+): void => {
+  const checked = checkValues(register, values, sight.catalogue);
+  const unknown = checked.ok ? [] : checked.problems.filter(({ code }) => code === 'unknown_field');
+  if (unknown.length > 0) throw invalid(unknown, path);
+};
+
 const ADDED = { action: 'added', form: null } as const;
 const CHANGED = { action: 'changed', form: null } as const;
 const IMPORTED = { action: 'imported', form: null } as const;
@@ -84,8 +82,10 @@ export const recordHandlers: Handlers<
   },
   addRecord: (context, { params, body }) =>
     writingFor(context, async (work) => {
-      const register = seenRegister(work, params.key);
+      const seen = seenRegister(work, params.key);
       demand(work, params.key, 'add');
+      refuseUnseen(work, seen, body.values, ['values']);
+      const register = wholeRegister(work, params.key);
       const [stored] = await addRecords(work, register, [body], ADDED);
       if (!stored) throw new RangeError('nothing was stored');
       const system = asSystem(work, 'whoever added a record is told what it is called');
@@ -100,44 +100,49 @@ export const recordHandlers: Handlers<
     }),
   importRecords: (context, { params, body }) =>
     writingFor(context, async (work) => {
-      const register = work.definitions.catalogue.registers.get(params.key);
-      if (!register) throw notFound();
-      const stored = await addRecords(work, register, body.records, IMPORTED);
+      const stored = await addRecords(work, wholeRegister(work, params.key), body.records, IMPORTED);
       return { stored: stored.filter((each) => each.fresh).length };
     }),
   record: async (context, { params }) => {
-    const { look, register } = await seenRecord(lookOf(context), params.key, params.id);
+    const { look, register } = await lookAtRecord(lookOf(context), params.key, params.id);
     return readDetail(look, register, params.id);
   },
   changeRecord: async (context, { params, body }) => {
     await writingFor(context, async (work) => {
-      const { register } = await seenRecord(work, params.key, params.id);
+      const { register } = await lookAtRecord(work, params.key, params.id);
       demand(work, params.key, 'change');
-      await changeRecord(work, register, params.id, body, CHANGED);
+      refuseUnseen(work, register, body.changes, ['changes']);
+      refuseUnseen(work, register, body.from, ['from']);
+      await changeRecord(work, wholeRegister(work, params.key), params.id, body, CHANGED, register);
     });
-    const { look, register } = await seenRecord(lookOf(context), params.key, params.id);
+    const { look, register } = await lookAtRecord(lookOf(context), params.key, params.id);
     return readDetail(look, register, params.id);
   },
   linked: async (context, { params }) => {
-    const { look, register } = await seenRecord(lookOf(context), params.key, params.id);
+    const look = lookOf(context);
+    const { register } = await lookAtRecord(look, params.key, params.id);
+    // Whoever takes part in a record's sign-off sees the record, and nothing that points to it.
     return readBackGroups(look, register, params.id);
   },
   archiveRecord: (context, { params, query }) =>
     writingFor(context, async (work) => {
-      const { register } = await seenRecord(work, params.key, params.id);
+      await lookAtRecord(work, params.key, params.id);
       demand(work, params.key, 'change');
-      await archiveRecord(work, register, params.id, { moveTo: query.move_to, anyway: query.anyway === 'yes' });
+      await archiveRecord(work, wholeRegister(work, params.key), params.id, {
+        moveTo: query.move_to,
+        anyway: query.anyway === 'yes',
+      });
       return null;
     }),
   bringBackRecord: (context, { params }) =>
     writingFor(context, async (work) => {
-      const { register } = await seenRecord(work, params.key, params.id);
+      await lookAtRecord(work, params.key, params.id);
       demand(work, params.key, 'change');
-      await bringBackRecord(work, register, params.id);
+      await bringBackRecord(work, wholeRegister(work, params.key), params.id);
       return null;
     }),
   history: async (context, { params }) => {
-    const { look, register } = await seenRecord(lookOf(context), params.key, params.id);
+    const { look, register } = await lookAtRecord(lookOf(context), params.key, params.id);
     if (!(await findTimes(look, register, params.id))) throw notFound();
     return readHistory(look, register, params.id);
   },

@@ -21,7 +21,8 @@ const mark = async (work: Work, register: Register, id: string, kind: 'archived'
 
 /**
  * Archives a record: it leaves lists and look-ups, keeps its links, and can be brought back. What points to it stands
- * in the way (409, with the counts), unless it is moved to another record, or the person wants it archived anyway.
+ * in the way (409, with the counts), unless it is moved to another record, or the person wants it archived anyway. What
+ * they may not see is not in their way and is not moved: it goes on pointing to what is archived.
  */
 export const archiveRecord = async (
   work: Work,
@@ -29,18 +30,19 @@ export const archiveRecord = async (
   id: string,
   { moveTo, anyway }: { readonly moveTo?: string | undefined; readonly anyway: boolean },
 ): Promise<void> => {
-  const system = asSystem(work, 'what points to a record is in the way of archiving it, whoever may see that');
+  const system = asSystem(work, 'a record is archived whole, also what of it may not be seen');
   const held = await readOwnValues(system, register, id, 'locked');
   if (!held || held.archived) throw notFound();
   if (moveTo !== undefined) {
-    const target = moveTo === id ? null : await readOwnValues(system, register, moveTo);
+    const seen = work.sight.catalogue.registers.has(register.key);
+    const target = moveTo === id || !seen ? null : await readOwnValues(work, register, moveTo);
     if (!target || target.archived)
       throw invalid([
         problem('unknown_record', ['move_to'], 'What points here can only be moved to another record that is there.'),
       ]);
     await moveLinks(work, register, id, moveTo);
   } else if (!anyway) {
-    const pointing = await countBackReferences(system, register, id);
+    const pointing = await countBackReferences(work, register, id);
     if (pointing.length > 0)
       throw new Refusal(
         'conflict',

@@ -12,7 +12,7 @@ import {
   retiredProblems,
 } from '#core/register/index.ts';
 import { parameter } from '#core/sql/index.ts';
-import { type StoredValue, sameValue } from '#core/values/index.ts';
+import { rowFieldsIn, rowsOf, type StoredValue, sameValue } from '#core/values/index.ts';
 import { toDrizzle } from '../../platform/fragment.ts';
 import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
 import { type OwnValues, readOwnValues } from '../reader/own-values.ts';
@@ -39,7 +39,8 @@ export interface Changed extends Followed {
 
 /**
  * Changes one record: merges with what others changed meanwhile, checks the whole record, and writes what differs.
- * 409 with base, theirs and mine where the same field was changed by both.
+ * 409 with base, theirs and mine where the same field was changed by both. `seen` is the register as whoever changes it
+ * sees it: what they do not see of its rows stays as it is.
  */
 export const changeRecord = async (
   work: Work,
@@ -47,12 +48,13 @@ export const changeRecord = async (
   id: string,
   given: GivenChange,
   by: By,
+  seen: Register = register,
 ): Promise<Changed> => {
   const system = asSystem(work, 'a change is merged with the whole record, and the whole record is checked');
   const current = await readOwnValues(system, register, id, 'locked');
   if (!current || current.archived) throw notFound();
   const { catalogue } = work.definitions;
-  const change = checkedChange(register, catalogue, given);
+  const change = withUnseenCells(register, seen, current.values, checkedChange(register, catalogue, given));
   const merged = merge(register, current, change);
   await refuseWrong(work, register, { id, current, change, merged });
   const numbered = await giveNumbers(work, register, merged);
@@ -90,6 +92,27 @@ const checkedChange = (register: Register, catalogue: Catalogue, given: GivenCha
   ];
   if (!changes.ok || !from.ok) throw invalid(problems);
   return { from: from.value, changes: changes.value };
+};
+
+/** Rows come without the columns that whoever sent them does not see: these are taken from the rows as they stand. */
+const withUnseenCells = (register: Register, seen: Register, current: RecordValues, change: Change): Change => {
+  const completed = (values: RecordValues): RecordValues => {
+    const rows = rowsFieldsAmong(register, new Set(Object.keys(values))).flatMap((field) => {
+      const known = new Set(
+        rowFieldsIn(seen.fields.find(({ key }) => key === field.key)?.type ?? field.type).map((each) => each.key),
+      );
+      const unseen = field.type.fields.filter(({ key }) => !known.has(key));
+      if (unseen.length === 0) return [];
+      const held = new Map(rowsOf(current[field.key] ?? null).map((row) => [row.id, row.values]));
+      const made = rowsOf(values[field.key] ?? null).map(({ id, values: cells }) => ({
+        id,
+        values: { ...cells, ...Object.fromEntries(unseen.map(({ key }) => [key, held.get(id)?.[key] ?? null])) },
+      }));
+      return [[field.key, made] as const];
+    });
+    return rows.length === 0 ? values : { ...values, ...Object.fromEntries(rows) };
+  };
+  return seen === register ? change : { from: completed(change.from), changes: completed(change.changes) };
 };
 
 const merge = (register: Register, current: OwnValues, change: Change): RecordValues => {

@@ -27,6 +27,7 @@ import { uniqueName, uniquesOf } from '../../definitions/derived/uniques.ts';
 import { readColumn } from '../../platform/driver-values.ts';
 import { execute, executeKept } from '../../platform/fragment.ts';
 import { as } from '../reader/columns.ts';
+import { relation } from '../reader/relation.ts';
 import type { Work } from '../work.ts';
 
 /*
@@ -149,9 +150,12 @@ export const missingProblems = (pointings: ReadonlyMap<string, readonly Pointing
       }));
   });
 
-/** Records that hold what no two may hold, among the stored ones and among those about to be. */
+/**
+ * Records that hold what no two may hold, among the stored ones and among those about to be. Of one that the person may
+ * not see no more is told than that it stands in the way.
+ */
 export const uniqueProblems = async (
-  { db, definitions }: Work,
+  { db, definitions, sight }: Work,
   register: Register,
   records: readonly Candidate[],
 ): Promise<Placed[]> => {
@@ -159,9 +163,10 @@ export const uniqueProblems = async (
   const own = new Set(records.map((record) => record.id));
   for (const unique of uniquesOf(register)) {
     const texts = records.map((record) => uniqueText(register, unique, record.values));
-    const told = (at: number, by: string): void => {
+    const told = (at: number, by: string | null): void => {
       const says = sayConstraint(register, unique, definitions.catalogue);
-      problems.push({ at, problem: problem('unique', unique.fields.slice(0, 1), `${says} ${by} has this already.`) });
+      const detail = by === null ? says : `${says} ${by} has this already.`;
+      problems.push({ at, problem: problem('unique', unique.fields.slice(0, 1), detail) });
     };
     const first = new Map<string, number>();
     texts.forEach((text, at) => {
@@ -187,9 +192,13 @@ export const uniqueProblems = async (
           ),
         );
     const shown = columns.map(({ key, type }) => as(columnValue(identifier(key), type), `f_${key}`));
+    // What holds the same is looked for among all records; its number is read through the sight.
+    const seen = sight.catalogue.registers.has(register.key)
+      ? sql`(select s.number from ${relation(sight, register.key)} s where s.id = t.id)`
+      : sql`null`;
     const rows = await execute(
       db,
-      sql`select id, number, ${join(shown, ', ')} from ${tableOf(register.key)} where archived_at is null and ${same}`,
+      sql`select id, ${as(seen, 'seen')}, ${join(shown, ', ')} from ${tableOf(register.key)} t where archived_at is null and ${same}`,
     );
     for (const row of rows) {
       if (own.has(String(row.id))) continue;
@@ -198,7 +207,7 @@ export const uniqueProblems = async (
       );
       const at =
         first.get(uniqueText(register, unique, held) ?? '') ?? (first.size === 1 ? [...first.values()][0] : undefined);
-      if (at !== undefined) told(at, String(row.number));
+      if (at !== undefined) told(at, row.seen === null ? null : String(row.seen));
     }
   }
   return problems;

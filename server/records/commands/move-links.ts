@@ -1,8 +1,10 @@
 import { type BackLink, backLinks, isRowsField, type RecordValues, type Register } from '#core/register/index.ts';
 import { rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
+import { personRights } from '../../people/roles.ts';
+import { notAllowed } from '../../platform/refusal.ts';
 import { readBackReferences } from '../reader/back-references.ts';
 import { readOwnValues } from '../reader/own-values.ts';
-import { asSystem, type Work } from '../work.ts';
+import { asSystem, type Work, wholeRegister } from '../work.ts';
 import { changeRecord } from './change.ts';
 
 const moved = (value: StoredValue, from: string, to: string): StoredValue =>
@@ -29,16 +31,20 @@ const withMoved = (
 };
 
 /**
- * Lets everything that points to one record point to another of its register: each a change like any other, with its
- * history and all that follows it.
+ * Lets what points to one record, as far as the person sees it, point to another of its register: each a change like any
+ * other, with its history and all that follows it. Refused where they see what they may not change.
  */
 export const moveLinks = async (work: Work, register: Register, from: string, to: string): Promise<void> => {
-  const { catalogue } = work.definitions;
-  const system = asSystem(work, 'all that points to a record is moved, whoever may see it');
+  const { catalogue } = work.sight;
+  const system = asSystem(work, 'what is moved is held against the whole record it stands in');
   for (const link of backLinks(register.key, catalogue)) {
-    const shown = catalogue.registers.get(link.register.split('.')[0] ?? '');
-    if (!shown) continue;
-    for (const id of await readBackReferences(system, shown, link, from)) {
+    const key = link.register.split('.')[0] ?? '';
+    const seen = catalogue.registers.get(key);
+    const ids = seen ? await readBackReferences(work, seen, link, from) : [];
+    if (ids.length > 0 && !personRights(work.definitions, work.person, key).change)
+      throw notAllowed(`${link.label} point here, and you may not change them.`);
+    const shown = wholeRegister(work, key);
+    for (const id of ids) {
       const current = await readOwnValues(system, shown, id);
       if (!current) continue;
       const changes = withMoved(shown, link, current.values, from, to);

@@ -1,0 +1,58 @@
+import { perPair } from '#core/base/index.ts';
+import { type CompiledForm, fieldsNeeded, fieldsShown, type Needs, plainFormOf } from '#core/form/index.ts';
+import { type Catalogue, narrowCatalogue } from '#core/register/index.ts';
+import type { Sight } from '../records/sight.ts';
+import { asSystem, type Look } from '../records/work.ts';
+
+const ownerOf = (register: string): string => register.split('.')[0] ?? register;
+
+/** A catalogue wider by one register than what somebody sees: they may add to it without seeing what is there. */
+const withOwn = (seen: Catalogue, all: Catalogue, key: string): Catalogue =>
+  narrowCatalogue(all, (register) => ownerOf(register) === key || seen.registers.has(ownerOf(register)));
+
+const added = perPair((seen: Catalogue, all: Catalogue) => {
+  const known = new Map<string, Catalogue>();
+  return (key: string): Catalogue => {
+    const made = known.get(key) ?? withOwn(seen, all, key);
+    known.set(key, made);
+    return made;
+  };
+});
+
+/**
+ * The same piece of work as a form does it. A designed form offers, fills and checks what it says, whatever the person
+ * may see elsewhere; the plain form of a register reaches as far as they see.
+ */
+export const throughForm = <L extends Look>(look: L, key: string, why: string): L => {
+  const register = plainFormOf(key);
+  if (register === null) return asSystem(look, why);
+  const { catalogue: seen } = look.sight;
+  if (seen.registers.has(register)) return look;
+  return { ...look, sight: { ...look.sight, catalogue: added(seen, look.definitions.catalogue)(register) } };
+};
+
+const widenedBy = (seen: Catalogue, all: Catalogue, needs: Needs): Catalogue => {
+  const isSeen = (register: string, key: string): boolean => {
+    const [owner = '', rows] = register.split('.');
+    const fields = seen.registers.get(owner)?.fields ?? [];
+    return fields.some((field) => field.key === (rows ?? key));
+  };
+  return narrowCatalogue(all, (register, { key }) => isSeen(register, key) || (needs.get(register)?.has(key) ?? false));
+};
+
+const needed = perPair((seen: Catalogue, compiled: CompiledForm) =>
+  widenedBy(seen, compiled.catalogue, fieldsNeeded(compiled)),
+);
+const shown = perPair((seen: Catalogue, compiled: CompiledForm) =>
+  widenedBy(seen, compiled.catalogue, fieldsShown(compiled)),
+);
+
+/** What of the definitions a form needs to be filled in, besides what the person sees anyway. */
+export const neededCatalogue = ({ sight }: Look, compiled: CompiledForm): Catalogue =>
+  needed(sight.catalogue, compiled);
+
+/** A sight wider by what a form asks, and by what the links among it are called; for whoever takes part in its record. */
+export const sightOfAsked = (sight: Sight, compiled: CompiledForm): Sight => ({
+  ...sight,
+  catalogue: shown(sight.catalogue, compiled),
+});
