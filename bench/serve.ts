@@ -38,7 +38,14 @@ export const serve = async (database: Database, url: string, webFolder?: string)
     if (!closing) console.error(where, error);
   };
   const server = createServer(
-    makeApp({ database, live, demonstration: true, note, ...(webFolder ? { webFolder } : {}) }),
+    makeApp({
+      database,
+      live,
+      demonstration: true,
+      place: { address: null, proxies: [] },
+      note,
+      ...(webFolder ? { webFolder } : {}),
+    }),
   );
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   const address = server.address();

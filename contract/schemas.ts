@@ -332,6 +332,7 @@ export const historySchema = z.object({
         'sent_again',
         'archived',
         'brought_back',
+        'undone',
       ]),
       /** The form it came through, if any. */
       form: z.object({ key: z.string(), label: z.string(), version: z.int() }).nullable(),

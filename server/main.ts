@@ -7,7 +7,7 @@ import { makeApp } from './http/app.ts';
 import { tasksOf } from './http/composition.ts';
 import { LiveEvents } from './http/live.ts';
 import { answerStarting } from './http/starting.ts';
-import { openDatabase } from './platform/database.ts';
+import { isUnguarded, openDatabase } from './platform/database.ts';
 import { Jobs } from './platform/jobs.ts';
 import { prepareWhenReachable } from './start.ts';
 
@@ -19,6 +19,21 @@ const environment = z
     HOST: z.string().default('127.0.0.1'),
     /** Signing in without a password, for the demonstration only. */
     IOLITE_DEMONSTRATION: z.enum(['yes', 'no']).default('no'),
+    /** The public address, as people type it. */
+    IOLITE_ADDRESS: z
+      .url({ protocol: /^https?$/ })
+      .transform((text) => new URL(text))
+      .optional(),
+    /** The proxies whose forwarded headers are believed, by commas. */
+    IOLITE_PROXIES: z
+      .string()
+      .default('')
+      .transform((text) =>
+        text
+          .split(',')
+          .map((each) => each.trim())
+          .filter(Boolean),
+      ),
     /** Applied to an empty database. */
     IOLITE_WORKSPACE: z.string(),
     IOLITE_PEOPLE: z.string(),
@@ -49,6 +64,13 @@ await prepareWhenReachable(database, {
   peopleFile: environment.IOLITE_PEOPLE,
   note,
 });
+if (await isUnguarded(database.db))
+  note(
+    'the database role',
+    new Error(
+      'It is a superuser, or passes row security: a mistake of the program could reach more than it should. Give DATABASE_URL a role of its own (docs/security.md). Going on.',
+    ),
+  );
 const live = new LiveEvents(environment.DATABASE_URL);
 await live.start();
 const jobs = new Jobs({
@@ -62,6 +84,7 @@ answer = makeApp({
   database,
   live,
   demonstration: environment.IOLITE_DEMONSTRATION === 'yes',
+  place: { address: environment.IOLITE_ADDRESS ?? null, proxies: environment.IOLITE_PROXIES },
   webFolder: join(process.cwd(), 'dist/web'),
   note,
 });

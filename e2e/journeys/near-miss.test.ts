@@ -318,6 +318,8 @@ describe('a near miss, from the register to the approved record', () => {
     await runa.see(
       `${panel}//section[@aria-label = "History"]//li[contains(., "Runa Oakes")][contains(., "Title: Warp parted on the north slip was Warp parted on the slip")]`,
     );
+    // What was approved was something else: it goes round again.
+    await runa.see(`${panel}//section[@aria-label = "Sign-off"][contains(., "round 2")]`);
     expect(await runa.axe()).toEqual([]);
     await runa.picture('list-and-record');
   });
@@ -342,7 +344,7 @@ describe('a near miss, from the register to the approved record', () => {
     expect(await iolite.start()).not.toMatch(/Installing|Building/);
     await runa.visit(`${iolite.address}/registers/near_misses?find=north`);
     await runa.see(
-      '//table//tr[contains(., "NEA-0001")][contains(., "Warp parted on the north slip")][contains(., "Approved")]',
+      '//table//tr[contains(., "NEA-0001")][contains(., "Warp parted on the north slip")][contains(., "Waiting")]',
     );
     // While it was down the open windows noticed; that is not a fault.
     await Promise.all([runa, piet, sana].map((browser) => browser.consoleErrors()));

@@ -1,12 +1,14 @@
 import { randomBytes } from 'node:crypto';
-import { and, eq } from 'drizzle-orm';
+import { and, count, eq, gt, sql } from 'drizzle-orm';
 import type { FileFacts } from '#contract/index.ts';
 import { cleanLine, isUuid, uuidV7 } from '#core/base/index.ts';
 import { type FileSort, filesIn, textsOf } from '#core/values/index.ts';
 import { findDraft } from '../definitions/drafts.ts';
 import { lookAtRecord } from '../forms/taking-part.ts';
+import type { Person } from '../people/person.ts';
 import { isSetup, mayFill } from '../people/roles.ts';
-import { notFound } from '../platform/refusal.ts';
+import type { Queryable } from '../platform/database.ts';
+import { notFound, Refusal } from '../platform/refusal.ts';
 import { files } from '../platform/schema.ts';
 import { readOwnValues } from '../records/reader/index.ts';
 import type { Look } from '../records/work.ts';
@@ -15,12 +17,26 @@ import { inspectFile } from './inspect.ts';
 /** A file's name as it is shown and offered for saving: one line, no path in it. */
 const cleanName = (name: string): string => cleanLine(name.split(/[\\/]/).at(-1) ?? '').slice(0, 200) || 'file';
 
+/** What somebody adds within two days: what of it belongs to no record by then is cleared. */
+const MOST_FILES = 1_000;
+const MOST_BYTES = 500_000_000;
+
+const refuseTooMuch = async (db: Queryable, person: Person, size: number): Promise<void> => {
+  const [row] = await db
+    .select({ files: count(), bytes: sql<string>`coalesce(sum(${files.size}), 0)` })
+    .from(files)
+    .where(and(eq(files.addedBy, person.id), gt(files.addedAt, new Date(Date.now() - 2 * 86_400_000))));
+  if ((row?.files ?? 0) >= MOST_FILES || Number(row?.bytes ?? 0) + size > MOST_BYTES)
+    throw new Refusal('too_many', 'You have added as many files as one person may within two days.');
+};
+
 /** Keeps a file for this person, until it is part of a record: what it is, its content says. */
 export const keepFile = async (
   { db, person }: Look,
   given: { readonly name: string; readonly sort: FileSort; readonly content: Buffer },
 ): Promise<FileFacts> => {
   const { content } = given;
+  await refuseTooMuch(db, person, content.length);
   const { mediaType, width, height, thumbnail } = await inspectFile(content, given.sort);
   const id = uuidV7(Date.now(), randomBytes(10));
   const name = cleanName(given.name);

@@ -1,4 +1,4 @@
-import { and, count, desc, eq, ne } from 'drizzle-orm';
+import { and, count, desc, eq, ne, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import type { KeptEntry } from '#contract/index.ts';
 import { formIdOf, formKeyOf, formWithId, registerWithId } from '../definitions/ids.ts';
@@ -8,21 +8,32 @@ import type { Queryable } from '../platform/database.ts';
 import { notFound, Refusal } from '../platform/refusal.ts';
 import { keptEntries } from '../platform/schema.ts';
 import type { Look } from '../records/work.ts';
+import { openForm } from './open.ts';
 
 const keptBody = z.record(z.string(), z.unknown());
 const MOST_KEPT = 200;
+/** All that somebody keeps, as it is stored. */
+const MOST_BYTES = 20_000_000;
 
 const own = (person: Person, id: string) => and(eq(keptEntries.personId, person.id), eq(keptEntries.id, id));
 
 /** Keeps an entry that is not sent yet, for this person alone. What it holds is judged when it is sent. */
-export const keepEntry = async ({ db, definitions, person }: Look, id: string, entry: KeptEntry): Promise<void> => {
+export const keepEntry = async (look: Look, id: string, entry: KeptEntry): Promise<void> => {
+  const { db, definitions, person } = look;
+  const { form, version, record: recordId, title, body } = entry;
+  // Only what could be filled in is kept; the draft of a form is tried, and not kept.
+  await openForm(look, form, false);
   const [row] = await db
-    .select({ others: count() })
+    .select({
+      others: count(),
+      bytes: sql<number>`coalesce(sum(pg_column_size(${keptEntries.body})), 0)::integer`,
+    })
     .from(keptEntries)
     .where(and(eq(keptEntries.personId, person.id), ne(keptEntries.id, id)));
   if ((row?.others ?? 0) >= MOST_KEPT)
     throw new Refusal('conflict', `You keep ${MOST_KEPT} entries that were not sent. Send or throw away some first.`);
-  const { form, version, record: recordId, title, body } = entry;
+  if ((row?.bytes ?? 0) + JSON.stringify(body).length > MOST_BYTES)
+    throw new Refusal('too_large', 'The entries you keep are too large together. Send or throw away some first.');
   const formId = formIdOf(definitions, form);
   if (formId === null) throw notFound();
   const values = { formId, version, recordId, title, body, at: new Date() };

@@ -17,6 +17,7 @@ import { countBreakingRecords, FOLLOWERS } from './composition.ts';
 import type { Context, Handlers } from './context.ts';
 import { readToken } from './cookie.ts';
 import type { LiveEvents } from './live.ts';
+import { isHttps, onlyByLoopbackNames, type Place, settle } from './place.ts';
 import { toProblemAnswer, toRefusal } from './problem.ts';
 import { csvHandlers, serveCsv } from './routes/csv.ts';
 import { definitionHandlers } from './routes/definitions.ts';
@@ -31,6 +32,10 @@ import { signOffHandlers } from './routes/signoff.ts';
 /** The version of the program. */
 export const VERSION = '0.1.0';
 
+/** What a page may use of the machine: where one is, for map positions, and the camera for pictures. Nothing else. */
+const PERMISSIONS =
+  'accelerometer=(), autoplay=(), bluetooth=(), camera=(self), display-capture=(), geolocation=(self), gyroscope=(), hid=(), microphone=(), midi=(), payment=(), serial=(), usb=()';
+
 /** How long somebody waits for their turn to write. */
 const PATIENCE_MS = 25_000;
 
@@ -39,6 +44,7 @@ export interface AppOptions {
   readonly database: Database;
   readonly live: LiveEvents;
   readonly demonstration: boolean;
+  readonly place: Place;
   /** The built web application; absent in tests of the interface. */
   readonly webFolder?: string;
   /** Where an unexpected error is noted, with the id the answer carries. Never what was sent. */
@@ -63,14 +69,29 @@ export const makeApp = (options: AppOptions): Express => {
   app.set('query parser', 'simple');
   // Answers follow from who asks and when: nothing is kept by a browser, so nothing is hashed for it.
   app.set('etag', false);
+  settle(app, options.place);
   app.use(
     helmet({
       contentSecurityPolicy: {
-        directives: { 'upgrade-insecure-requests': null, 'img-src': ["'self'", 'data:', 'blob:'] },
+        directives: {
+          'upgrade-insecure-requests': null,
+          'img-src': ["'self'", 'data:', 'blob:'],
+          // Fonts and styles ship with the program.
+          'font-src': ["'self'"],
+          'style-src': ["'self'", "'unsafe-inline'"],
+        },
       },
       strictTransportSecurity: false,
     }),
   );
+  app.use((request, response, next) => {
+    response.set('permissions-policy', PERMISSIONS);
+    if (isHttps(request)) response.set('strict-transport-security', `max-age=${365 * 86_400}`);
+    // What is answered is for whoever asked, and for now.
+    if (request.path.startsWith('/api')) response.set('cache-control', 'no-store');
+    next();
+  });
+  if (demonstration) app.use(onlyByLoopbackNames);
   // A CSV file of many thousand rows is larger than anything a form sends.
   app.use('/api/registers/:key/csv', express.json({ limit: '12mb' }));
   app.use('/api', express.json({ limit: '4mb' }));

@@ -2,7 +2,8 @@ import type { Express, Request, Response } from 'express';
 import type { z } from 'zod';
 import type { Endpoint } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
-import { notAllowed, Refusal } from '../platform/refusal.ts';
+import { Refusal } from '../platform/refusal.ts';
+import { refuseCrossSite } from './place.ts';
 
 /** What a handler gets: its parsed input, and the raw request and response for cookies. */
 export interface Call<P, Q, B> {
@@ -28,16 +29,6 @@ const parse = <S extends z.ZodType>(schema: S, value: unknown): z.output<S> => {
     problems.length === 1 ? (problems[0]?.detail ?? '') : `${problems.length} things are wrong.`,
     problems,
   );
-};
-
-const hostOf = (origin: string): string | null => (URL.canParse(origin) ? new URL(origin).host : null);
-
-/** A change asked for by another site's page is refused, whatever cookie came along (Fetch Metadata, Origin). */
-export const refuseCrossSite = (request: Request): void => {
-  const site = request.get('sec-fetch-site');
-  if (site !== undefined && site !== 'same-origin' && site !== 'none') throw notAllowed('This came from another site.');
-  const origin = request.get('origin');
-  if (origin !== undefined && hostOf(origin) !== request.get('host')) throw notAllowed('This came from another site.');
 };
 
 /** Answers an endpoint: parses what came in, checks who asks, runs, and sends the answer. */

@@ -1,23 +1,28 @@
 import type { Request, Response } from 'express';
 import type { Session } from '../access/session.ts';
+import { isHttps } from './place.ts';
 
-const COOKIE = 'iolite_session';
+/** Over HTTPS the name itself keeps others from setting it: not by another path, nor from a subdomain (RFC 6265bis). */
+const nameFor = (request: Request): string => (isHttps(request) ? '__Host-iolite_session' : 'iolite_session');
 
 /** The session token a request carries, or null. */
 export const readToken = (request: Request): string | null => {
+  const wanted = nameFor(request);
   for (const pair of (request.headers.cookie ?? '').split(';')) {
     const [name, value] = pair.trim().split('=');
-    if (name === COOKIE && value) return value;
+    if (name === wanted && value) return value;
   }
   return null;
 };
 
+const kept = (request: Request) => ({ httpOnly: true, sameSite: 'lax', path: '/', secure: isHttps(request) }) as const;
+
 /** Lets the browser keep a session's token where no script reads it. */
-export const keepToken = (response: Response, { token, expiresAt }: Session): void => {
-  response.cookie(COOKIE, token, { httpOnly: true, sameSite: 'lax', path: '/', expires: expiresAt });
+export const keepToken = (request: Request, response: Response, { token, expiresAt }: Session): void => {
+  response.cookie(nameFor(request), token, { ...kept(request), expires: expiresAt });
 };
 
 /** Lets the browser forget its session. */
-export const dropToken = (response: Response): void => {
-  response.clearCookie(COOKIE, { path: '/' });
+export const dropToken = (request: Request, response: Response): void => {
+  response.clearCookie(nameFor(request), kept(request));
 };

@@ -1,13 +1,27 @@
 import type { Request, Response } from 'express';
+import { z } from 'zod';
 import { type LiveEvent, liveEventSchema } from '#contract/index.ts';
+import type { Person } from '../people/person.ts';
 import { Listening } from '../platform/listening.ts';
+import { Refusal } from '../platform/refusal.ts';
 
-/** An open stream of one browser. */
+/** An open stream of one browser, for as long as its session lasts. */
 interface Stream {
   readonly response: Response;
-  /** What of an event this person may hear, by the definitions of this moment; null: nothing. */
-  readonly hears: (event: LiveEvent) => Promise<LiveEvent | null>;
+  readonly session: string;
+  person: Person;
 }
+
+/** What of an event a person may hear, by the definitions of this moment; null: nothing. */
+export type HeardBy = (person: Person, event: LiveEvent) => Promise<LiveEvent | null>;
+/** Whose some sessions are now; those that ended are not among them. */
+export type Living = (sessions: readonly string[]) => Promise<ReadonlyMap<string, Person>>;
+
+/** Told among servers alone: a session has ended. */
+const endedSchema = z.object({ kind: z.literal('session'), ended: z.string() });
+
+/** A browser needs one for all its windows; so many are for as many browsers. */
+const MOST_STREAMS = 40;
 
 /** Counts the records of some registers: asked once for all streams, whoever then hears of them. */
 export type CountRecords = (registers: readonly string[]) => Promise<Readonly<Record<string, number>>>;
@@ -26,6 +40,8 @@ export class LiveEvents {
   readonly #heartbeat: NodeJS.Timeout;
   readonly #changed = new Set<string>();
   #count: CountRecords | null = null;
+  #heardBy: HeardBy = async () => null;
+  #living: Living | null = null;
   #counting: NodeJS.Timeout | null = null;
 
   constructor(url: string) {
@@ -33,42 +49,73 @@ export class LiveEvents {
       word: (payload) => this.#receive(payload),
       again: () => this.#send('event: again\ndata: {}\n\n'),
     });
-    this.#heartbeat = setInterval(() => this.#send(': \n\n'), HEARTBEAT_MS);
+    this.#heartbeat = setInterval(() => void this.#beat(), HEARTBEAT_MS);
   }
 
   start(): Promise<void> {
     return this.#listening.start();
   }
 
-  /** From now on, how many records there are is told too. */
-  countWith(count: CountRecords): void {
+  /** From now on browsers are told: who hears what, how many records there are, and whose sessions last. */
+  tellWith(heardBy: HeardBy, count: CountRecords, living: Living): void {
+    this.#heardBy = heardBy;
     this.#count = count;
+    this.#living = living;
   }
 
-  /** Holds a browser's stream open until it leaves. */
-  attach(request: Request, response: Response, hears: Stream['hears']): void {
+  /** Holds a browser's stream open until it leaves, or its session ends. */
+  attach(request: Request, response: Response, session: string, person: Person): void {
+    const own = [...this.#streams].filter((each) => each.person.id === person.id);
+    if (own.length >= MOST_STREAMS)
+      throw new Refusal('too_many', `You have ${MOST_STREAMS} browsers open. Close some of them.`);
     response.writeHead(200, {
       'content-type': 'text/event-stream',
       'cache-control': 'no-store',
       connection: 'keep-alive',
     });
     response.write('retry: 1000\n\n');
-    const stream = { response, hears };
+    const stream: Stream = { response, session, person };
     this.#streams.add(stream);
     request.on('close', () => this.#streams.delete(stream));
   }
 
+  /** Keeps the connections open, and those of ended sessions no longer; roles that changed count from now on. */
+  async #beat(): Promise<void> {
+    this.#send(': \n\n');
+    if (!this.#living || this.#streams.size === 0) return;
+    const streams = [...this.#streams];
+    const living = await this.#living(streams.map(({ session }) => session)).catch(() => null);
+    if (!living) return;
+    for (const stream of streams) {
+      const person = living.get(stream.session);
+      if (person) stream.person = person;
+      else this.#end(stream);
+    }
+  }
+
+  #end(stream: Stream): void {
+    this.#streams.delete(stream);
+    stream.response.end();
+  }
+
   #receive(payload: string): void {
-    const parsed = liveEventSchema.safeParse(JSON.parse(payload));
+    const word: unknown = JSON.parse(payload);
+    const ended = endedSchema.safeParse(word);
+    if (ended.success) {
+      for (const stream of this.#streams) if (stream.session === ended.data.ended) this.#end(stream);
+      return;
+    }
+    const parsed = liveEventSchema.safeParse(word);
     if (!parsed.success) return;
     this.#tell(parsed.data);
     if (parsed.data.kind === 'records') this.#countSoon(parsed.data.register);
   }
 
   #tell(event: LiveEvent): void {
-    for (const { response, hears } of this.#streams) {
-      hears(event).then(
-        (heard) => heard && response.write(`data: ${JSON.stringify(heard)}\n\n`),
+    for (const stream of this.#streams) {
+      const { response, person } = stream;
+      this.#heardBy(person, event).then(
+        (heard) => heard && this.#streams.has(stream) && response.write(`data: ${JSON.stringify(heard)}\n\n`),
         // Who cannot be asked for is told nothing; the stream's next `again` makes up for it.
         () => undefined,
       );

@@ -82,3 +82,11 @@ export const prepareDatabase = async (
     keeper.release(true);
   }
 };
+
+/** Whether the role this server works with may do more than it should: a superuser's rights, or past row security. */
+export const isUnguarded = async (db: Db): Promise<boolean> => {
+  const { rows } = await db.execute(
+    'select rolsuper or rolbypassrls as unguarded from pg_roles where rolname = current_user',
+  );
+  return rows[0]?.unguarded === true;
+};

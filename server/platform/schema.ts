@@ -84,13 +84,37 @@ export const sessions = iolite.table('sessions', {
     .references(() => people.id, { onDelete: 'cascade' }),
   createdAt: moment('created_at').notNull().defaultNow(),
   expiresAt: moment('expires_at').notNull(),
+  /** When it was used last, to a few minutes: one that nobody uses ends by itself. */
+  seenAt: moment('seen_at').notNull().defaultNow(),
 });
 
-/** Wrong passwords of late, so that they cannot be guessed. */
-export const signInFailures = iolite.table(
-  'sign_in_failures',
-  { email: text('email').notNull(), at: moment('at').notNull().defaultNow() },
-  (table) => [index('sign_in_failures_email').on(table.email, table.at)],
+/** Passwords that are being tried or were wrong of late, so that they cannot be guessed. */
+export const signInTries = iolite.table(
+  'sign_in_tries',
+  {
+    id: uuid('id').primaryKey(),
+    email: text('email').notNull(),
+    /** Where it came from: an address of the network. */
+    source: text('source').notNull(),
+    at: moment('at').notNull().defaultNow(),
+  },
+  (table) => [
+    index('sign_in_tries_email').on(table.email, table.at),
+    index('sign_in_tries_source').on(table.source, table.at),
+  ],
+);
+
+/** Where people signed in from before: who tries their passwords elsewhere does not lock them out there. */
+export const knownSources = iolite.table(
+  'known_sources',
+  {
+    personId: uuid('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    source: text('source').notNull(),
+    at: moment('at').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.personId, table.source] })],
 );
 
 /** The next number of each register. */
@@ -138,6 +162,46 @@ export const files = iolite.table('files', {
   content: bytes('content').notNull(),
   thumbnail: bytes('thumbnail'),
 });
+
+/**
+ * A file with records on its way in, or what was brought in by one on its way out again. How far it has come is kept with
+ * each part that is stored: a server that goes on with it begins behind that.
+ */
+export const imports = iolite.table('imports', {
+  /** That of its job. */
+  id: uuid('id').primaryKey(),
+  kind: text('kind', { enum: ['rehearsal', 'import', 'undoing'] }).notNull(),
+  registerId: uuid('register_id').notNull(),
+  /** Of an undoing: the import that is undone. */
+  of: uuid('of'),
+  /** What was sent: the columns, what rows are matched by, how values are written. */
+  given: jsonb('given').notNull(),
+  /** The file itself, until all of it is through. */
+  csv: text('csv'),
+  /** How many of its rows are through. */
+  through: integer('through').notNull().default(0),
+  added: integer('added').notNull().default(0),
+  changed: integer('changed').notNull().default(0),
+  unchanged: integer('unchanged').notNull().default(0),
+  refused: integer('refused').notNull().default(0),
+  /** The first rows, as they came out. */
+  sample: jsonb('sample').notNull().default([]),
+  /** When whoever waits for a rehearsal asked for it last. */
+  askedAt: moment('asked_at').notNull().defaultNow(),
+});
+
+/** The rows of a file that stayed out, each with its reason. */
+export const importRefusals = iolite.table(
+  'import_refusals',
+  {
+    importId: uuid('import_id')
+      .notNull()
+      .references(() => imports.id, { onDelete: 'cascade' }),
+    line: integer('line').notNull(),
+    detail: text('detail').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.importId, table.line] })],
+);
 
 /**
  * Long work, as people see it: what it is, how far it has come, what came of it. When it runs, and that it runs again
@@ -188,6 +252,7 @@ export const history = iolite.table(
         'added',
         'changed',
         'imported',
+        'undone',
         'approved',
         'sent_back',
         'refused',
@@ -199,6 +264,8 @@ export const history = iolite.table(
     formId: uuid('form_id'),
     formVersion: integer('form_version'),
     comment: text('comment'),
+    /** The import it came with, or that it undid. */
+    importId: uuid('import_id'),
     /** `{field’s id: [from, to]}`. */
     changes: jsonb('changes').$type<Record<string, [from: StoredValue, to: StoredValue]>>().notNull(),
   },
@@ -206,6 +273,7 @@ export const history = iolite.table(
     index('history_record').on(table.recordId, table.id),
     // How many times a form was filled in, and by whom.
     index('history_form').on(table.formId, table.personId).where(sql`action = 'added' and form_id is not null`),
+    index('history_import').on(table.importId, table.id).where(sql`import_id is not null`),
   ],
 );
 

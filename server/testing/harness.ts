@@ -13,6 +13,7 @@ import { DefinitionsReader } from '../definitions/reader.ts';
 import { makeApp } from '../http/app.ts';
 import { bringUpToDate } from '../http/composition.ts';
 import { LiveEvents } from '../http/live.ts';
+import type { Place } from '../http/place.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
 import { Jobs, prepareJobs, type Task } from '../platform/jobs.ts';
 
@@ -95,7 +96,13 @@ export class TestServer {
    * where `tasks` are given.
    */
   static async start(
-    options: { demonstration?: boolean; url?: string; dump?: string; tasks?: readonly Task[] } = {},
+    options: {
+      demonstration?: boolean;
+      url?: string;
+      dump?: string;
+      tasks?: readonly Task[];
+      place?: Partial<Place>;
+    } = {},
   ): Promise<TestServer> {
     const url = options.url ?? (await makeDatabase());
     if (options.dump !== undefined) await runSql(url, options.dump);
@@ -106,7 +113,13 @@ export class TestServer {
     const live = new LiveEvents(url);
     await live.start();
     const jobs = options.tasks ? await startJobs(url, database, options.tasks) : null;
-    const app = makeApp({ database, live, demonstration: options.demonstration ?? true, note: () => undefined });
+    const app = makeApp({
+      database,
+      live,
+      demonstration: options.demonstration ?? true,
+      place: { address: null, proxies: [], ...options.place },
+      note: () => undefined,
+    });
     const server = createServer(app);
     await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
     const address = server.address();

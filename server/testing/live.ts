@@ -3,6 +3,8 @@ import type { Caller, TestServer } from './harness.ts';
 /** A browser's live stream: what it heard, and what it waits for. */
 export class LiveStream {
   readonly heard: string[] = [];
+  /** Resolves when the server has closed the stream. */
+  ended: Promise<void> = Promise.resolve();
   readonly #abort = new AbortController();
   #waiting: { readonly is: (event: string) => boolean; readonly done: () => void }[] = [];
 
@@ -13,7 +15,7 @@ export class LiveStream {
       signal: stream.#abort.signal,
     });
     if (!response.body) throw new Error('the stream has no body');
-    void stream.#read(response.body);
+    stream.ended = stream.#read(response.body);
     return stream;
   }
 

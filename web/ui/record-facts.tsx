@@ -135,6 +135,7 @@ const ACTIONS = {
   sent_again: 'sent again',
   archived: 'archived',
   brought_back: 'brought back',
+  undone: 'undone',
 } as const;
 
 /** Who did what to a record, when, from what to what, by which form. */

@@ -4,8 +4,9 @@ import { FILES_PATH } from '#contract/index.ts';
 import { FILE_SORTS, LARGEST_FILE } from '#core/values/index.ts';
 import { keepFile, readFileOfForm, readFileOfRecord, readOwnFile, type SentFile } from '../../files/store.ts';
 import { Refusal } from '../../platform/refusal.ts';
-import { refuseCrossSite } from '../bind.ts';
+
 import { type Identify, lookOf } from '../context.ts';
+import { refuseCrossSite } from '../place.ts';
 
 const querySchema = z.object({ name: z.string().max(400).default(''), sort: z.enum(FILE_SORTS).default('any') });
 

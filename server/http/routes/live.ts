@@ -1,5 +1,6 @@
 import type { Express } from 'express';
 import { LIVE_PATH, type LiveEvent } from '#contract/index.ts';
+import { findLiving, sessionOf } from '../../access/session.ts';
 import { sightOf } from '../../access/sight.ts';
 import type { Workplace } from '../../access/work.ts';
 import type { Person } from '../../people/person.ts';
@@ -8,7 +9,8 @@ import { clockNow } from '../../platform/clock.ts';
 import { countRecords } from '../../records/reader/index.ts';
 import { systemSight } from '../../records/sight.ts';
 import { type Identify, signedIn } from '../context.ts';
-import type { LiveEvents } from '../live.ts';
+import { readToken } from '../cookie.ts';
+import type { CountRecords, LiveEvents } from '../live.ts';
 
 /** What of an event a person may hear: of what they may not see, not even that something happened. */
 const heardBy = async ({ db, reader }: Workplace, person: Person, event: LiveEvent): Promise<LiveEvent | null> => {
@@ -34,14 +36,19 @@ const heardBy = async ({ db, reader }: Workplace, person: Person, event: LiveEve
 /** Server-sent events: one stream for each browser. */
 export const serveLive = (app: Express, workplace: Workplace, live: LiveEvents, identify: Identify): void => {
   const { db, reader } = workplace;
-  live.countWith(async (keys) => {
+  const count: CountRecords = async (keys) => {
     const definitions = await reader.read(db);
     const sight = systemSight(definitions, 'counts are taken once, and told to those who see the register');
     const registers = keys.flatMap((key) => definitions.catalogue.registers.get(key) ?? []);
     return countRecords({ db, sight, clock: clockNow(definitions.catalogue) }, registers);
-  });
+  };
+  live.tellWith(
+    (person, event) => heardBy(workplace, person, event),
+    count,
+    (sessions) => findLiving(db, sessions),
+  );
   app.get(LIVE_PATH, async (request, response) => {
     const { person } = signedIn(await identify(request));
-    live.attach(request, response, (event) => heardBy(workplace, person, event));
+    live.attach(request, response, sessionOf(readToken(request) ?? ''), person);
   });
 };

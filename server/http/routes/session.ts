@@ -2,6 +2,7 @@ import { asc } from 'drizzle-orm';
 import type { Me } from '#contract/index.ts';
 import { readFacts } from '../../access/own-record.ts';
 import { signIn, signOut } from '../../access/session.ts';
+import { sourceOf } from '../../access/tries.ts';
 import type { Definitions } from '../../definitions/store.ts';
 import type { Person } from '../../people/person.ts';
 import { isSetup } from '../../people/roles.ts';
@@ -35,14 +36,17 @@ export const sessionHandlers: Handlers<'sessionInfo' | 'signIn' | 'signOut' | 'm
       me: signed ? await toMe(db, signed.person, signed.definitions) : null,
     };
   },
-  signIn: async ({ db, reader, demonstration }, { body, response }) => {
-    const session = await signIn(db, { email: body.person, password: body.password }, demonstration);
-    keepToken(response, session);
+  signIn: async ({ db, reader, demonstration }, { body, request, response }) => {
+    const given = { email: body.person, password: body.password, source: sourceOf(request.ip) };
+    const session = await signIn(db, given, demonstration);
+    // Whoever sat here before is signed out.
+    await signOut(db, readToken(request));
+    keepToken(request, response, session);
     return toMe(db, session.person, await reader.read(db));
   },
   signOut: async ({ db }, { request, response }) => {
     await signOut(db, readToken(request));
-    dropToken(response);
+    dropToken(request, response);
     return null;
   },
   me: async (context) => {
