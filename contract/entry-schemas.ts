@@ -65,7 +65,7 @@ export const jsonParameter = <S extends z.ZodType>(schema: S) =>
 /** An entry as it is sent: what was asked and typed, filled or started, by which version, and when. */
 export const entrySchema = z.strictObject({
   id: uuidSchema,
-  version: z.int(),
+  version: z.int32(),
   filled_in_at: z.string().max(40),
   values: givenValuesSchema,
   /** To change a record instead of adding one: which, and the values the person started from. */
@@ -105,7 +105,7 @@ export type Duplicates = z.infer<typeof duplicatesSchema>;
 /** An entry that is not sent yet: what the browser keeps of it, and what it is in words. */
 export const keptEntrySchema = z.strictObject({
   form: z.string().max(60),
-  version: z.int(),
+  version: z.int32(),
   record: uuidSchema.nullable(),
   title: z.string().max(200),
   body: z.record(z.string(), z.unknown()),
@@ -130,7 +130,7 @@ export const keptEntriesSchema = z.object({
 export const formVersionsSchema = z.object({
   versions: z.array(
     z.object({
-      version: z.int(),
+      version: z.int32(),
       status: z.enum(['published', 'retired']),
       at: momentSchema,
       by: z.string().nullable(),

@@ -55,12 +55,12 @@ export const sessionInfoSchema = z.object({
 });
 
 /** A form as it is published. */
-export const formSummarySchema = z.object({ form: formSchema, version: z.int(), may_fill: z.boolean() });
+export const formSummarySchema = z.object({ form: formSchema, version: z.int32(), may_fill: z.boolean() });
 /** A form as it is published. */
 export type FormSummary = z.infer<typeof formSummarySchema>;
 
 /** A form as somebody is making it: how often it was kept, and the version it would become. */
-export const draftSchema = z.object({ form: formSchema, revision: z.int(), version: z.int() });
+export const draftSchema = z.object({ form: formSchema, revision: z.int(), version: z.int32() });
 /** A form as somebody is making it. */
 export type DraftAnswer = z.infer<typeof draftSchema>;
 
@@ -73,7 +73,7 @@ export const draftsSchema = z.object({
       register: keySchema,
       purpose: z.enum(['add', 'change', 'both']),
       questions: z.int(),
-      version: z.int(),
+      version: z.int32(),
       revision: z.int(),
     }),
   ),
@@ -82,13 +82,13 @@ export const draftsSchema = z.object({
 export type Drafts = z.infer<typeof draftsSchema>;
 
 /** A route as it is published. */
-export const routeSummarySchema = z.object({ route: routeSchema, version: z.int() });
+export const routeSummarySchema = z.object({ route: routeSchema, version: z.int32() });
 /** A route as it is published. */
 export type RouteSummary = z.infer<typeof routeSummarySchema>;
 
 /** The definitions in force, as far as a person may see them, and what they may do. */
 export const workspaceAnswerSchema = z.object({
-  version: z.int(),
+  version: z.int32(),
   /** The server's clock, by which the browser corrects its own. */
   now: momentSchema,
   name: z.string(),
@@ -117,7 +117,7 @@ export type Counts = z.infer<typeof countsSchema>;
 /** Registers, choice lists and roles as they shall be; what is not named stays. */
 export const changesSchema = z.strictObject({
   /** The workspace version the change was made on. */
-  version: z.int(),
+  version: z.int32(),
   choice_lists: z.array(choiceListSchema).default([]),
   registers: z.array(registerSchema).default([]),
   roles: z.array(roleSchema).default([]),
@@ -133,7 +133,7 @@ export const changesSchema = z.strictObject({
 export type WorkspaceChanges = z.input<typeof changesSchema>;
 /** What a change would do, or did, step by step in sentences; and the version it was judged on, or led to. */
 export const planSchema = z.object({
-  version: z.int(),
+  version: z.int32(),
   steps: z.array(z.object({ kind: z.string(), says: z.string() })),
 });
 /** What a change would do, or did. */
@@ -169,7 +169,7 @@ export type FileFacts = z.infer<typeof fileSchema>;
 export const recordSchema = z.object({
   id: uuidSchema,
   number: z.string(),
-  version: z.int(),
+  version: z.int32(),
   title: z.string(),
   values: recordValuesSchema,
   /** By link field: what it points to, as far as this person may see it. */
@@ -335,7 +335,7 @@ export const historySchema = z.object({
         'undone',
       ]),
       /** The form it came through, if any. */
-      form: z.object({ key: z.string(), label: z.string(), version: z.int() }).nullable(),
+      form: z.object({ key: z.string(), label: z.string(), version: z.int32() }).nullable(),
       comment: z.string().nullable(),
       changes: z.array(z.object({ field: z.string(), from: z.string(), to: z.string() })),
     }),
@@ -392,7 +392,7 @@ export const decisionSchema = z.strictObject({
   decision: z.enum(['approve', 'send_back', 'refuse']),
   comment: z.string().max(2000).default(''),
   /** The record's version that was seen. */
-  version: z.int(),
+  version: z.int32(),
 });
 
 /** A field that two changed, and differently. */

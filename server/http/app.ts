@@ -28,6 +28,7 @@ import { serveLive } from './routes/live.ts';
 import { recordHandlers } from './routes/records.ts';
 import { sessionHandlers } from './routes/session.ts';
 import { signOffHandlers } from './routes/signoff.ts';
+import { dropUnstorable, suspectUnstorable } from './unstorable.ts';
 
 /** The version of the program. */
 export const VERSION = '0.1.0';
@@ -93,8 +94,9 @@ export const makeApp = (options: AppOptions): Express => {
   });
   if (demonstration) app.use(onlyByLoopbackNames);
   // A CSV file of many thousand rows is larger than anything a form sends.
-  app.use('/api/registers/:key/csv', express.json({ limit: '12mb' }));
-  app.use('/api', express.json({ limit: '4mb' }));
+  app.use('/api/registers/:key/csv', express.json({ limit: '12mb', verify: suspectUnstorable }));
+  app.use('/api', express.json({ limit: '4mb', verify: suspectUnstorable }));
+  app.use('/api', dropUnstorable);
 
   const identify = async (request: Request, endpoint?: Endpoint): Promise<Context> => {
     const signed = await findSigned(db, readToken(request));

@@ -14,7 +14,8 @@ export interface Call<P, Q, B> {
   readonly response: Response;
 }
 
-const parse = <S extends z.ZodType>(schema: S, value: unknown): z.output<S> => {
+/** What came in, by its schema, or every problem of it as a 422. */
+export const parse = <S extends z.ZodType>(schema: S, value: unknown): z.output<S> => {
   const result = schema.safeParse(value);
   if (result.success) return result.data;
   const problems = result.error.issues.map((issue) =>

@@ -20,6 +20,7 @@ describe('what the driver says', () => {
     ['53300', 'crowded', 503],
     ['57P01', 'unreachable', 503],
     ['ECONNREFUSED', 'unreachable', 503],
+    ['22P02', 'bad_value', 500],
     ['42P01', 'other', 500],
   ])('%s is %s, answered with %i', (code, failure, status) => {
     const error = driverError(code);

@@ -6,6 +6,8 @@ import { Refusal, type RefusalKind } from '../platform/refusal.ts';
 const KINDS = {
   invalid: [422, 'Something is wrong with what was sent'],
   bad_json: [400, 'This is not JSON'],
+  bad_request: [400, 'This request cannot be read'],
+  unsupported: [415, 'This is not written in a way that is read here'],
   sign_in: [401, 'Please sign in'],
   not_allowed: [403, 'This is not allowed'],
   not_found: [404, 'There is nothing here'],
@@ -25,8 +27,20 @@ const FAILURES = {
   busy: ['conflict', 'Someone else is changing this at the same moment. Try again.'],
   crowded: ['overloaded', 'Too much is going on at this moment. Nothing was stored; try again in a moment.'],
   too_slow: ['overloaded', 'This took too long and was stopped. Nothing was stored.'],
+  // Whoever asks the database with what came in has read it before: where that is not so, it is a fault of ours.
+  bad_value: ['internal', 'Something went wrong here. It was noted.'],
   other: ['internal', 'Something went wrong here. It was noted.'],
 } as const;
+
+/** What Express says of a request that it could not even read: with a status of its own below 500. */
+const statusOf = (error: unknown): number | null =>
+  error instanceof Error &&
+  'status' in error &&
+  typeof error.status === 'number' &&
+  error.status >= 400 &&
+  error.status < 500
+    ? error.status
+    : null;
 
 /** Any thrown thing as a refusal; what is not ours tells nothing of the inside. */
 export const toRefusal = (error: unknown): Refusal => {
@@ -41,6 +55,10 @@ export const toRefusal = (error: unknown): Refusal => {
     if (error.type === 'entity.too.large')
       return new Refusal('too_large', 'What was sent is larger than this server takes.');
   }
+  const status = statusOf(error);
+  if (status === 415)
+    return new Refusal('unsupported', 'What was sent is packed or written in a way that this server does not read.');
+  if (status !== null) return new Refusal('bad_request', 'This request cannot be read.');
   return new Refusal('internal', 'Something went wrong here. It was noted.');
 };
 

@@ -201,7 +201,7 @@ const readLines = async (look: Look, register: Register, given: Given): Promise<
   const { head, rows } = valueOrRefuse(readCsv(given.csv));
   const fields = columnFields(register, given, head.length);
   const matchAt = given.match === '' ? -1 : given.columns.indexOf(given.match);
-  if (given.match !== '' && matchAt < 0)
+  if (given.match !== '' && given.match !== 'number' ? !fields[matchAt] : given.match !== '' && matchAt < 0)
     throw invalid([problem('unknown_field', ['match'], 'Rows can be matched only by a column that is mapped.')]);
   const wanted = new Map<string, Set<string>>();
   fields.forEach((field, i) => {

@@ -1,5 +1,13 @@
 /** What a driver's error means for us. */
-export type DatabaseFailure = 'unreachable' | 'taken' | 'unknown_link' | 'busy' | 'crowded' | 'too_slow' | 'other';
+export type DatabaseFailure =
+  | 'unreachable'
+  | 'taken'
+  | 'unknown_link'
+  | 'busy'
+  | 'crowded'
+  | 'too_slow'
+  | 'bad_value'
+  | 'other';
 
 const UNREACHABLE = new Set([
   'ECONNREFUSED',
@@ -47,6 +55,11 @@ export const findDatabaseFailure = (error: unknown): DatabaseFailure | null => {
       return 'busy';
     case TOO_MANY:
       return 'crowded';
+    case '22003':
+    case '22007':
+    case '22008':
+    case '22P02':
+      return 'bad_value';
     case '57014':
       return 'too_slow';
     default:

@@ -5,6 +5,8 @@ import type { Conflict } from '#core/register/index.ts';
 export type RefusalKind =
   | 'invalid'
   | 'bad_json'
+  | 'bad_request'
+  | 'unsupported'
   | 'sign_in'
   | 'not_allowed'
   | 'not_found'

@@ -102,6 +102,7 @@ export class TestServer {
       dump?: string;
       tasks?: readonly Task[];
       place?: Partial<Place>;
+      note?: (where: string, error: unknown) => void;
     } = {},
   ): Promise<TestServer> {
     const url = options.url ?? (await makeDatabase());
@@ -118,7 +119,7 @@ export class TestServer {
       live,
       demonstration: options.demonstration ?? true,
       place: { address: null, proxies: [], ...options.place },
-      note: () => undefined,
+      note: options.note ?? (() => undefined),
     });
     const server = createServer(app);
     await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));

@@ -5,6 +5,7 @@ import { csvHead, csvLines, importLines } from '../../lists/csv.ts';
 import { personRights } from '../../people/roles.ts';
 import { notAllowed, notFound } from '../../platform/refusal.ts';
 import { readPage } from '../../records/reader/index.ts';
+import { parse } from '../bind.ts';
 import { type Context, type Handlers, type Identify, lookOf, writingFor } from '../context.ts';
 
 const AT_ONCE = 500;
@@ -52,7 +53,7 @@ export const serveCsv = (app: Express, identify: Identify): void => {
     const { catalogue } = look.sight;
     const register = catalogue.registers.get(request.params.key);
     if (!register) throw notFound();
-    const query = exportQuery.parse(request.query);
+    const query = parse(exportQuery, request.query);
     const page = (after: string) =>
       readPage(look, register, { ...query, after, limit: AT_ONCE, columns: '', archived: 'no', count: 'no' });
     // The first page before the head: a filter that is wrong is told as such, not in the middle of a file.

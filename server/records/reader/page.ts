@@ -4,8 +4,9 @@ import { problem } from '#core/base/index.ts';
 import { afterCursor, type CompiledList, type Cursor, compileList, orderBy, readsPerson } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { identifier, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
+import { findDatabaseFailure } from '../../platform/database-failure.ts';
 import { execute } from '../../platform/fragment.ts';
-import { invalid, valueOrRefuse } from '../../platform/refusal.ts';
+import { invalid, type Refusal, valueOrRefuse } from '../../platform/refusal.ts';
 import type { Reading } from '../work.ts';
 import { as } from './columns.ts';
 import { countRecords } from './counts.ts';
@@ -26,14 +27,27 @@ export interface PageQuery {
   readonly count: 'yes' | 'no';
 }
 
-const cursorSchema = z.tuple([z.string().nullable(), z.int()]);
+const cursorSchema = z.tuple([z.string().nullable(), z.int32()]);
+
+const badCursor = (): Refusal =>
+  invalid([problem('bad_cursor', ['after'], 'This page address is not one this server gave out.')]);
+
+/** Only the database can tell whether the sort value of a page address is one of its column. */
+const afterGiven = async <T>(query: PageQuery, ask: () => Promise<T>): Promise<T> => {
+  try {
+    return await ask();
+  } catch (error) {
+    if (query.after !== '' && findDatabaseFailure(error) === 'bad_value') throw badCursor();
+    throw error;
+  }
+};
 
 const readCursor = (text: string): Cursor => {
   try {
     const [value, seq] = cursorSchema.parse(JSON.parse(Buffer.from(text, 'base64url').toString('utf8')));
     return { value, seq };
   } catch {
-    throw invalid([problem('bad_cursor', ['after'], 'This page address is not one this server gave out.')]);
+    throw badCursor();
   }
 };
 
@@ -111,7 +125,10 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const where = query.after === '' ? list.where : sql`${list.where} and ${afterCursor(list, readCursor(query.after))}`;
   const page = sql`${prepared.selectOf(pageOf(reading, list, where, query.limit + 1), sight, clock, FOUND)} order by ${PLACE}`;
   const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no';
-  const [rows, count] = await Promise.all([execute(db, page), query.count === 'yes' ? countOf(reading, list) : null]);
+  const [rows, count] = await Promise.all([
+    afterGiven(query, () => execute(db, page)),
+    query.count === 'yes' ? countOf(reading, list) : null,
+  ]);
   const total = count === null || plain ? count : ((await countRecords(reading, [register]))[register.key] ?? 0);
   const last = rows.length > query.limit ? rows[query.limit - 1] : undefined;
   const answers = rows.slice(0, query.limit).map(prepared.toAnswer);
