@@ -175,17 +175,46 @@ export const api = {
     answer: nothing,
     status: 204,
   }),
-  rehearseCsv: endpoint(paths.rehearseCsv, 'What importing a CSV file would do', {
+  rehearseCsv: endpoint(
+    paths.rehearseCsv,
+    'Begin to see what importing a CSV file would do; it ends when nobody asks',
+    {
+      params: key,
+      query: none,
+      body: s.csvImportSchema,
+      answer: s.jobSchema,
+      status: 202,
+    },
+  ),
+  importCsv: endpoint(
+    paths.importCsv,
+    'Begin to import a CSV file; it goes on by itself, rows that cannot be stay out',
+    {
+      params: key,
+      query: none,
+      body: s.csvImportSchema,
+      answer: s.jobSchema,
+      status: 202,
+    },
+  ),
+  csvImports: endpoint(paths.csvImports, 'The CSV files this person brought into a register of late', {
     params: key,
     query: none,
-    body: s.csvImportSchema,
-    answer: s.csvPlanSchema,
+    body: none,
+    answer: s.csvStatesSchema,
   }),
-  importCsv: endpoint(paths.importCsv, 'Import a CSV file, all of it or nothing', {
-    params: key,
+  csvState: endpoint(paths.csvState, 'How far a CSV file has come, and what became of its rows', {
+    params: z.object({ id: s.uuidSchema }),
     query: none,
-    body: s.csvImportSchema,
-    answer: s.csvPlanSchema,
+    body: none,
+    answer: s.csvStateSchema,
+  }),
+  undoCsv: endpoint(paths.undoCsv, 'Begin to undo all that a CSV file brought in', {
+    params: z.object({ id: s.uuidSchema }),
+    query: none,
+    body: none,
+    answer: s.jobSchema,
+    status: 202,
   }),
   history: endpoint(paths.history, 'Who changed what, newest first', {
     params: record,

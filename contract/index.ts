@@ -13,8 +13,9 @@ export { openApiDocument } from './openapi.ts';
 export { FILES_PATH, fillPath, LIVE_PATH, paths, problemType } from './paths.ts';
 export {
   type Counts,
-  type CsvPlan,
+  type CsvState,
   csvImportSchema,
+  csvStateSchema,
   type DraftAnswer,
   type Drafts,
   type FileFacts,

@@ -241,7 +241,7 @@ export type LinkedGroups = z.infer<typeof linkedGroupsSchema>;
 
 /** A CSV file, and what each of its columns fills. */
 export const csvImportSchema = z.strictObject({
-  csv: z.string().max(11_000_000),
+  csv: z.string().max(38_000_000),
   /** By column of the file, in its order: the field it fills, `number` for the record's own number, or null. */
   columns: z.array(z.string().nullable()).max(400),
   /** Rows are matched to records by this column's field; '' adds every row. */
@@ -249,24 +249,6 @@ export const csvImportSchema = z.strictObject({
   /** How numbers and dates are written: plainly (1250.50, 2026-11-23), or as the workspace writes them. */
   written: z.enum(['plain', 'local']).default('plain'),
 });
-/** What became of the lines of a CSV file, or would. */
-export const csvPlanSchema = z.object({
-  added: z.int(),
-  changed: z.int(),
-  unchanged: z.int(),
-  refused: z.array(z.object({ line: z.int(), detail: z.string() })),
-  /** The first rows as they would be stored, in words. */
-  sample: z.array(
-    z.object({
-      line: z.int(),
-      outcome: z.enum(['added', 'changed', 'unchanged', 'refused']),
-      cells: z.array(z.string()),
-    }),
-  ),
-});
-/** What became of the lines of a CSV file, or would. */
-export type CsvPlan = z.infer<typeof csvPlanSchema>;
-
 /** A formula on real records: what it read of each, by the labels in `reads`, and what it gave. */
 export const workedOutSchema = z.object({
   reads: z.array(z.string()),
@@ -363,6 +345,40 @@ export const jobSchema = z.object({
 });
 /** Long work. */
 export type JobAnswer = z.infer<typeof jobSchema>;
+/** A CSV file on its way in, rehearsed, brought in or undone: what became of its rows so far, or would. */
+export const csvStateSchema = z.object({
+  id: uuidSchema,
+  kind: z.enum(['rehearsal', 'import', 'undoing']),
+  register: z.string(),
+  state: jobSchema.shape.state,
+  stopping: z.boolean(),
+  problem: z.string().nullable(),
+  begun_at: momentSchema,
+  /** How many rows are through, and of how many, once that is known. */
+  through: z.int(),
+  total: z.int().nullable(),
+  added: z.int(),
+  changed: z.int(),
+  unchanged: z.int(),
+  refused_count: z.int(),
+  /** The first rows that stay out, each with its reason. */
+  refused: z.array(z.object({ line: z.int(), detail: z.string() })),
+  /** The first rows as they would be stored, in words. */
+  sample: z.array(
+    z.object({
+      line: z.int(),
+      outcome: z.enum(['added', 'changed', 'unchanged', 'refused']),
+      cells: z.array(z.string()),
+    }),
+  ),
+  /** Whether all that it stored can be undone in one step. */
+  may_undo: z.boolean(),
+});
+/** A CSV file on its way in. */
+export type CsvState = z.infer<typeof csvStateSchema>;
+/** The files a person brought in of late. */
+export const csvStatesSchema = z.object({ imports: z.array(csvStateSchema) });
+
 /** Long work, the newest first. */
 export const jobsSchema = z.object({ jobs: z.array(jobSchema) });
 

@@ -1,6 +1,7 @@
 import { once } from 'node:events';
 import { createServer, type RequestListener } from 'node:http';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { z } from 'zod';
 import { DefinitionsReader } from './definitions/reader.ts';
 import { makeApp } from './http/app.ts';
@@ -76,7 +77,12 @@ await live.start();
 const jobs = new Jobs({
   url: environment.DATABASE_URL,
   db: database.db,
-  tasks: tasksOf(new DefinitionsReader()),
+  tasks: tasksOf(
+    new DefinitionsReader(),
+    environment.DATABASE_URL,
+    // Built beside this program.
+    join(dirname(fileURLToPath(import.meta.url)), 'csv-worker.js'),
+  ),
   note,
 });
 await jobs.start();

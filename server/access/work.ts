@@ -2,7 +2,7 @@ import type { DefinitionsReader } from '../definitions/reader.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
 import { clockNow } from '../platform/clock.ts';
-import type { Db } from '../platform/database.ts';
+import type { Db, Queryable } from '../platform/database.ts';
 import type { FairQueue } from '../platform/fair-queue.ts';
 import { inHoldingTransaction } from '../platform/locks.ts';
 import type { Follower } from '../records/commands/index.ts';
@@ -19,7 +19,7 @@ export interface Workplace {
 }
 
 /** A person looks, by definitions that were read for their request. */
-export const lookAs = (db: Db, definitions: Definitions, person: Person): Look => ({
+export const lookAs = (db: Queryable, definitions: Definitions, person: Person): Look => ({
   db,
   definitions,
   person,
@@ -40,3 +40,18 @@ export const inWriting = <T>(
       return run({ db: tx, definitions, person, sight, clock: clockNow(definitions.catalogue), followers });
     }),
   );
+
+/**
+ * A person judges what they might write, in a transaction that stores nothing others see: no definitions are held, and
+ * nobody waits for it.
+ */
+export const inJudging = <T>(
+  { db, reader, followers }: Workplace,
+  person: Person,
+  run: (work: Work) => Promise<T>,
+): Promise<T> =>
+  db.transaction(async (tx) => {
+    const definitions = await reader.read(tx);
+    const sight = sightOf(tx, definitions, person);
+    return run({ db: tx, definitions, person, sight, clock: clockNow(definitions.catalogue), followers });
+  });

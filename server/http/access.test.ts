@@ -194,6 +194,9 @@ describe('who sees what', () => {
         }),
       ),
     importCsv: () => byRegister(() => ({ body: csvOf('no_such', 'x') })),
+    csvImports: () => byRegister(),
+    csvState: () => byRegister(),
+    undoCsv: () => byRegister(),
     history: () => byRegister(),
     form: () => [
       ...forms().map((key) => ({ params: { key } })),

@@ -93,8 +93,8 @@ export const makeApp = (options: AppOptions): Express => {
     next();
   });
   if (demonstration) app.use(onlyByLoopbackNames);
-  // A CSV file of many thousand rows is larger than anything a form sends.
-  app.use('/api/registers/:key/csv', express.json({ limit: '12mb', verify: suspectUnstorable }));
+  // A CSV file of a hundred thousand rows is larger than anything a form sends.
+  app.use('/api/registers/:key/csv', express.json({ limit: '40mb', verify: suspectUnstorable }));
   app.use('/api', express.json({ limit: '4mb', verify: suspectUnstorable }));
   app.use('/api', dropUnstorable);
 

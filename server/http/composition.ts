@@ -2,6 +2,7 @@ import type { DefinitionsReader } from '../definitions/reader.ts';
 import { renameReserved } from '../definitions/reserved.ts';
 import { type CountBreaking, DefinitionsService } from '../definitions/service.ts';
 import { clearFiles } from '../files/clear.ts';
+import { csvTask } from '../lists/csv-task.ts';
 import { clockNow } from '../platform/clock.ts';
 import type { Db } from '../platform/database.ts';
 import type { Task } from '../platform/jobs.ts';
@@ -19,7 +20,10 @@ import { signOffFollower } from '../signoff/follower.ts';
 export const FOLLOWERS: readonly Follower[] = [searchFollower, historyFollower, liveFollower, signOffFollower];
 
 /** The kinds of long work there are. */
-export const tasksOf = (reader: DefinitionsReader): readonly Task[] => [clearFiles(reader)];
+export const tasksOf = (reader: DefinitionsReader, url: string, csvWorker: string): readonly Task[] => [
+  clearFiles(reader),
+  csvTask(url, csvWorker),
+];
 
 /** Definitions read no records: a rehearsal's counts come from the reader. */
 export const countBreakingRecords: CountBreaking = (db, definitions, { register, constraint, catalogue }) => {

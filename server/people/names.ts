@@ -1,8 +1,9 @@
-import { inArray } from 'drizzle-orm';
+import { eq, inArray } from 'drizzle-orm';
 import type { Linked } from '#contract/index.ts';
 import { foldText } from '#core/base/index.ts';
 import type { Queryable } from '../platform/database.ts';
 import { people } from '../platform/schema.ts';
+import type { Person } from './person.ts';
 
 /** Everyone's name, by id. */
 export const readNames = async (db: Queryable): Promise<ReadonlyMap<string, string>> =>
@@ -29,4 +30,10 @@ export const findPeople = async (db: Queryable, find: string): Promise<Linked[]>
     .filter(({ name }) => words.every((word) => foldText(name).includes(word)))
     .slice(0, MOST_OFFERED)
     .map(({ id, name }) => linked(id, name));
+};
+
+/** Someone by their id, with the roles they hold now; null where there is nobody. */
+export const findPerson = async (db: Queryable, id: string): Promise<Person | null> => {
+  const [row] = await db.select().from(people).where(eq(people.id, id));
+  return row ? { id: row.id, name: row.name, email: row.email, roles: row.roles } : null;
 };

@@ -22,10 +22,10 @@ const POOL = 12;
 export const WRITERS_AT_ONCE = 8;
 
 /** Opens a pool; connections that die are replaced, so that the server recovers when PostgreSQL is back. */
-export const openDatabase = (url: string): Database => {
+export const openDatabase = (url: string, most = POOL): Database => {
   const pool = new pg.Pool({
     connectionString: url,
-    max: POOL,
+    max: most,
     // As long as one waits for one's turn, in the order of coming; a database that is away refuses at once.
     connectionTimeoutMillis: 20_000,
     // Compiling a query to machine code pays only for queries of seconds; it cost ours more than they took.

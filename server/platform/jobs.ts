@@ -43,8 +43,8 @@ const SWEEP_MS = 5_000;
 /** The first half of the advisory locks by which a dead pool is told from a live one. */
 const LIVING = 4781;
 
-/** Thrown inside a task that somebody stopped. */
-class Stopped extends Error {}
+/** Thrown inside a task that was stopped, or that stopped by itself as nobody wanted it any more. */
+export class Stopped extends Error {}
 
 /** Begins a job in the caller's transaction: it runs once that is committed, and never where it is not. Gives its id. */
 export const addJob = async (db: Queryable, task: string, payload: object, begunBy: string | null): Promise<string> => {
@@ -234,6 +234,11 @@ export class Jobs {
     } catch (error) {
       if (error instanceof Stopped) {
         await change(db, id, { state: 'stopped' });
+        return;
+      }
+      // What is refused would be refused again: only somebody who mends it tries it once more.
+      if (error instanceof Refusal && error.kind !== 'unavailable' && error.kind !== 'overloaded') {
+        await change(db, id, { state: 'failed', problem: error.message });
         return;
       }
       const problem = error instanceof Refusal ? error.message : 'Something went wrong here. It was noted.';

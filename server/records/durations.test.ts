@@ -1,5 +1,6 @@
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { bringCsv } from '../testing/csv.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 
 const SHEETS = '/api/registers/time_sheets/records';
@@ -11,7 +12,7 @@ describe('durations through the whole application', () => {
   const [ada, ben] = [newId(), newId()];
 
   beforeAll(async () => {
-    server = await TestServer.start();
+    server = await TestServer.start({ tasks: 'all' });
     runa = await server.as('Runa');
     const duration = { kind: 'duration' };
     const workedOut = (formula: string, gives: object) => ({ kind: 'worked_out', formula, gives });
@@ -152,17 +153,18 @@ describe('durations through the whole application', () => {
     });
     expect(await answer.text()).toContain('PT1H30M');
     const csv = 'Week,Brought over\nFour,4:15\nFive,90 min\nSix,7';
-    const brought = await runa.post('/api/registers/time_sheets/csv/rehearse', {
-      csv,
-      columns: ['week', 'brought_over'],
-      written: 'local',
-    });
-    expect(brought.body.sample.map((line: { cells: string[] }) => line.cells)).toEqual([
-      ['Four', '4:15 h'],
-      ['Five', '1:30 h'],
-      ['Six'],
-    ]);
-    expect(brought.body.refused).toEqual([
+    const brought = await bringCsv(
+      runa,
+      'time_sheets',
+      {
+        csv,
+        columns: ['week', 'brought_over'],
+        written: 'local',
+      },
+      'rehearse',
+    );
+    expect(brought.sample.map((line) => line.cells)).toEqual([['Four', '4:15 h'], ['Five', '1:30 h'], ['Six']]);
+    expect(brought.refused).toEqual([
       { line: 4, detail: 'Brought over: This must be hours and minutes, such as 7:30, 7.5 h or 45 min.' },
     ]);
   });

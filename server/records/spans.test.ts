@@ -1,5 +1,6 @@
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { bringCsv } from '../testing/csv.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 
 const STAYS = '/api/registers/stays/records';
@@ -11,7 +12,7 @@ describe('spans of days through the whole application', () => {
   const [east, west] = [newId(), newId()];
 
   beforeAll(async () => {
-    server = await TestServer.start();
+    server = await TestServer.start({ tasks: 'all' });
     runa = await server.as('Runa');
     const days = { kind: 'span', nights: false };
     const nights = { kind: 'span', nights: true };
@@ -213,17 +214,22 @@ describe('spans of days through the whole application', () => {
     const answer = await fetch(`${server.base}${STAYS}.csv`, { headers: { cookie: runa.cookie } });
     expect(await answer.text()).toContain('2026-11-01/2026-11-05');
     const csv = 'Boat,Stay\nFour,01/12/2026 - 04/12/2026\nFive,2026-12-24/2027-01-02\nSix,soon';
-    const brought = await runa.post('/api/registers/stays/csv/rehearse', {
-      csv,
-      columns: ['boat', 'stay'],
-      written: 'local',
-    });
-    expect(brought.body.sample.map((line: { cells: string[] }) => line.cells)).toEqual([
+    const brought = await bringCsv(
+      runa,
+      'stays',
+      {
+        csv,
+        columns: ['boat', 'stay'],
+        written: 'local',
+      },
+      'rehearse',
+    );
+    expect(brought.sample.map((line) => line.cells)).toEqual([
       ['Four', '01 Dec 2026 – 04 Dec 2026 (3 nights)'],
       ['Five', '24 Dec 2026 – 02 Jan 2027 (9 nights)'],
       ['Six'],
     ]);
-    expect(brought.body.refused).toEqual([
+    expect(brought.refused).toEqual([
       { line: 4, detail: 'Stay: This must be a first and a last day, such as 1 Nov 2026 to 5 Nov 2026.' },
     ]);
   });

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { bringCsv } from '../testing/csv.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 import { LiveStream } from '../testing/live.ts';
 import { entry, makeNearMisses, nearMissRoute, story } from '../testing/near-misses.ts';
@@ -27,7 +28,7 @@ describe('whichever way a record is written', () => {
   let harbour: string;
 
   beforeAll(async () => {
-    server = await TestServer.start();
+    server = await TestServer.start({ tasks: 'all' });
     [runa, piet, sana] = [await server.as('Runa'), await server.as('Piet'), await server.as('Sana')];
     await makeNearMisses(runa);
     const steps = [{ label: 'Yard manager', role: 'yard_manager', condition: 'cost > 500 or owner.name = "Harbour"' }];
@@ -64,7 +65,7 @@ describe('whichever way a record is written', () => {
   const found = async (text: string): Promise<string[]> =>
     (await runa.get(`${LIST}?find=${text}`)).body.records.map((record: { id: string }) => record.id);
   const csv = (text: string, columns: readonly string[], match = '') =>
-    runa.post('/api/registers/near_misses/csv/import', { csv: text, columns, match });
+    bringCsv(runa, 'near_misses', { csv: text, columns, match });
 
   const WAYS: Readonly<Record<string, () => Promise<Done>>> = {
     'added in a list': () => add({ cost: '900' }),
@@ -83,7 +84,7 @@ describe('whichever way a record is written', () => {
     'added by a CSV import': async () => {
       const title = word();
       const answer = await csv(`Title,Cost\n${title},900`, ['title', 'cost']);
-      expect(answer.body).toMatchObject({ added: 1, refused: [] });
+      expect(answer).toMatchObject({ added: 1, refused: [] });
       return { id: (await found(title))[0] ?? '', word: title };
     },
     'changed in a list': async () => {
@@ -108,7 +109,7 @@ describe('whichever way a record is written', () => {
       const title = word();
       const { number } = await read(id);
       const answer = await csv(`Number,Title,Cost\n${number},${title},900`, ['number', 'title', 'cost'], 'number');
-      expect(answer.body).toMatchObject({ changed: 1, refused: [] });
+      expect(answer).toMatchObject({ changed: 1, refused: [] });
       return { id, word: title };
     },
     'changed by moving links': async () => {

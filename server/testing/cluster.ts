@@ -1,7 +1,8 @@
-import { mkdtempSync } from 'node:fs';
+import { mkdirSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { build } from 'vite';
 import type { TestProject } from 'vitest/node';
 
 interface ClusterLike {
@@ -15,8 +16,28 @@ declare module 'vitest' {
     /** Whom the server works as, and who makes its databases. */
     readonly postgres: string;
     readonly superuser: string;
+    /** The program of the thread that goes through CSV files, built as it is delivered. */
+    readonly csvWorker: string;
   }
 }
+
+/** A thread is begun with a file of its own, which this version of Node cannot read as TypeScript. */
+const buildWorker = async (): Promise<string> => {
+  mkdirSync('.tmp', { recursive: true });
+  const folder = mkdtempSync(join(process.cwd(), '.tmp/worker-'));
+  await build({
+    configFile: false,
+    logLevel: 'error',
+    ssr: { noExternal: true, external: ['sharp', '@node-rs/argon2', 'typescript'] },
+    build: {
+      ssr: true,
+      outDir: folder,
+      target: 'node20',
+      rollupOptions: { input: { 'csv-worker': 'server/csv-worker.ts' }, output: { entryFileNames: '[name].js' } },
+    },
+  });
+  return join(folder, 'csv-worker.js');
+};
 
 /** One throw-away PostgreSQL for the whole run; every test file makes a database of its own in it. */
 export default async (project: TestProject): Promise<() => void> => {
@@ -27,5 +48,6 @@ export default async (project: TestProject): Promise<() => void> => {
   });
   project.provide('postgres', await cluster.start());
   project.provide('superuser', cluster.superuserUrl());
+  project.provide('csvWorker', await buildWorker());
   return () => cluster.remove();
 };

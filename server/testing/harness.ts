@@ -11,7 +11,7 @@ import { workspaceSchema } from '#core/workspace/index.ts';
 import { applyWorkspace } from '../access/first-start.ts';
 import { DefinitionsReader } from '../definitions/reader.ts';
 import { makeApp } from '../http/app.ts';
-import { bringUpToDate } from '../http/composition.ts';
+import { bringUpToDate, tasksOf } from '../http/composition.ts';
 import { LiveEvents } from '../http/live.ts';
 import type { Place } from '../http/place.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
@@ -81,14 +81,23 @@ export class TestServer {
   readonly database: Database;
   readonly #server: Server;
   readonly #live: LiveEvents;
-  readonly #jobs: Jobs | null;
+  #jobs: Jobs | null;
+  readonly #tasks: readonly Task[];
 
-  private constructor(base: string, database: Database, server: Server, live: LiveEvents, jobs: Jobs | null) {
+  private constructor(
+    base: string,
+    database: Database,
+    server: Server,
+    live: LiveEvents,
+    jobs: Jobs | null,
+    tasks: readonly Task[],
+  ) {
     this.base = base;
     this.database = database;
     this.#server = server;
     this.#live = live;
     this.#jobs = jobs;
+    this.#tasks = tasks;
   }
 
   /**
@@ -100,7 +109,7 @@ export class TestServer {
       demonstration?: boolean;
       url?: string;
       dump?: string;
-      tasks?: readonly Task[];
+      tasks?: readonly Task[] | 'all';
       place?: Partial<Place>;
       note?: (where: string, error: unknown) => void;
     } = {},
@@ -113,7 +122,8 @@ export class TestServer {
     await bringUpToDate(database.db, new DefinitionsReader());
     const live = new LiveEvents(url);
     await live.start();
-    const jobs = options.tasks ? await startJobs(url, database, options.tasks) : null;
+    const tasks = options.tasks === 'all' ? tasksOf(new DefinitionsReader(), url, inject('csvWorker')) : options.tasks;
+    const jobs = tasks ? await startJobs(url, database, tasks) : null;
     const app = makeApp({
       database,
       live,
@@ -125,7 +135,7 @@ export class TestServer {
     await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
     const address = server.address();
     if (typeof address !== 'object' || !address) throw new Error('no address');
-    return new TestServer(`http://127.0.0.1:${address.port}`, database, server, live, jobs);
+    return new TestServer(`http://127.0.0.1:${address.port}`, database, server, live, jobs, tasks ?? []);
   }
 
   static async #fill(database: Database): Promise<void> {
@@ -147,6 +157,12 @@ export class TestServer {
     const person = info.body.people.find((each: { name: string }) => each.name.startsWith(firstName));
     const answer = await this.stranger().post('/api/session', { person: person.email });
     return new Caller(this.base, answer.headers.get('set-cookie')?.split(';')[0] ?? '');
+  }
+
+  /** Ends its jobs in the middle, and begins to take jobs anew: as a server does that is started again. */
+  async restartJobs(): Promise<void> {
+    await this.#jobs?.stop();
+    this.#jobs = await startJobs(this.database.url, this.database, this.#tasks);
   }
 
   async stop(): Promise<void> {

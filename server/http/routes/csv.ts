@@ -1,47 +1,51 @@
 import type { Express } from 'express';
 import type { z } from 'zod';
 import { type csvImportSchema, listQuerySchema } from '#contract/index.ts';
-import { csvHead, csvLines, importLines } from '../../lists/csv.ts';
-import { personRights } from '../../people/roles.ts';
-import { notAllowed, notFound } from '../../platform/refusal.ts';
+import { lookAs } from '../../access/work.ts';
+import { csvHead, csvLines } from '../../lists/csv.ts';
+import { beginImport, beginUndoing, listImports, readImport } from '../../lists/imports.ts';
+import type { Tx } from '../../platform/database.ts';
+import { inTransaction } from '../../platform/locks.ts';
+import { notFound } from '../../platform/refusal.ts';
 import { readPage } from '../../records/reader/index.ts';
+import type { Look } from '../../records/work.ts';
 import { parse } from '../bind.ts';
-import { type Context, type Handlers, type Identify, lookOf, writingFor } from '../context.ts';
+import { type Context, type Handlers, type Identify, lookOf, signedIn } from '../context.ts';
+import { readJob } from './jobs.ts';
 
 const AT_ONCE = 500;
 
-/** Thrown to give a transaction up once its outcome is known. */
-class GivenUp<T> extends Error {
-  readonly outcome: T;
-  constructor(outcome: T) {
-    super('given up');
-    this.outcome = outcome;
-  }
-}
-
-/** Imports, and keeps it only when asked to and every line was taken. */
-const run = async (context: Context, key: string, body: z.output<typeof csvImportSchema>, keep: boolean) => {
-  try {
-    return await writingFor(context, async (work) => {
-      const { definitions, person } = work;
-      const register = work.sight.catalogue.registers.get(key);
-      if (!register) throw notFound();
-      const rights = personRights(definitions, person, key);
-      if (!rights.add && !rights.change) throw notAllowed('You may not add or change records here.');
-      const plan = await importLines(work, register, body, rights);
-      if (!keep || plan.refused.length > 0) throw new GivenUp(plan);
-      return plan;
-    });
-  } catch (error) {
-    if (error instanceof GivenUp) return error.outcome;
-    throw error;
-  }
+/** Begins a job of the person's in one transaction, and tells how it stands. */
+const beginning = async (context: Context, begin: (tx: Tx, look: Look) => Promise<string>) => {
+  const { person, definitions } = signedIn(context);
+  const id = await inTransaction(context.db, (tx) => begin(tx, lookAs(tx, definitions, person)));
+  return readJob(context, id);
 };
 
+const beginFile = (
+  context: Context,
+  key: string,
+  kind: 'rehearsal' | 'import',
+  body: z.output<typeof csvImportSchema>,
+) =>
+  beginning(context, (tx, look) => {
+    const register = look.sight.catalogue.registers.get(key);
+    if (!register) throw notFound();
+    return beginImport(tx, look, kind, register, body);
+  });
+
 /** CSV files on their way in. */
-export const csvHandlers: Handlers<'rehearseCsv' | 'importCsv'> = {
-  rehearseCsv: (context, { params, body }) => run(context, params.key, body, false),
-  importCsv: (context, { params, body }) => run(context, params.key, body, true),
+export const csvHandlers: Handlers<'rehearseCsv' | 'importCsv' | 'csvImports' | 'csvState' | 'undoCsv'> = {
+  rehearseCsv: (context, { params, body }) => beginFile(context, params.key, 'rehearsal', body),
+  importCsv: (context, { params, body }) => beginFile(context, params.key, 'import', body),
+  csvImports: async (context, { params }) => {
+    const look = lookOf(context);
+    const register = look.sight.catalogue.registers.get(params.key);
+    if (!register) throw notFound();
+    return { imports: await listImports(look, register) };
+  },
+  csvState: (context, { params }) => readImport(lookOf(context), params.id),
+  undoCsv: (context, { params }) => beginning(context, (tx, look) => beginUndoing(tx, look, params.id)),
 };
 
 const exportQuery = listQuerySchema.pick({ filter: true, find: true, sort: true });

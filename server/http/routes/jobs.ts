@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { JobAnswer } from '#contract/index.ts';
+import { CSV_TASK } from '../../lists/imports.ts';
 import { isSetup } from '../../people/roles.ts';
 import { addJob, findJob, type Job, readJobs, stopJob, tryAgain } from '../../platform/jobs.ts';
 import { inTransaction } from '../../platform/locks.ts';
@@ -8,6 +9,7 @@ import { type Context, type Handlers, signedIn } from '../context.ts';
 
 /** What each kind of job is called, and what is said of what came of it. */
 const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (result: unknown) => string }>> = {
+  [CSV_TASK]: { label: 'Bring a CSV file in', say: () => '' },
   clear_files: {
     label: 'Clear files that belong to no record',
     say: (result) => {
@@ -19,6 +21,9 @@ const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (re
   },
 };
 const clearedSchema = z.object({ cleared: z.int() });
+
+/** A job as it stands, for whoever may see it. */
+export const readJob = async (context: Context, id: string): Promise<JobAnswer> => toAnswer(await ownJob(context, id));
 
 const toAnswer = ({ id, task, state, begunAt, done, total, result, problem, stopping }: Job): JobAnswer => ({
   id,
@@ -44,20 +49,20 @@ const ownJob = async (context: Context, id: string): Promise<Job> => {
 /** Long work: watching it, stopping it, trying it again. */
 export const jobHandlers: Handlers<'jobs' | 'job' | 'stopJob' | 'tryJobAgain' | 'clearFiles'> = {
   jobs: async ({ db }) => ({ jobs: (await readJobs(db)).map(toAnswer) }),
-  job: async (context, { params }) => toAnswer(await ownJob(context, params.id)),
+  job: (context, { params }) => readJob(context, params.id),
   stopJob: async (context, { params }) => {
     const { id } = await ownJob(context, params.id);
     await stopJob(context.db, id);
-    return toAnswer(await ownJob(context, id));
+    return readJob(context, id);
   },
   tryJobAgain: async (context, { params }) => {
     const { id } = await ownJob(context, params.id);
     await inTransaction(context.db, (tx) => tryAgain(tx, id));
-    return toAnswer(await ownJob(context, id));
+    return readJob(context, id);
   },
   clearFiles: async (context) => {
     const { person } = signedIn(context);
     const id = await inTransaction(context.db, (tx) => addJob(tx, 'clear_files', {}, person.id));
-    return toAnswer(await ownJob(context, id));
+    return readJob(context, id);
   },
 };

@@ -12,15 +12,18 @@ import {
   recordProblems,
   retiredProblems,
 } from '#core/register/index.ts';
-import { parameter, sql } from '#core/sql/index.ts';
+import { identifier, parameter, sql, tableOf } from '#core/sql/index.ts';
 import { isMadeByProgram, isNothing } from '#core/values/index.ts';
-import { executeKept } from '../../platform/fragment.ts';
+import { execute, executeKept } from '../../platform/fragment.ts';
 import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
 import { receipts } from '../../platform/schema.ts';
 import { readOwnValues } from '../reader/own-values.ts';
-import { asSystem, type Work } from '../work.ts';
+import { asSystem, type Look, type Work } from '../work.ts';
 import {
+  type Candidate,
+  type Earlier,
   idsByTarget,
+  looksBeyond,
   missingProblems,
   mustsBeyond,
   type Placed,
@@ -39,6 +42,8 @@ import { recordColumns, recordShapes, rowInsertions } from './record-shape.ts';
 export interface NewRecord {
   readonly id: string;
   readonly values: Readonly<Record<string, unknown>>;
+  /** What it is called among those that come with it: `Line 7`. */
+  readonly called?: string;
 }
 
 /** A record that was added, or had been before. */
@@ -54,6 +59,7 @@ interface Prepared {
   readonly id: string;
   readonly values: RecordValues;
   readonly hash: string;
+  readonly called: string | undefined;
 }
 
 const prefixed = (many: boolean, index: number, problems: readonly Problem[]): Problem[] =>
@@ -111,9 +117,9 @@ const findReceived = async (
 
 /** Every value of a record checked by its register, with every problem of it. */
 const prepare = (
-  { definitions, clock }: Work,
+  { definitions, clock }: Look,
   register: Register,
-  { id, values }: NewRecord,
+  { id, values, called }: NewRecord,
 ): Prepared & { problems: Problem[] } => {
   const { catalogue } = definitions;
   const checked = checkValues(register, values, catalogue);
@@ -126,7 +132,7 @@ const prepare = (
         ...brokenMusts(register, kept, catalogue, clock),
       ]
     : [...checked.problems];
-  return { id, values: kept, hash: contentHash(register, kept), problems };
+  return { id, values: kept, hash: contentHash(register, kept), called, problems };
 };
 
 /**
@@ -169,6 +175,74 @@ export const addRecords = async (
   return given.map(({ id }) => known.get(id)).filter((each) => each !== undefined);
 };
 
+/** A new record as its row stands in its register's table. */
+const newRow = (
+  work: Work,
+  register: Register,
+  {
+    id,
+    seq,
+    number,
+    values,
+  }: { readonly id: string; readonly seq: number; readonly number: string; readonly values: RecordValues },
+) => ({
+  ...recordColumns(register, values),
+  ...followerColumns(work, register, number, values),
+  id,
+  seq,
+  number,
+  version: 1,
+  created_at: work.clock.now,
+  created_by: work.person.id,
+  updated_at: work.clock.now,
+  updated_by: work.person.id,
+});
+
+/**
+ * What stands in the way of some records, each as if it were added: all that `addRecords` would refuse. Nothing is
+ * stored, no number is taken, and nobody waits: what only a table can answer is asked of one that is this connection's
+ * own. `earlier` knows what those that were judged before hold.
+ */
+export const judgeNew = async (
+  work: Work,
+  register: Register,
+  given: readonly NewRecord[],
+  earlier: Earlier,
+): Promise<Placed[]> => {
+  const prepared = given.map((each) => prepare(work, register, each));
+  const found = prepared.flatMap((each, at) => each.problems.map((one): Placed => ({ at, problem: one })));
+  const pointings = pointingsOf(
+    register,
+    prepared.map((each) => each.values),
+  );
+  found.push(...missingProblems(pointings, await readPresent(work, idsByTarget(pointings))));
+  const wrong = new Set(found.map((each) => each.at));
+  const right = prepared.flatMap((each, at) => (wrong.has(at) ? [] : [{ at, each }]));
+  const placedAgain = (among: readonly Placed[]): Placed[] =>
+    among.map(({ at, problem: one }) => ({ at: right[at]?.at ?? at, problem: one }));
+  const candidates = right.map(({ each }) => each);
+  found.push(...placedAgain(await uniqueProblems(work, register, candidates, earlier)));
+  if (looksBeyond(register, work.definitions.catalogue) && candidates.length > 0)
+    found.push(...placedAgain(await judgeBeyond(work, register, candidates)));
+  return found;
+};
+
+const JUDGED = identifier('pg_temp', 'judged');
+
+const judgeBeyond = async (work: Work, register: Register, records: readonly Candidate[]): Promise<Placed[]> => {
+  await execute(
+    work.db,
+    sql`create temp table judged (like ${tableOf(register.key)} including generated) on commit drop`,
+  );
+  const rows = records.map(({ id, values }) => newRow(work, register, { id, seq: 0, number: '', values }));
+  const { names, typed } = recordShapes(register).added;
+  await execute(work.db, insertion({ table: JUDGED, names, typed }, rows));
+  const ids = records.map(({ id }) => id);
+  const problems = await mustsBeyond(work, register, ids, JUDGED);
+  await execute(work.db, sql`drop table judged`);
+  return problems;
+};
+
 const storeNew = async (
   work: Work,
   register: Register,
@@ -183,18 +257,7 @@ const storeNew = async (
     const seq = first + i;
     return { id, seq, number: `${register.mark}-${String(seq).padStart(4, '0')}`, values: numbered[i] ?? own };
   });
-  const rows = records.map((record) => ({
-    ...recordColumns(register, record.values),
-    ...followerColumns(work, register, record.number, record.values),
-    id: record.id,
-    seq: record.seq,
-    number: record.number,
-    version: 1,
-    created_at: work.clock.now,
-    created_by: work.person.id,
-    updated_at: work.clock.now,
-    updated_by: work.person.id,
-  }));
+  const rows = records.map((record) => newRow(work, register, record));
   const event: RecordEvent = { kind: 'added', register, by, records };
   await write(work, event, [
     insertion(recordShapes(register).added, rows),

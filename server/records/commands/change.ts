@@ -80,6 +80,20 @@ export const changeRecord = async (
   return { ...(await follow(work, event)), number: current.number, values: numbered, differs: true };
 };
 
+/**
+ * What a change would do, as `changeRecord` judges it, besides rules that look beyond the record: whether anything would
+ * differ. Refused as that refuses it. Nothing is stored, and nobody waits.
+ */
+export const judgeChange = async (work: Work, register: Register, id: string, given: GivenChange): Promise<boolean> => {
+  const system = asSystem(work, 'a change is judged with the whole record');
+  const current = await readOwnValues(system, register, id);
+  if (!current || current.archived) throw notFound();
+  const change = checkedChange(register, work.definitions.catalogue, given);
+  const merged = merge(register, current, change);
+  await refuseWrong(work, register, { id, current, change, merged });
+  return Object.keys(differences(register, current.values, merged)).length > 0;
+};
+
 const prefixed = (problems: readonly Problem[]): Problem[] =>
   problems.map((each) => ({ ...each, path: ['changes', ...each.path] }));
 

@@ -3,6 +3,7 @@ import { toSql } from '#core/expression/index.ts';
 import {
   answersItself,
   type Catalogue,
+  type Constraint,
   checkMust,
   mustProblem,
   type RecordValues,
@@ -28,7 +29,7 @@ import { readColumn } from '../../platform/driver-values.ts';
 import { execute, executeKept } from '../../platform/fragment.ts';
 import { as } from '../reader/columns.ts';
 import { relation } from '../reader/relation.ts';
-import type { Work } from '../work.ts';
+import type { Look } from '../work.ts';
 
 /*
  * What only the database can say of a record that is about to be written: whether what it points to is there, and
@@ -40,7 +41,12 @@ import type { Work } from '../work.ts';
 export interface Candidate {
   readonly id: string;
   readonly values: RecordValues;
+  /** What it is called by the others that come with it: `Line 7`. */
+  readonly called?: string | undefined;
 }
+
+/** What earlier ones of many that come one after the other hold of each unique constraint, and what they are called. */
+export type Earlier = Map<Constraint, Map<string, string>>;
 
 /** A problem of the i-th of several records. */
 export interface Placed {
@@ -96,7 +102,7 @@ const tableOfTarget = (to: string, catalogue: Catalogue): SqlFragment | null => 
 type Present = ReadonlyMap<string, ReadonlySet<string>>;
 
 /** Rows of `target` and `id`: which of some ids are there, however many registers, records and fields. */
-export const presentRows = ({ definitions }: Work, wanted: ReadonlyMap<string, readonly string[]>): SqlFragment => {
+export const presentRows = ({ definitions }: Look, wanted: ReadonlyMap<string, readonly string[]>): SqlFragment => {
   const parts = [...wanted].flatMap(([to, ids]) => {
     const table = tableOfTarget(to, definitions.catalogue);
     const distinct = [...new Set(ids)];
@@ -122,7 +128,7 @@ export const presentOf = (rows: readonly { readonly target?: unknown; readonly i
 };
 
 /** Which of some ids are there, by what they lead to: one query; none where nothing is asked. */
-export const readPresent = async (work: Work, wanted: ReadonlyMap<string, readonly string[]>): Promise<Present> =>
+export const readPresent = async (work: Look, wanted: ReadonlyMap<string, readonly string[]>): Promise<Present> =>
   wanted.size === 0 ? new Map() : presentOf(await executeKept(work.db, presentRows(work, wanted)));
 
 /** The ids that some records hold, by what they lead to, each with the place it stands in. */
@@ -155,9 +161,10 @@ export const missingProblems = (pointings: ReadonlyMap<string, readonly Pointing
  * not see no more is told than that it stands in the way.
  */
 export const uniqueProblems = async (
-  { db, definitions, sight }: Work,
+  { db, definitions, sight }: Look,
   register: Register,
   records: readonly Candidate[],
+  before: Earlier = new Map(),
 ): Promise<Placed[]> => {
   const problems: Placed[] = [];
   const own = new Set(records.map((record) => record.id));
@@ -169,11 +176,14 @@ export const uniqueProblems = async (
       problems.push({ at, problem: problem('unique', unique.fields.slice(0, 1), detail) });
     };
     const first = new Map<string, number>();
+    const earlier = before.get(unique) ?? new Map<string, string>();
+    before.set(unique, earlier);
     texts.forEach((text, at) => {
       if (text === null) return;
-      const earlier = first.get(text);
-      if (earlier !== undefined) told(at, `Record ${earlier + 1} of these`);
-      else first.set(text, at);
+      const by = earlier.get(text);
+      if (by !== undefined) return told(at, by);
+      earlier.set(text, records[at]?.called ?? `Record ${at + 1} of these`);
+      first.set(text, at);
     });
     if (first.size === 0) continue;
     const columns = unique.fields.flatMap((key) => {
@@ -213,11 +223,19 @@ export const uniqueProblems = async (
   return problems;
 };
 
-/** The *must* constraints that look beyond the record, asked of the database once it is written there. */
+/** Whether a register has *must* constraints that look beyond the record. */
+export const looksBeyond = (register: Register, catalogue: Catalogue): boolean =>
+  register.constraints.some((constraint) => {
+    const read = constraint.kind === 'must' ? checkMust(register, constraint, catalogue) : null;
+    return read?.ok === true && !answersItself(read.value);
+  });
+
+/** The *must* constraints that look beyond the record, asked of the database once it stands there, or in a table like it. */
 export const mustsBeyond = async (
-  { db, definitions: { catalogue }, clock }: Work,
+  { db, definitions: { catalogue }, clock }: Look,
   register: Register,
   ids: readonly string[],
+  table: SqlFragment = tableOf(register.key),
 ): Promise<Placed[]> => {
   const problems: Placed[] = [];
   for (const constraint of register.constraints) {
@@ -226,7 +244,7 @@ export const mustsBeyond = async (
     if (!read.ok || answersItself(read.value)) continue;
     const rows = await executeKept(
       db,
-      sql`select t.id from ${tableOf(register.key)} t where t.id = any(${parameter([...ids], 'uuid[]')}) and (${toSql(read.value, { alias: 't', clock })}) is false`,
+      sql`select t.id from ${table} t where t.id = any(${parameter([...ids], 'uuid[]')}) and (${toSql(read.value, { alias: 't', clock })}) is false`,
     );
     for (const row of rows)
       problems.push({

@@ -13,6 +13,8 @@ export type Action = (typeof history.$inferSelect)['action'];
 export interface By {
   readonly action: Action;
   readonly form: { readonly key: string; readonly version: number } | null;
+  /** The import it is part of, or undoes. */
+  readonly importId?: string;
 }
 
 /** A record that was added, with the numbers it got. */

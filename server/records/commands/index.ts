@@ -1,5 +1,5 @@
-export { addRecords, type NewRecord, type Stored } from './add.ts';
+export { addRecords, judgeNew, type NewRecord, type Stored } from './add.ts';
 export { archiveRecord, bringBackRecord } from './archive.ts';
-export { type Changed, changeRecord, type GivenChange } from './change.ts';
-export { uniqueProblems } from './checks.ts';
+export { type Changed, changeRecord, type GivenChange, judgeChange } from './change.ts';
+export { type Earlier, type Placed, uniqueProblems } from './checks.ts';
 export { type Action, type By, type Followed, type Follower, follow, type RecordEvent, write } from './events.ts';

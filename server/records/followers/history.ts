@@ -14,6 +14,7 @@ const HISTORY = shapeOf(sql`iolite.history`, [
   { name: 'form_id', type: 'uuid' },
   { name: 'form_version', type: 'integer' },
   { name: 'comment', type: 'text' },
+  { name: 'import_id', type: 'uuid' },
   { name: 'changes', type: 'jsonb' },
 ]);
 
@@ -40,6 +41,7 @@ export const historyFollower: Follower = {
         form_id: event.by.form ? formIdOf(definitions, event.by.form.key) : null,
         form_version: event.by.form?.version ?? null,
         comment: commentOf(event),
+        import_id: event.by.importId ?? null,
         changes: event.kind === 'changed' ? changesById(event) : {},
       })),
     ),

@@ -1,0 +1,53 @@
+import { parentPort, workerData } from 'node:worker_threads';
+import { z } from 'zod';
+import { inJudging, inWriting } from './access/work.ts';
+import { DefinitionsReader } from './definitions/reader.ts';
+import { FOLLOWERS } from './http/composition.ts';
+import { type FromWorker, workerDataSchema } from './lists/csv-task.ts';
+import { runImport } from './lists/run-import.ts';
+import { openDatabase } from './platform/database.ts';
+import { FairQueue } from './platform/fair-queue.ts';
+import { Refusal } from './platform/refusal.ts';
+
+/*
+ * The thread in which a file of records is gone through: reading a hundred thousand rows must not keep the server from
+ * answering. It has connections of its own, and writes one part after the other.
+ */
+
+const { url, id } = workerDataSchema.parse(workerData);
+const CONNECTIONS = 2;
+
+let stopping = false;
+parentPort?.on('message', (word) => {
+  if (z.literal('stop').safeParse(word).success) stopping = true;
+});
+const tell = (word: FromWorker): void => parentPort?.postMessage(word);
+
+const database = openDatabase(url, CONNECTIONS);
+const workplace = {
+  db: database.db,
+  reader: new DefinitionsReader(),
+  followers: FOLLOWERS,
+  turns: new FairQueue(1, 60_000),
+};
+try {
+  const isThrough = await runImport(
+    {
+      db: database.db,
+      writing: (person, run) => inWriting(workplace, person, run),
+      judging: (person, run) => inJudging(workplace, person, run),
+      progress: async (through, total) => {
+        tell({ kind: 'progress', through, total });
+        return !stopping;
+      },
+    },
+    id,
+  );
+  tell({ kind: 'over', isThrough });
+} catch (error) {
+  if (!(error instanceof Refusal)) throw error;
+  tell({ kind: 'refused', refusal: error.kind, detail: error.message });
+} finally {
+  await database.close();
+  parentPort?.close();
+}

@@ -1,0 +1,47 @@
+import { Worker } from 'node:worker_threads';
+import { z } from 'zod';
+import { Stopped, type Task } from '../platform/jobs.ts';
+import { Refusal, type RefusalKind } from '../platform/refusal.ts';
+import { CSV_TASK } from './imports.ts';
+
+/** What the thread is begun with. */
+export const workerDataSchema = z.object({ url: z.string(), id: z.string() });
+
+/** What the thread tells. */
+export type FromWorker =
+  | { readonly kind: 'progress'; readonly through: number; readonly total: number }
+  | { readonly kind: 'over'; readonly isThrough: boolean }
+  | { readonly kind: 'refused'; readonly refusal: RefusalKind; readonly detail: string };
+
+/** Goes through a file of records in a thread of its own, by the program in `file`. */
+export const csvTask = (url: string, file: string): Task => ({
+  name: CSV_TASK,
+  run: ({ job, progress }) =>
+    new Promise((resolve, reject) => {
+      const worker = new Worker(file, { workerData: { url, id: job.id } });
+      /** Why it was told to stop, or that it ended before it was through. */
+      let end: unknown = new Error('The thread ended before it was through.');
+      let isThrough = false;
+      worker.on('message', (word: FromWorker) => {
+        switch (word.kind) {
+          case 'progress':
+            progress(word.through, word.total).catch((error: unknown) => {
+              end = error;
+              worker.postMessage('stop');
+            });
+            return;
+          case 'over':
+            isThrough = word.isThrough;
+            if (!isThrough && !(end instanceof Stopped)) end = new Stopped();
+            return;
+          case 'refused':
+            end = new Refusal(word.refusal, word.detail);
+            return;
+        }
+      });
+      worker.once('error', (error) => {
+        end = error;
+      });
+      worker.once('exit', () => (isThrough ? resolve({}) : reject(end)));
+    }),
+});

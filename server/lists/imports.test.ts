@@ -1,0 +1,195 @@
+import { sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest';
+import { beginCsv, bringCsv, untilOver } from '../testing/csv.ts';
+import { type Caller, newId, TestServer } from '../testing/harness.ts';
+
+const crates = {
+  key: 'crates',
+  singular: 'Crate',
+  plural: 'Crates',
+  mark: 'CRT',
+  fields: [
+    { key: 'name', label: 'Name', type: { kind: 'text' }, required: true },
+    { key: 'weight', label: 'Weight', type: { kind: 'number', decimals: 0 } },
+    { key: 'inside', label: 'Inside', type: { kind: 'link', register: 'crates' } },
+  ],
+  constraints: [
+    { kind: 'unique', fields: ['name'], folded: true },
+    { kind: 'must', condition: 'weight = null or weight < 1000', message: 'Weight must be under 1000.' },
+    // What looks beyond the record, only the database can answer.
+    {
+      kind: 'must',
+      condition: 'inside = null or inside.weight = null or weight <= inside.weight',
+      message: 'It must fit into it.',
+    },
+  ],
+};
+const COLUMNS = ['name', 'weight', 'inside'];
+const rows = (from: number, count: number): string =>
+  Array.from({ length: count }, (_, i) => `Crate ${from + i},${(from + i) % 900}`).join('\n');
+const file = (from: number, count: number) => ({
+  csv: `Name,Weight\n${rows(from, count)}`,
+  columns: COLUMNS.slice(0, 2),
+});
+
+/** Files of records on their way in: jobs, part by part, watched, stopped, gone on with, undone. */
+describe('a file of records', () => {
+  let server: TestServer;
+  let runa: Caller;
+  let bea: Caller;
+
+  beforeAll(async () => {
+    server = await TestServer.start({ tasks: 'all' });
+    [runa, bea] = [await server.as('Runa'), await server.as('Bea')];
+    const made = await runa.post('/api/workspace/carry-out', { version: 1, registers: [crates], choice_lists: [] });
+    expect([made.status, made.body.errors]).toEqual([200, undefined]);
+  });
+  afterAll(() => server?.stop());
+
+  const count = async (): Promise<number> => (await runa.get('/api/registers/crates/records?limit=1')).body.count;
+  const add = (name: string, more: object = {}) =>
+    runa.post('/api/registers/crates/records', { id: newId(), values: { name, ...more } });
+  const numberOf = (answer: { body: { number: string } }): number => Number(answer.body.number.split('-')[1]);
+
+  test('rehearsed, says of every row what importing it would say, and takes no number', async () => {
+    const before = numberOf(await add('Big', { weight: '10' }));
+    const csv = [
+      'Name,Weight,Of',
+      'Sound,5,Big',
+      'big,1,',
+      'Too heavy,2000,',
+      'Sound,1,',
+      'Does not fit,50,Big',
+      ',1,',
+      'Fits,10,Big',
+    ].join('\n');
+    const given = { csv, columns: COLUMNS };
+    const rehearsed = await bringCsv(runa, 'crates', given, 'rehearse');
+    expect(rehearsed).toMatchObject({ kind: 'rehearsal', state: 'done', added: 2, refused_count: 5, may_undo: false });
+    expect(numberOf(await add('Next'))).toBe(before + 1);
+    const imported = await bringCsv(runa, 'crates', given);
+    expect(imported).toMatchObject({ added: 2, refused_count: 5, may_undo: true });
+    expect(imported.refused).toEqual(rehearsed.refused);
+    expect(imported.refused).toEqual([
+      { line: 3, detail: expect.stringMatching(/^No two crates .* CRT-0001 has this already\.$/) },
+      { line: 4, detail: 'Weight must be under 1000.' },
+      { line: 5, detail: expect.stringMatching(/ Line 2 has this already\.$/) },
+      { line: 6, detail: 'It must fit into it.' },
+      { line: 7, detail: 'Name must be answered.' },
+    ]);
+    expect(imported.sample).toEqual(rehearsed.sample);
+  });
+
+  test('imported, is stored part by part, numbered without gaps, and undone in one step', async () => {
+    const before = await count();
+    const first = numberOf(await add('Before it'));
+    const imported = await bringCsv(runa, 'crates', file(1_000, 1_200));
+    expect(imported).toMatchObject({ state: 'done', through: 1_200, total: 1_200, added: 1_200, refused_count: 0 });
+    expect(await count()).toBe(before + 1_201);
+    expect(numberOf(await add('After it'))).toBe(first + 1_201);
+    // Two change what came in: one is changed back with the rest by nobody, as it holds something else by then.
+    const change = 'Name,Weight\nCrate 1000,7\nCrate 1001,8';
+    const changed = await bringCsv(runa, 'crates', { csv: change, columns: ['name', 'weight'], match: 'name' });
+    expect(changed).toMatchObject({ changed: 2, added: 0 });
+    const undone = await runa.post(`/api/csv/${changed.id}/undo`, {});
+    expect(await untilOver(runa, undone.body.id)).toMatchObject({ kind: 'undoing', state: 'done', changed: 2 });
+    const [crate] = (await runa.get('/api/registers/crates/records?find=1000')).body.records;
+    expect(crate.values.weight).toBe('100');
+
+    const again = await runa.post(`/api/csv/${imported.id}/undo`, {});
+    expect(await untilOver(runa, again.body.id)).toMatchObject({ added: 1_200, refused_count: 0 });
+    expect(await count()).toBe(before + 2);
+    expect((await runa.post(`/api/csv/${imported.id}/undo`, {})).status).toBe(409);
+  });
+
+  test('what cannot be undone is named: what others changed since, and what others point to', async () => {
+    const imported = await bringCsv(runa, 'crates', file(5_000, 3));
+    const changed = await bringCsv(runa, 'crates', {
+      csv: 'Name,Weight\nCrate 5000,1\nCrate 5001,1',
+      columns: ['name', 'weight'],
+      match: 'name',
+    });
+    const [crate] = (await runa.get('/api/registers/crates/records?find=5001')).body.records;
+    const at = `/api/registers/crates/records/${crate.id}`;
+    expect((await runa.patch(at, { from: { weight: '1' }, changes: { weight: '2' } })).status).toBe(200);
+    const undoing = await untilOver(runa, (await runa.post(`/api/csv/${changed.id}/undo`, {})).body.id);
+    expect(undoing).toMatchObject({ changed: 1, refused_count: 1 });
+    expect(undoing.refused[0]?.detail).toBe(`${crate.number}: Someone else changed Weight meanwhile.`);
+    await add('Points there', { inside: crate.id, weight: '1' });
+    const archiving = await untilOver(runa, (await runa.post(`/api/csv/${imported.id}/undo`, {})).body.id);
+    expect(archiving).toMatchObject({ added: 2, refused_count: 1 });
+    expect(archiving.refused[0]?.detail).toMatch(new RegExp(`^${crate.number}: .*point here`));
+  });
+
+  test('stopped, it keeps what is stored and says so', async () => {
+    const before = await count();
+    const { body } = await beginCsv(runa, 'crates', file(10_000, 20_000), 'import');
+    await vi.waitFor(async () => {
+      const { through } = (await runa.get(`/api/csv/${body.id}`)).body;
+      if (through === 0) throw new Error('nothing is stored yet');
+    });
+    await runa.call('DELETE', `/api/jobs/${body.id}`);
+    const stopped = await untilOver(runa, body.id);
+    expect(stopped).toMatchObject({ state: 'stopped', may_undo: true });
+    expect(stopped.added).toBeLessThan(20_000);
+    expect(stopped.added).toBe(stopped.through);
+    expect(await count()).toBe(before + stopped.added);
+  });
+
+  test('goes on where a server that ended left it: nothing is lost, nothing is stored twice', async () => {
+    const before = await count();
+    const { body } = await beginCsv(runa, 'crates', file(100_000, 3_000), 'import');
+    await vi.waitFor(async () => {
+      if ((await runa.get(`/api/csv/${body.id}`)).body.through === 0) throw new Error('nothing is stored yet');
+    });
+    // Its jobs end as they would with the server; another takes them over.
+    await server.restartJobs();
+    expect(await untilOver(runa, body.id)).toMatchObject({ state: 'done', through: 3_000, added: 3_000 });
+    expect(await count()).toBe(before + 3_000);
+  });
+
+  test('a rehearsal that nobody asks for any more ends', async () => {
+    const { body } = await beginCsv(runa, 'crates', file(200_000, 20_000), 'rehearse');
+    const asked = (ago: string) =>
+      server.database.db.execute(
+        sql`update iolite.imports set asked_at = now() - ${ago}::interval where id = ${body.id}`,
+      );
+    await vi.waitFor(async () => {
+      await asked('1 minute');
+      // Looked at without asking for it, as a window that is gone would not.
+      const { rows } = await server.database.db.execute(sql`select state from iolite.jobs where id = ${body.id}`);
+      expect(rows).toEqual([{ state: 'stopped' }]);
+    }, 30_000);
+  });
+
+  test('is there for who brought it, and for set-up people', async () => {
+    await runa.post('/api/workspace/carry-out', {
+      version: (await runa.get('/api/workspace')).body.version,
+      registers: [],
+      choice_lists: [],
+      roles: [
+        {
+          key: 'office',
+          label: 'Office',
+          setup: false,
+          registers: { crates: { see: true, add: true, change: false } },
+        },
+      ],
+    });
+    const own = await bringCsv(bea, 'crates', file(300_000, 2));
+    const other = await bringCsv(runa, 'crates', file(300_010, 2));
+    expect((await bea.get(`/api/csv/${other.id}`)).status).toBe(404);
+    expect((await runa.get(`/api/csv/${own.id}`)).status).toBe(200);
+    expect((await bea.get('/api/registers/crates/csv')).body.imports.map((each: { id: string }) => each.id)).toEqual([
+      own.id,
+    ]);
+    // Rights are those of the moment: who may not change may not take back.
+    expect((await bea.post(`/api/csv/${own.id}/undo`, {})).status).toBe(403);
+    const changing = await bringCsv(bea, 'crates', {
+      csv: 'Name,Weight\nCrate 300000,1',
+      columns: ['name', 'weight'],
+      match: 'name',
+    });
+    expect(changing.refused).toEqual([{ line: 2, detail: 'You may not change records here.' }]);
+  });
+});

@@ -1,0 +1,366 @@
+import { randomBytes } from 'node:crypto';
+import { and, desc, eq, lt, sql } from 'drizzle-orm';
+import { uuidV7 } from '#core/base/index.ts';
+import { readCsv } from '#core/list/index.ts';
+import { type RecordValues, type Register, valuesByKeys } from '#core/register/index.ts';
+import { type StoredValue, sameValue } from '#core/values/index.ts';
+import { registerWithId } from '../definitions/ids.ts';
+import { findPerson } from '../people/names.ts';
+import type { Person } from '../people/person.ts';
+import { personRights } from '../people/roles.ts';
+import type { Db } from '../platform/database.ts';
+import { Refusal, valueOrRefuse } from '../platform/refusal.ts';
+import { history, importRefusals, imports, jobs } from '../platform/schema.ts';
+import {
+  addRecords,
+  archiveRecord,
+  type By,
+  changeRecord,
+  type Earlier,
+  judgeChange,
+  judgeNew,
+} from '../records/commands/index.ts';
+import { readOwnValues } from '../records/reader/index.ts';
+import { asSystem, type Work, wholeRegister } from '../records/work.ts';
+import { type Line, type Mapping, mappingByKeys, readLines, sayLine } from './csv-lines.ts';
+import { type Import, mappingSchema, type Sample, sampleSchema } from './imports.ts';
+
+/*
+ * What a job does with a file of records. It goes through it part by part, each in one transaction with how far it has
+ * come: whoever goes on with it after a server ended begins behind what is stored.
+ */
+
+/** How work is done as a person: held against others, or only judged. The composition root hands these in. */
+export interface Doing {
+  readonly db: Db;
+  readonly writing: <T>(person: Person, run: (work: Work) => Promise<T>) => Promise<T>;
+  readonly judging: <T>(person: Person, run: (work: Work) => Promise<T>) => Promise<T>;
+  /** Tells how far it has come; false where it is to stop. */
+  readonly progress: (through: number, total: number) => Promise<boolean>;
+}
+
+/** At most so many rows at a commit. */
+const MOST = 500;
+/** As long as nobody minds waiting who saves meanwhile: parts grow and shrink towards it. */
+const PART_MS = 120;
+const FIRST = 50;
+
+/** How many rows the next part has, after one of so many that took so long. */
+const nextSize = (size: number, took: number): number =>
+  Math.max(1, Math.min(MOST, size * 2, Math.round((size * PART_MS) / Math.max(took, 1))));
+
+type Outcome = 'added' | 'changed' | 'unchanged';
+
+/** What became of the rows of a part. */
+interface Part {
+  readonly outcomes: ReadonlyMap<number, Outcome>;
+  readonly refused: ReadonlyMap<number, string>;
+}
+
+const saidBy = (error: Refusal): string => error.problems.map((each) => each.detail).join(' ') || error.message;
+
+const calledBy = ({ line }: Line): string => `Line ${line}`;
+
+const newOf = (line: Line) => ({
+  id: uuidV7(Date.now(), randomBytes(10)),
+  values: line.values,
+  called: calledBy(line),
+});
+
+/** The rows that can be read and may be written, and why the others stay out. */
+const sorted = (work: Work, register: Register, lines: readonly Line[]) => {
+  const rights = personRights(work.definitions, work.person, register.key);
+  const refused = new Map<number, string>();
+  const fresh: Line[] = [];
+  const known: Line[] = [];
+  for (const line of lines) {
+    if (line.problems.length > 0) refused.set(line.line, line.problems.map((each) => each.detail).join(' '));
+    else if (line.matched === null && !rights.add) refused.set(line.line, 'You may not add records here.');
+    else if (line.matched !== null && !rights.change) refused.set(line.line, 'You may not change records here.');
+    else (line.matched === null ? fresh : known).push(line);
+  }
+  return { refused, fresh, known };
+};
+
+/** What of a line differs from the record it is matched to, as a change of it; null where nothing does. */
+const changeOf = async (work: Work, register: Register, line: Line) => {
+  const system = asSystem(work, 'what a line would change is held against the whole record');
+  const current = line.matched === null ? null : await readOwnValues(system, register, line.matched);
+  const differs = Object.entries(line.values).filter(([key, value]) => !sameValue(current?.values[key] ?? null, value));
+  if (!current || differs.length === 0) return null;
+  const from = Object.fromEntries(differs.map(([key]) => [key, current.values[key] ?? null]));
+  return { from, changes: Object.fromEntries(differs) };
+};
+
+/** The places of the records that a refusal names: `records/3/values/…`. */
+const placesIn = (error: Refusal): Map<number, string[]> => {
+  const places = new Map<number, string[]>();
+  for (const { path, detail } of error.problems) {
+    const [first, at] = path;
+    if (first === 'records' && typeof at === 'number') places.set(at, [...(places.get(at) ?? []), detail]);
+  }
+  return places;
+};
+
+/** Adds all lines that can be, in as few statements as that takes; those that cannot are told. */
+const addLines = async (
+  work: Work,
+  register: Register,
+  lines: readonly Line[],
+  by: By,
+): Promise<Map<number, string>> => {
+  const refused = new Map<number, string>();
+  let left = lines;
+  while (left.length > 0) {
+    try {
+      // A savepoint: what was taken for those that are refused goes back.
+      await work.db.transaction((db) => addRecords({ ...work, db }, register, left.map(newOf), by));
+      return refused;
+    } catch (error) {
+      if (!(error instanceof Refusal)) throw error;
+      const places = placesIn(error);
+      // Nobody is named: then it is all of them.
+      if (places.size === 0) for (const { line } of left) refused.set(line, saidBy(error));
+      for (const [at, details] of places) {
+        const line = left[at];
+        if (line) refused.set(line.line, [...new Set(details)].join(' '));
+      }
+      left = left.filter((line) => !refused.has(line.line));
+    }
+  }
+  return refused;
+};
+
+const storePart = async (work: Work, register: Register, lines: readonly Line[], by: By): Promise<Part> => {
+  const { refused, fresh, known } = sorted(work, register, lines);
+  const outcomes = new Map<number, Outcome>();
+  for (const [line, detail] of await addLines(work, register, fresh, by)) refused.set(line, detail);
+  for (const { line } of fresh) if (!refused.has(line)) outcomes.set(line, 'added');
+  for (const line of known)
+    try {
+      const changed = await work.db.transaction(async (db) => {
+        const inside = { ...work, db };
+        const change = await changeOf(inside, register, line);
+        if (change && line.matched !== null) await changeRecord(inside, register, line.matched, change, by);
+        return change !== null;
+      });
+      outcomes.set(line.line, changed ? 'changed' : 'unchanged');
+    } catch (error) {
+      if (!(error instanceof Refusal)) throw error;
+      refused.set(line.line, saidBy(error));
+    }
+  return { outcomes, refused };
+};
+
+const judgePart = async (work: Work, register: Register, lines: readonly Line[], earlier: Earlier): Promise<Part> => {
+  const { refused, fresh, known } = sorted(work, register, lines);
+  const outcomes = new Map<number, Outcome>();
+  const told = new Map<number, string[]>();
+  for (const { at, problem } of await judgeNew(work, register, fresh.map(newOf), earlier))
+    told.set(at, [...(told.get(at) ?? []), problem.detail]);
+  fresh.forEach(({ line }, at) => {
+    const details = told.get(at);
+    if (details) refused.set(line, [...new Set(details)].join(' '));
+    else outcomes.set(line, 'added');
+  });
+  for (const line of known)
+    try {
+      const change = await changeOf(work, register, line);
+      const differs =
+        change !== null && line.matched !== null && (await judgeChange(work, register, line.matched, change));
+      outcomes.set(line.line, differs ? 'changed' : 'unchanged');
+    } catch (error) {
+      if (!(error instanceof Refusal)) throw error;
+      refused.set(line.line, saidBy(error));
+    }
+  return { outcomes, refused };
+};
+
+const SAMPLE = 20;
+
+/** Keeps what became of a part, along with it. */
+const keepPart = async (
+  { db }: Pick<Work, 'db'>,
+  kept: Import,
+  part: Part,
+  lines: number,
+  sample: Sample,
+): Promise<void> => {
+  const outcomes = [...part.outcomes.values()];
+  const many = (outcome: Outcome) => outcomes.filter((each) => each === outcome).length;
+  const rows = [...part.refused].map(([line, detail]) => ({ importId: kept.id, line, detail: detail.slice(0, 1_000) }));
+  if (rows.length > 0) await db.insert(importRefusals).values(rows).onConflictDoNothing();
+  await db
+    .update(imports)
+    .set({
+      through: sql`${imports.through} + ${lines}`,
+      added: sql`${imports.added} + ${many('added')}`,
+      changed: sql`${imports.changed} + ${many('changed')}`,
+      unchanged: sql`${imports.unchanged} + ${many('unchanged')}`,
+      refused: sql`${imports.refused} + ${part.refused.size}`,
+      ...(sample.length > 0 ? { sample } : {}),
+    })
+    .where(eq(imports.id, kept.id));
+};
+
+/** The first rows in words, with what became of them. */
+const sampleOf = (work: Work, register: Register, lines: readonly Line[], part: Part): Sample =>
+  lines.slice(0, SAMPLE).map(({ line, values }) => ({
+    line,
+    outcome: part.outcomes.get(line) ?? 'refused',
+    cells: sayLine(values, register, work.sight.catalogue),
+  }));
+
+/** The register of an import as the person sees it now. */
+const seenRegister = (work: Work, kept: Import): Register => {
+  const key = registerWithId(work.definitions, kept.registerId)?.key;
+  const register = key === undefined ? undefined : work.sight.catalogue.registers.get(key);
+  if (!register)
+    throw new Refusal('not_found', 'The register is no longer there, or no longer for this person to see.');
+  return register;
+};
+
+/** So long nobody asked for it: whoever did has gone away. */
+const GONE_SECONDS = 15;
+
+const isForgotten = async (db: Db, kept: Import): Promise<boolean> => {
+  const gone = sql`${imports.askedAt} < now() - make_interval(secs => ${GONE_SECONDS}::integer)`;
+  const rows = await db
+    .select({ id: imports.id })
+    .from(imports)
+    .where(and(eq(imports.id, kept.id), gone));
+  return kept.kind === 'rehearsal' && rows.length > 0;
+};
+
+const goThroughFile = async (doing: Doing, kept: Import, person: Person): Promise<boolean> => {
+  const { db } = doing;
+  const { head, rows } = valueOrRefuse(readCsv(kept.csv ?? ''));
+  const mapping: Mapping = mappingSchema.parse(kept.given);
+  const earlier: Earlier = new Map();
+  const isRehearsal = kept.kind === 'rehearsal';
+  const by: By = { action: 'imported', form: null, importId: kept.id };
+  // A rehearsal knows what the rows before hold only from having judged them.
+  let through = isRehearsal ? 0 : kept.through;
+  if (isRehearsal) await restart(db, kept);
+  let size = FIRST;
+  while (through < rows.length) {
+    if (!(await doing.progress(through, rows.length)) || (await isForgotten(db, kept))) return false;
+    const begun = performance.now();
+    const some = rows.slice(through, through + size);
+    const before = through;
+    await (isRehearsal ? doing.judging : doing.writing)(person, async (work) => {
+      const seen = seenRegister(work, kept);
+      const given = mappingByKeys(seen, mapping);
+      const lines = await readLines(work, seen, given, { width: head.length, from: before, rows: some });
+      const register = wholeRegister(work, seen.key);
+      const part = isRehearsal
+        ? await judgePart(work, register, lines, earlier)
+        : await storePart(work, register, lines, by);
+      await keepPart(work, kept, part, some.length, before === 0 ? sampleOf(work, seen, lines, part) : []);
+    });
+    through += some.length;
+    size = nextSize(some.length, performance.now() - begun);
+  }
+  await doing.progress(rows.length, rows.length);
+  return true;
+};
+
+const restart = async (db: Db, kept: Import): Promise<void> => {
+  await db.delete(importRefusals).where(eq(importRefusals.importId, kept.id));
+  const nothing = { through: 0, added: 0, changed: 0, unchanged: 0, refused: 0 };
+  await db.update(imports).set(nothing).where(eq(imports.id, kept.id));
+};
+
+/** What an import did to one record, as its history keeps it. */
+type Done = typeof history.$inferSelect;
+
+/** Takes back what was done to one record: what was added is archived, what was changed is changed back. */
+const undoOne = async (work: Work, register: Register, done: Done, by: By): Promise<Outcome> => {
+  const changes = Object.entries(done.changes);
+  if (changes.length === 0) {
+    await archiveRecord(work, register, done.recordId, { anyway: false });
+    return 'added';
+  }
+  const side = (at: 0 | 1): RecordValues =>
+    valuesByKeys(
+      register.fields,
+      Object.fromEntries(changes.map(([id, pair]): [string, StoredValue] => [id, pair[at]])),
+    );
+  await changeRecord(work, register, done.recordId, { from: side(1), changes: side(0) }, by);
+  return 'changed';
+};
+
+const UNDONE_AT_ONCE = 25;
+
+const goThroughDone = async (doing: Doing, kept: Import, person: Person): Promise<boolean> => {
+  const { db } = doing;
+  const of = kept.of ?? '';
+  const [whole] = await db.select().from(imports).where(eq(imports.id, of));
+  const total = (whole?.added ?? 0) + (whole?.changed ?? 0);
+  const by: By = { action: 'undone', form: null, importId: kept.id };
+  let through = kept.through;
+  /** The last first: what points to another was brought in after it. */
+  let before = await placeBehind(db, of, through);
+  while (before !== null) {
+    if (!(await doing.progress(through, total))) return false;
+    const events: Done[] = await db
+      .select()
+      .from(history)
+      .where(and(eq(history.importId, of), lt(history.id, before)))
+      .orderBy(desc(history.id))
+      .limit(UNDONE_AT_ONCE);
+    const last = events.at(-1);
+    if (!last) break;
+    const from = through;
+    await doing.writing(person, async (work) => {
+      const register = wholeRegister(work, seenRegister(work, kept).key);
+      const outcomes = new Map<number, Outcome>();
+      const refused = new Map<number, string>();
+      for (const [i, done] of events.entries()) {
+        const line = from + i + 1;
+        try {
+          outcomes.set(line, await work.db.transaction((tx) => undoOne({ ...work, db: tx }, register, done, by)));
+        } catch (error) {
+          if (!(error instanceof Refusal)) throw error;
+          const system = asSystem(work, 'whoever undoes an import is told of which records it could not be undone');
+          const number = (await readOwnValues(system, register, done.recordId))?.number ?? '';
+          refused.set(line, `${number}: ${saidBy(error)}`);
+        }
+      }
+      await keepPart(work, kept, { outcomes, refused }, events.length, []);
+    });
+    through += events.length;
+    before = last.id;
+  }
+  await doing.progress(total, total);
+  return true;
+};
+
+/** Behind which event of an import it goes on, so many having been undone; null where nothing is left. */
+const placeBehind = async (db: Db, of: string, through: number): Promise<number | null> => {
+  if (through === 0) return Number.MAX_SAFE_INTEGER;
+  const [last] = await db
+    .select({ id: history.id })
+    .from(history)
+    .where(eq(history.importId, of))
+    .orderBy(desc(history.id))
+    .offset(through - 1)
+    .limit(1);
+  return last?.id ?? null;
+};
+
+/**
+ * Goes through a file, or through what one brought in, until all is through: true; or until it is to stop: false. What
+ * it has done stays done either way.
+ */
+export const runImport = async (doing: Doing, id: string): Promise<boolean> => {
+  const { db } = doing;
+  const [kept] = await db.select().from(imports).where(eq(imports.id, id));
+  const [job] = await db.select({ by: jobs.begunBy }).from(jobs).where(eq(jobs.id, id));
+  const person = job?.by ? await findPerson(db, job.by) : null;
+  if (!kept || !person) throw new Refusal('not_found', 'Whoever began this is no longer there.');
+  const isThrough = await (kept.kind === 'undoing' ? goThroughDone : goThroughFile)(doing, kept, person);
+  // The file itself is needed no more.
+  if (isThrough) await db.update(imports).set({ csv: null }).where(eq(imports.id, id));
+  return isThrough;
+};
