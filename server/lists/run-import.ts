@@ -23,7 +23,7 @@ import {
 import { readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Work, wholeRegister } from '../records/work.ts';
 import { type Line, type Mapping, mappingByKeys, readLines, sayLine } from './csv-lines.ts';
-import { type Import, mappingSchema, type Sample, sampleSchema } from './imports.ts';
+import { type Import, mappingSchema, type Sample } from './imports.ts';
 
 /*
  * What a job does with a file of records. It goes through it part by part, each in one transaction with how far it has

@@ -63,8 +63,9 @@ export class FairQueue {
     const turn = own.shift();
     this.#waiting.delete(who);
     if (own.length > 0) this.#waiting.set(who, own);
-    if (!turn) return this.#pass();
-    clearTimeout(turn.giveUp);
-    turn.begin();
+    if (turn) {
+      clearTimeout(turn.giveUp);
+      turn.begin();
+    } else this.#pass();
   }
 }

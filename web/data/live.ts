@@ -28,6 +28,7 @@ const react = (message: string): void => {
       break;
     case 'job':
       refresh('jobs');
+      refresh('csv');
       break;
     case 'draft':
       refresh('drafts');

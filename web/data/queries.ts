@@ -1,5 +1,5 @@
 import { keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
-import type { Opened } from '#contract/index.ts';
+import type { CsvState, Opened } from '#contract/index.ts';
 import type { FieldTypeOf, StoredValue } from '#core/values/index.ts';
 import { call, ProblemError } from './client.ts';
 
@@ -55,6 +55,13 @@ export const askLookUp = (
       ...(limit === undefined ? {} : { limit: String(limit) }),
     },
   });
+
+/** How often one asks how far a file has come. */
+const ASKED_MS = 700;
+
+/** Whether nothing more comes of a file. */
+export const isOver = ({ state }: Pick<CsvState, 'state'>): boolean =>
+  state === 'done' || state === 'stopped' || state === 'failed';
 
 /** One function per resource; live events refresh by the first words of the key. */
 export const queries = {
@@ -158,5 +165,19 @@ export const queries = {
   formVersions: (key: string) =>
     queryOptions({ queryKey: ['form-versions', key], queryFn: () => call('formVersions', { params: { key } }) }),
   jobs: () => queryOptions({ queryKey: ['jobs'], queryFn: () => call('jobs'), staleTime: 0 }),
+  csvState: (id: string) =>
+    queryOptions({
+      queryKey: ['csv', id],
+      queryFn: () => call('csvState', { params: { id } }),
+      staleTime: 0,
+      // A rehearsal goes on for as long as somebody asks for it.
+      refetchInterval: ({ state: { data } }) => (data && isOver(data) ? false : ASKED_MS),
+    }),
+  csvImports: (register: string) =>
+    queryOptions({
+      queryKey: ['csv', 'of', register],
+      queryFn: () => call('csvImports', { params: { key: register } }),
+      refetchInterval: ({ state: { data } }) => (data?.imports.some((each) => !isOver(each)) ? ASKED_MS : false),
+    }),
   inTray: () => queryOptions({ queryKey: ['in-tray'], queryFn: () => call('inTray') }),
 };

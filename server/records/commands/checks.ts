@@ -181,9 +181,10 @@ export const uniqueProblems = async (
     texts.forEach((text, at) => {
       if (text === null) return;
       const by = earlier.get(text);
-      if (by !== undefined) return told(at, by);
-      earlier.set(text, records[at]?.called ?? `Record ${at + 1} of these`);
-      first.set(text, at);
+      if (by === undefined) {
+        earlier.set(text, records[at]?.called ?? `Record ${at + 1} of these`);
+        first.set(text, at);
+      } else told(at, by);
     });
     if (first.size === 0) continue;
     const columns = unique.fields.flatMap((key) => {

@@ -1,14 +1,15 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
-import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
-import type { CsvPlan } from '#contract/index.ts';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import type { CsvState } from '#contract/index.ts';
 import { foldText } from '#core/base/index.ts';
 import { type CsvTable, readCsv } from '#core/list/index.ts';
 import { isWritable, type Register } from '#core/register/index.ts';
 import { isInCsv } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { isOver, queries, queryClient } from '../../data/queries.ts';
 import { Problems } from '../../ui/message.tsx';
+import { Progress, RecentImports, Refused, sayRows, Undo } from './import-progress.tsx';
 
 interface File {
   readonly name: string;
@@ -26,6 +27,29 @@ const suggest = (head: string, register: Register): string | null => {
   );
 };
 
+/** A look at the beginning is enough to map columns by. */
+const LOOKED_AT = 20;
+
+/** A file that was sent, as it comes along; null while none was. */
+const useSent = (id: string | null): CsvState | null => {
+  const { data } = useQuery({ ...queries.csvState(id ?? ''), enabled: id !== null });
+  return id === null ? null : (data ?? null);
+};
+
+/** Whoever goes away from a rehearsal needs it no more. */
+const useEndsWithWindow = (id: string | null): void => {
+  useEffect(() => {
+    if (id === null) return;
+    const end = () => void fetch(`/api/jobs/${id}`, { method: 'DELETE', keepalive: true }).catch(() => undefined);
+    window.addEventListener('pagehide', end);
+    return () => {
+      window.removeEventListener('pagehide', end);
+      const state = queryClient.getQueryData(queries.csvState(id).queryKey);
+      if (!state || !isOver(state)) end();
+    };
+  }, [id]);
+};
+
 /** A CSV file brought in: how its columns map, what it would do, and only then does it. */
 export const ImportDialog = ({ register, onClose }: { register: Register; onClose: () => void }) => {
   const [file, setFile] = useState<File | null>(null);
@@ -33,21 +57,35 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
   const [columns, setColumns] = useState<readonly (string | null)[]>([]);
   const [match, setMatch] = useState('');
   const [written, setWritten] = useState<'plain' | 'local'>('plain');
+  const [rehearsalId, setRehearsalId] = useState<string | null>(null);
+  const [importId, setImportId] = useState<string | null>(null);
   const body = { csv: file?.csv ?? '', columns: [...columns], match, written };
-  const rehearse = useMutation({ mutationFn: () => call('rehearseCsv', { params: { key: register.key }, body }) });
+  const rehearse = useMutation({
+    mutationFn: () => call('rehearseCsv', { params: { key: register.key }, body }),
+    onSuccess: ({ id }) => setRehearsalId(id),
+  });
   const bring = useMutation({
     mutationFn: () => call('importCsv', { params: { key: register.key }, body }),
-    onSuccess: (plan) => {
-      if (plan.refused.length === 0) void queryClient.invalidateQueries({ queryKey: ['records'] });
-    },
+    onSuccess: ({ id }) => setImportId(id),
   });
+  const rehearsal = useSent(rehearsalId);
+  const brought = useSent(importId);
+  useEndsWithWindow(rehearsalId);
+  const isBrought = brought !== null && isOver(brought);
+  useEffect(() => {
+    if (isBrought) void queryClient.invalidateQueries({ queryKey: ['records'] });
+  }, [isBrought]);
+  const forget = (): void => {
+    setRehearsalId(null);
+    rehearse.reset();
+    bring.reset();
+  };
   const open = async (given: globalThis.File | undefined): Promise<void> => {
     if (!given) return;
     const csv = await given.text();
-    const read = readCsv(csv);
+    const read = readCsv(csv, LOOKED_AT);
     setWrong(read.ok ? '' : read.problems.map((each) => each.detail).join(' '));
-    rehearse.reset();
-    bring.reset();
+    forget();
     if (!read.ok) return setFile(null);
     const mapped = read.value.head.map((head) => suggest(head, register));
     setFile({ name: given.name, csv, table: read.value });
@@ -56,18 +94,18 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
   };
   const put = (next: () => void): void => {
     next();
-    rehearse.reset();
-    bring.reset();
+    forget();
   };
-  const done = bring.data && bring.data.refused.length === 0 ? bring.data : null;
+  const isLooking = rehearse.isPending || (rehearsalId !== null && (rehearsal === null || !isOver(rehearsal)));
+  const plan = rehearsal?.state === 'done' ? rehearsal : null;
   return (
     <Dialog open onClose={onClose} className="relative z-40">
       <DialogBackdrop className="fixed inset-0 bg-ink/30" />
       <div className="fixed inset-0 grid place-items-center overflow-auto p-4">
         <DialogPanel className="max-h-full w-full max-w-4xl overflow-auto border border-rule-strong bg-sheet p-6">
           <DialogTitle as="h1">Bring a CSV file into {register.plural}</DialogTitle>
-          {done ? (
-            <Done plan={done} onClose={onClose} />
+          {importId !== null ? (
+            <Brought state={brought} onClose={onClose} />
           ) : (
             <>
               <label className="mt-3 block">
@@ -133,17 +171,17 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
                   <div className="mt-4 flex gap-3">
                     <button
                       type="button"
-                      className={`btn ${rehearse.data ? '' : 'btn-go'}`}
-                      disabled={rehearse.isPending || columns.every((key) => key === null)}
+                      className={`btn ${plan ? '' : 'btn-go'}`}
+                      disabled={isLooking || columns.every((key) => key === null)}
                       onClick={() => rehearse.mutate()}
                     >
-                      {rehearse.isPending ? 'Looking …' : 'See what it would do'}
+                      {isLooking ? 'Looking …' : 'See what it would do'}
                     </button>
-                    {rehearse.data && (
+                    {plan && (
                       <button
                         type="button"
                         className="btn btn-go"
-                        disabled={bring.isPending || rehearse.data.refused.length > 0}
+                        disabled={bring.isPending || plan.refused_count > 0}
                         onClick={() => bring.mutate()}
                       >
                         {bring.isPending ? 'Bringing in …' : 'Bring it in'}
@@ -156,7 +194,18 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
                 </>
               )}
               <Problems error={rehearse.error ?? bring.error} />
-              {rehearse.data && <Plan plan={bring.data ?? rehearse.data} columns={columns} register={register} />}
+              {rehearsal && !isOver(rehearsal) && (
+                <div className="mt-4">
+                  <Progress state={rehearsal} what="Looking" />
+                </div>
+              )}
+              {rehearsal?.state === 'failed' && (
+                <p role="alert" className="wrong mt-2">
+                  {rehearsal.problem}
+                </p>
+              )}
+              {plan && <Plan plan={plan} columns={columns} register={register} />}
+              {!file && <RecentImports register={register} />}
             </>
           )}
         </DialogPanel>
@@ -165,13 +214,27 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
   );
 };
 
-const say = ({ added, changed, unchanged }: CsvPlan): string =>
-  `${added} added, ${changed} changed, ${unchanged} as they are`;
-
-const Done = ({ plan, onClose }: { plan: CsvPlan; onClose: () => void }) => (
-  <div className="mt-4">
-    <p role="status">The file was brought in: {say(plan)}.</p>
-    <button type="button" className="btn btn-go mt-3" onClick={onClose}>
+/** A file on its way in: it goes on when this is closed, and says here what came of it. */
+const Brought = ({ state, onClose }: { state: CsvState | null; onClose: () => void }) => (
+  <div className="mt-4 grid gap-3">
+    {state === null || !isOver(state) ? (
+      <>
+        {state && <Progress state={state} what="Bringing the file in" />}
+        <p className="text-ink-2">It goes on by itself when you close this: the list tells how far it has come.</p>
+      </>
+    ) : (
+      <>
+        <p role="status">
+          {state.state === 'done'
+            ? 'The file was brought in'
+            : (state.problem ?? 'It was stopped; what is stored stays')}
+          : {sayRows(state)}.
+        </p>
+        <Refused state={state} />
+        <Undo state={state} />
+      </>
+    )}
+    <button type="button" className="btn btn-go justify-self-start" onClick={onClose}>
       Back to the list
     </button>
   </div>
@@ -235,27 +298,21 @@ const Plan = ({
   columns,
   register,
 }: {
-  plan: CsvPlan;
+  plan: CsvState;
   columns: readonly (string | null)[];
   register: Register;
 }) => {
   const labels = register.fields.filter((field) => columns.includes(field.key)).map((field) => field.label);
   return (
     <section aria-label="What it would do" className="mt-4 border border-rule-strong bg-paper p-4">
-      <h2>Bringing it in would do this: {say(plan)}</h2>
-      {plan.refused.length > 0 && (
+      <h2>Bringing it in would do this: {sayRows(plan)}</h2>
+      {plan.refused_count > 0 && (
         <>
           <p className="wrong mt-1">
-            {plan.refused.length === 1 ? 'One row is' : `${plan.refused.length} rows are`} refused, so nothing is
-            brought in until the file is mended:
+            {plan.refused_count === 1 ? 'One row is' : `${plan.refused_count} rows are`} refused. Mend the file, and
+            look again:
           </p>
-          <ul className="max-h-40 overflow-auto">
-            {plan.refused.slice(0, 200).map(({ line, detail }) => (
-              <li key={line}>
-                <span className="font-semibold">Line {line}:</span> {detail}
-              </li>
-            ))}
-          </ul>
+          <Refused state={plan} />
         </>
       )}
       <div className="mt-2 overflow-x-auto">

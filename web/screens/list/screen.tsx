@@ -14,6 +14,7 @@ import { Found } from '../../ui/found.tsx';
 import { ListCell } from '../../ui/list-cell.tsx';
 import { StageStamp, TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
+import { RunningImports } from './import-progress.tsx';
 import { ListMenu } from './list-menu.tsx';
 import { RecordPanel } from './record-panel.tsx';
 
@@ -73,6 +74,7 @@ export const ListScreen = () => {
           )
         )}
       </header>
+      <RunningImports register={register} />
       <div className="flex items-baseline gap-4 border-b border-rule px-5 py-2.5 text-[15px]">
         <p className="grow">
           {register.plural} {address.filter === '' ? 'of every kind:' : 'whose'}{' '}
