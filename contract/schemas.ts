@@ -445,7 +445,8 @@ export type ProblemAnswer = z.infer<typeof problemSchema>;
 /** What a browser is told of as it happens. */
 export const liveEventSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('records'), register: z.string() }),
-  z.object({ kind: z.literal('in_tray') }),
+  /** `of`: whose; told to them alone, and without it. */
+  z.object({ kind: z.literal('in_tray'), of: z.array(z.string()).optional() }),
   z.object({ kind: z.literal('workspace') }),
   /** How many records some registers hold now: told a few seconds after they changed at the latest. */
   z.object({ kind: z.literal('counts'), counts: z.record(z.string(), z.int()) }),

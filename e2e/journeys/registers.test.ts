@@ -146,7 +146,16 @@ describe('registers in daily use', () => {
     await runa.press('See what it would do');
     await runa.seeText('2 added, 0 changed');
     await runa.press('Bring it in');
+    await runa.seeText('The file was brought in: 2 added');
+    expect(await runa.axe()).toEqual([]);
     await runa.press('Back to the list');
     await runa.see('//main//td[. = "New cleat"]');
+    // Whoever regrets it takes all of it back in one step.
+    await runa.press('More for this list');
+    await runa.press('Bring a CSV file in …');
+    await runa.press('Undo all of it');
+    await runa.seeText('What a file brought in was undone');
+    await runa.press('Cancel');
+    await runa.seeNo('//main//td[. = "New cleat"]');
   });
 });

@@ -2,6 +2,7 @@ import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { problemType } from '#contract/index.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
+import { LiveStream } from '../testing/live.ts';
 import { entry, makeBoat, makeNearMisses, nearMissForm, story } from '../testing/near-misses.ts';
 
 const FORM = '/api/forms/report_a_near_miss/entries';
@@ -302,28 +303,19 @@ describe('the HTTP interface', () => {
     });
   });
 
-  test('those who see a register hear of a new record, others do not', async () => {
-    const hear = async (who: Caller) => {
-      const stop = new AbortController();
-      const response = await fetch(`${server.base}/api/live`, { headers: { cookie: who.cookie }, signal: stop.signal });
-      const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
-      return { reader, stop };
-    };
-    const [sees, seesNot] = [await hear(sana), await hear(orla)];
+  test('those who see a register hear of a new record, and those whose in-tray it comes to; others hear neither', async () => {
+    const [sees, seesNot] = [await LiveStream.open(server, sana), await LiveStream.open(server, orla)];
+    const heard = Promise.all(['"near_misses"', '"in_tray"'].map((word) => sees.next((event) => event.includes(word))));
     await piet.post(FORM, entry({ title: 'Live', severity: 'damage', cost: '900', what_happened: story }));
-    const readUntil = async (reader: typeof sees.reader, word: string) => {
-      let text = '';
-      while (!text.includes(word)) {
-        const read = await reader?.read();
-        if (!read || read.done) throw new Error(`the stream ended after ${text}`);
-        text += read.value;
-      }
-      return text;
-    };
-    expect(await readUntil(sees.reader, '"kind":"records"')).toContain('near_misses');
-    expect(await readUntil(seesNot.reader, '"kind":"in_tray"')).not.toContain('near_misses');
-    sees.stop.abort();
-    seesNot.stop.abort();
+    await heard;
+    // What is told to all comes after: by then everybody has heard what they were to hear.
+    const told = seesNot.next((event) => event.includes('"workspace"'));
+    const { version } = (await runa.get('/api/workspace')).body;
+    await runa.post('/api/workspace/carry-out', { version, registers: [], choice_lists: [] });
+    await told;
+    expect(seesNot.heard.filter((event) => /near_misses|in_tray/.test(event))).toEqual([]);
+    sees.close();
+    seesNot.close();
   });
 });
 

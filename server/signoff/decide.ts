@@ -1,12 +1,12 @@
 import { eq } from 'drizzle-orm';
 import { afterDecision, type DecisionKind } from '#core/signoff/index.ts';
-import { notify } from '../platform/locks.ts';
+
 import { notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { decisions, signOffs } from '../platform/schema.ts';
 import { follow, type RecordEvent, write } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Work } from '../records/work.ts';
-import { routeValues, signersAt } from './enter.ts';
+import { routeValues, signersAt, tellTrays } from './enter.ts';
 import { takesPart } from './part.ts';
 import { readRoute, type SignOff } from './routes-in-force.ts';
 
@@ -68,6 +68,6 @@ export const decide = async (
   const event: RecordEvent = { kind: 'decided', register: route.register, id: signOff.recordId, comment, by };
   await write(work, event, []);
   await follow(work, event);
-  await notify(db, { kind: 'in_tray' });
+  await tellTrays(db, [...signOff.signers, ...entered.signers, signOff.sender]);
   return { stage: next.stage };
 };

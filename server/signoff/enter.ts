@@ -5,7 +5,7 @@ import type { Values } from '#core/expression/index.ts';
 import type { RecordValues, Register } from '#core/register/index.ts';
 import { type CompiledRoute, nextStep, recordValues, signersOf } from '#core/signoff/index.ts';
 import { idOf } from '../definitions/ids.ts';
-import type { Queryable } from '../platform/database.ts';
+import type { Queryable, Tx } from '../platform/database.ts';
 import { notify } from '../platform/locks.ts';
 import { people, signOffs } from '../platform/schema.ts';
 import { readPaths } from '../records/reader/index.ts';
@@ -28,6 +28,10 @@ export const signersAt = async (db: Queryable, route: CompiledRoute, at: number,
   const { signers, lastResort } = signersOf(route.route, step, everyone, sender);
   return { signers, lastResort: lastResort ? 1 : 0 };
 };
+
+/** Tells those whose in-trays hold something else now, and nobody else that anything happened. */
+export const tellTrays = (db: Tx, people: readonly (string | undefined)[]): Promise<void> =>
+  notify(db, { kind: 'in_tray', of: [...new Set(people)].filter((id) => id !== undefined) });
 
 /** The sign-off a record is in, or null. */
 export const findSignOff = async (db: Queryable, recordId: string): Promise<SignOff | null> => {
@@ -56,8 +60,8 @@ export const enterRoute = async (work: Work, { register, id, values, form, old }
   if (!published) return null;
   const route = published.document;
   const step = nextStep(route, 0, await routeValues(work, route, id, values));
-  await notify(db, { kind: 'in_tray' });
   if (step === null) {
+    await tellTrays(db, [...(old?.signers ?? []), old?.sender]);
     // Nothing is left to sign: what was decided before stays in the history.
     if (old) await db.update(signOffs).set({ stage: 'approved', signers: [] }).where(eq(signOffs.id, old.id));
     return null;
@@ -72,6 +76,7 @@ export const enterRoute = async (work: Work, { register, id, values, form, old }
     sentAt: at,
     ...(await signersAt(db, route, step, sender)),
   };
+  await tellTrays(db, [...(old?.signers ?? []), ...entered.signers, sender]);
   if (old) {
     await db
       .update(signOffs)

@@ -28,6 +28,7 @@ const heardBy = async ({ db, reader }: Workplace, person: Person, event: LiveEve
     case 'draft':
       return isSetup(definitions, person) ? event : null;
     case 'in_tray':
+      return event.of?.includes(person.id) ? { kind: 'in_tray' } : null;
     case 'workspace':
       return event;
   }

@@ -8,6 +8,7 @@ import { isWritable, type Register } from '#core/register/index.ts';
 import { isInCsv } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
 import { isOver, queries, queryClient } from '../../data/queries.ts';
+import { useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 import { Progress, RecentImports, Refused, sayRows, Undo } from './import-progress.tsx';
 
@@ -205,7 +206,14 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
                 </p>
               )}
               {plan && <Plan plan={plan} columns={columns} register={register} />}
-              {!file && <RecentImports register={register} />}
+              {!file && (
+                <>
+                  <RecentImports register={register} />
+                  <button type="button" className="btn btn-quiet mt-4" onClick={onClose}>
+                    Cancel
+                  </button>
+                </>
+              )}
             </>
           )}
         </DialogPanel>
@@ -215,30 +223,33 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
 };
 
 /** A file on its way in: it goes on when this is closed, and says here what came of it. */
-const Brought = ({ state, onClose }: { state: CsvState | null; onClose: () => void }) => (
-  <div className="mt-4 grid gap-3">
-    {state === null || !isOver(state) ? (
-      <>
-        {state && <Progress state={state} what="Bringing the file in" />}
-        <p className="text-ink-2">It goes on by itself when you close this: the list tells how far it has come.</p>
-      </>
-    ) : (
-      <>
-        <p role="status">
-          {state.state === 'done'
-            ? 'The file was brought in'
-            : (state.problem ?? 'It was stopped; what is stored stays')}
-          : {sayRows(state)}.
-        </p>
-        <Refused state={state} />
-        <Undo state={state} />
-      </>
-    )}
-    <button type="button" className="btn btn-go justify-self-start" onClick={onClose}>
-      Back to the list
-    </button>
-  </div>
-);
+const Brought = ({ state, onClose }: { state: CsvState | null; onClose: () => void }) => {
+  const { workspace } = useWorkspace();
+  return (
+    <div className="mt-4 grid gap-3">
+      {state === null || !isOver(state) ? (
+        <>
+          {state && <Progress state={state} what="Bringing the file in" />}
+          <p className="text-ink-2">It goes on by itself when you close this: the list tells how far it has come.</p>
+        </>
+      ) : (
+        <>
+          <p role="status">
+            {state.state === 'done'
+              ? 'The file was brought in'
+              : (state.problem ?? 'It was stopped; what is stored stays')}
+            : {sayRows(state, workspace.locale)}.
+          </p>
+          <Refused state={state} />
+          <Undo state={state} />
+        </>
+      )}
+      <button type="button" className="btn btn-go justify-self-start" onClick={onClose}>
+        Back to the list
+      </button>
+    </div>
+  );
+};
 
 interface MappingProps {
   readonly register: Register;
@@ -302,10 +313,11 @@ const Plan = ({
   columns: readonly (string | null)[];
   register: Register;
 }) => {
+  const { workspace } = useWorkspace();
   const labels = register.fields.filter((field) => columns.includes(field.key)).map((field) => field.label);
   return (
     <section aria-label="What it would do" className="mt-4 border border-rule-strong bg-paper p-4">
-      <h2>Bringing it in would do this: {sayRows(plan)}</h2>
+      <h2>Bringing it in would do this: {sayRows(plan, workspace.locale)}</h2>
       {plan.refused_count > 0 && (
         <>
           <p className="wrong mt-1">

@@ -10,40 +10,38 @@ import { Problems } from '../../ui/message.tsx';
 const refresh = () => queryClient.invalidateQueries({ queryKey: ['csv'] });
 
 /** What became of the rows of a file, in words. */
-export const sayRows = ({ kind, added, changed, unchanged, refused_count: refused }: CsvState): string => {
+export const sayRows = (state: CsvState, locale: string): string => {
+  const { kind, refused_count: refused } = state;
+  const [added, changed, unchanged] = [state.added, state.changed, state.unchanged].map((n) =>
+    n.toLocaleString(locale),
+  );
   const parts =
     kind === 'undoing'
       ? [`${added} archived`, `${changed} changed back`]
       : [`${added} added`, `${changed} changed`, `${unchanged} as they are`];
-  if (refused > 0) parts.push(kind === 'undoing' ? `${refused} could not be` : `${refused} stayed out`);
+  const out = refused.toLocaleString(locale);
+  const ends = { undoing: 'could not be', import: 'stayed out', rehearsal: 'would stay out' } as const;
+  if (refused > 0) parts.push(`${out} ${ends[kind]}`);
   return parts.join(', ');
 };
 
 /** How far a file has come, as a bar and in words, with a way to stop it. */
 export const Progress = ({ state, what }: { state: CsvState; what: string }) => {
   const stop = useMutation({ mutationFn: () => call('stopJob', { params: { id: state.id } }), onSuccess: refresh });
+  const { workspace } = useWorkspace();
   const { through, total } = state;
+  const [done, all] = [through, total ?? 0].map((n) => n.toLocaleString(workspace.locale));
   return (
-    <div className="grid gap-2">
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
       <p role="status">
         {state.stopping
           ? `${what} is being stopped.`
           : total === null
             ? `${what} begins …`
-            : `${what}: ${through} of ${total} rows.`}
+            : `${what}: ${done} of ${all} rows.`}
       </p>
-      <progress
-        className="h-2 w-full max-w-xl accent-indigo"
-        aria-label={what}
-        max={total ?? 1}
-        value={total === null ? 0 : through}
-      />
-      <button
-        type="button"
-        className="btn justify-self-start"
-        disabled={stop.isPending || state.stopping}
-        onClick={() => stop.mutate()}
-      >
+      <progress className="progress-bar" aria-label={what} max={total ?? 1} value={total === null ? 0 : through} />
+      <button type="button" className="btn" disabled={stop.isPending || state.stopping} onClick={() => stop.mutate()}>
         Stop
       </button>
       <Problems error={stop.error} />
@@ -83,7 +81,7 @@ const WHAT = { rehearsal: 'Looking', import: 'Bringing the file in', undoing: 'U
 const sayEnd = ({ kind, state, problem }: CsvState): string => {
   if (state === 'failed') return problem ?? 'It failed.';
   const what = kind === 'undoing' ? 'What a file brought in was undone' : 'A file was brought in';
-  return state === 'stopped' ? `${what} in part, and stopped` : what;
+  return state === 'stopped' ? `${what} only in part, and stopped` : what;
 };
 
 /** What runs in this list just now: it goes on also when its window was closed. */
@@ -120,7 +118,8 @@ export const RecentImports = ({ register }: { register: Register }) => {
         {over.map((each) => (
           <li key={each.id} className="ruled grid gap-1 px-2 py-2">
             <span>
-              {sayEnd(each)}, {showMoment(each.begun_at, workspace.zone, workspace.locale)}: {sayRows(each)}.
+              {sayEnd(each)}, {showMoment(each.begun_at, workspace.zone, workspace.locale)}:{' '}
+              {sayRows(each, workspace.locale)}.
             </span>
             <span className="flex gap-2">
               <Undo state={each} />
