@@ -1,4 +1,4 @@
-import { type ChildProcess, spawn } from 'node:child_process';
+import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -51,6 +51,23 @@ export class Iolite {
       child.stderr.on('data', read);
       child.once('exit', (code) => reject(new Error(`start ended with ${code}:\n${printed}`)));
     });
+  }
+
+  /** Kills the server as nobody should, and gives when it is started again. */
+  async killServer(): Promise<void> {
+    const { stdout } = spawnSync('ps', ['--ppid', String(this.#process?.pid), '-o', 'pid=,args='], {
+      encoding: 'utf8',
+    });
+    const line = stdout.split('\n').find((each) => each.includes('dist/server/main.js'));
+    const pid = Number(line?.trim().split(/\s+/)[0]);
+    if (!(pid > 0)) throw new Error(`no server among ${stdout}`);
+    const again = new Promise<void>((resolve) => {
+      this.#process?.stdout?.on('data', (chunk: Buffer) => {
+        if (chunk.toString('utf8').includes('Iolite is ready at')) resolve();
+      });
+    });
+    process.kill(pid, 'SIGKILL');
+    await again;
   }
 
   /** A call as one of the demonstration's people, where a journey needs something there before it begins. */

@@ -1,5 +1,5 @@
 // `npm test`: everything, from lint to the browser, on its own throw-away PostgreSQL. Ends with one line that counts.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -14,19 +14,30 @@ mkdirSync('.tmp');
 
 let passed = 0;
 let failed = 0;
+const told = (title, green, startedAt) =>
+  console.log(`# ${title}: ${green ? 'passed' : 'FAILED'} in ${((performance.now() - startedAt) / 1000).toFixed(1)} s`);
 const node = (title, args) => {
   console.log(`\n# ${title}`);
   const startedAt = performance.now();
   const { status } = spawnSync(process.execPath, args, { stdio: 'inherit' });
-  console.log(
-    `# ${title}: ${status === 0 ? 'passed' : 'FAILED'} in ${((performance.now() - startedAt) / 1000).toFixed(1)} s`,
-  );
+  told(title, status === 0, startedAt);
   return status === 0;
 };
-const check = (title, ...args) => {
-  if (node(title, args)) passed++;
-  else failed++;
-};
+/** One of several that run side by side: what it prints comes when it has ended. */
+const check = (title, ...args) =>
+  new Promise((resolve) => {
+    const startedAt = performance.now();
+    const child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+    let printed = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (printed += chunk));
+    child.once('exit', (code) => {
+      console.log(`\n${printed.trimEnd()}`);
+      told(title, code === 0, startedAt);
+      if (code === 0) passed++;
+      else failed++;
+      resolve();
+    });
+  });
 const suite = (title, report, ...args) => {
   const green = node(title, ['node_modules/vitest/vitest.mjs', 'run', ...args]);
   const counts = existsSync(report)
@@ -38,11 +49,13 @@ const suite = (title, report, ...args) => {
   if (!green && counts.numFailedTests === 0) failed++;
 };
 
-check('lint', 'node_modules/@biomejs/biome/bin/biome', 'check', '--error-on-warnings', '.');
-check('types', 'node_modules/typescript/bin/tsc', '-b');
-check('import gate', 'scripts/import-gate.mjs');
-check('text gate', 'scripts/text-gate.mjs');
-check('kind gate', 'scripts/kind-gate.mjs');
+await Promise.all([
+  check('lint', 'node_modules/@biomejs/biome/bin/biome', 'check', '--error-on-warnings', '.'),
+  check('types', 'node_modules/typescript/bin/tsc', '-b'),
+  check('import gate', 'scripts/import-gate.mjs'),
+  check('text gate', 'scripts/text-gate.mjs'),
+  check('kind gate', 'scripts/kind-gate.mjs'),
+]);
 suite('unit and interface tests', '.tmp/unit.json');
 try {
   build();

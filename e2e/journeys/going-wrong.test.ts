@@ -166,4 +166,16 @@ describe('when things go wrong', () => {
     await entry.onQuestion('name');
     expect(await entry.value('name')).toBe('');
   });
+
+  test('a server that was killed is started again by itself, and what is being filled in goes on', async () => {
+    await bea.visit(`${iolite.address}/forms/new_client`);
+    const entry = new EntryPage(bea);
+    await entry.onQuestion('name');
+    await entry.type('Marlow Pike');
+    await iolite.killServer();
+    await entry.send();
+    expect(await entry.thanks()).toBe('CLI-0202');
+    // While it was down the open windows noticed; that is not a fault.
+    await Promise.all([runa, bea].map((browser) => browser.consoleErrors()));
+  });
 });

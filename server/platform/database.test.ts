@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
-import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { afterAll, beforeAll, describe, expect, inject, test } from 'vitest';
 import { makeDatabase } from '../testing/harness.ts';
-import { type Database, openDatabase, prepareDatabase } from './database.ts';
+import { type Database, isUnguarded, openDatabase, prepareDatabase } from './database.ts';
 import { inHoldingTransaction } from './locks.ts';
 import { counters, workspace } from './schema.ts';
 
@@ -83,4 +83,10 @@ describe('a transaction in which definitions stand still', () => {
     expect(await inHoldingTransaction(database.db, async (_, version) => version)).toBe(7);
     expect(await kept()).toEqual(['kept']);
   });
+});
+
+test('a role that may do more than it should is known', async () => {
+  const [own, superuser] = [openDatabase(await makeDatabase()), openDatabase(inject('superuser'))];
+  expect([await isUnguarded(own.db), await isUnguarded(superuser.db)]).toEqual([false, true]);
+  await Promise.all([own.close(), superuser.close()]);
 });

@@ -237,7 +237,8 @@ const Brought = ({ state, onClose }: { state: CsvState | null; onClose: () => vo
           <p role="status">
             {state.state === 'done'
               ? 'The file was brought in'
-              : (state.problem ?? 'It was stopped; what is stored stays')}
+              : (state.problem ??
+                `It was stopped behind line ${(state.through + 1).toLocaleString(workspace.locale)}; what is stored stays`)}
             : {sayRows(state, workspace.locale)}.
           </p>
           <Refused state={state} />

@@ -78,10 +78,14 @@ export const Undo = ({ state }: { state: CsvState }) => {
 
 const WHAT = { rehearsal: 'Looking', import: 'Bringing the file in', undoing: 'Undoing what came in' } as const;
 
-const sayEnd = ({ kind, state, problem }: CsvState): string => {
+const sayEnd = ({ kind, state, problem, through }: CsvState, locale: string): string => {
   if (state === 'failed') return problem ?? 'It failed.';
   const what = kind === 'undoing' ? 'What a file brought in was undone' : 'A file was brought in';
-  return state === 'stopped' ? `${what} only in part, and stopped` : what;
+  if (state !== 'stopped') return what;
+  // The head of a file is its first line.
+  return kind === 'undoing'
+    ? `${what} only in part, and stopped`
+    : `${what} up to line ${(through + 1).toLocaleString(locale)}, and stopped`;
 };
 
 /** What runs in this list just now: it goes on also when its window was closed. */
@@ -118,7 +122,7 @@ export const RecentImports = ({ register }: { register: Register }) => {
         {over.map((each) => (
           <li key={each.id} className="ruled grid gap-1 px-2 py-2">
             <span>
-              {sayEnd(each)}, {showMoment(each.begun_at, workspace.zone, workspace.locale)}:{' '}
+              {sayEnd(each, workspace.locale)}, {showMoment(each.begun_at, workspace.zone, workspace.locale)}:{' '}
               {sayRows(each, workspace.locale)}.
             </span>
             <span className="flex gap-2">
