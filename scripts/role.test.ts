@@ -1,32 +1,21 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import pg from 'pg';
 import { expect, inject, test } from 'vitest';
-import { makeDatabase, TestServer } from '#server/testing/harness.ts';
+import { makeDatabase, queryAt, TestServer } from '#server/testing/harness.ts';
 import { tellEverything } from '#server/testing/upgrades/fill.ts';
 
 const DUMP = 'server/testing/upgrades/0009-ids';
-
-const query = async (url: string, text: string) => {
-  const client = new pg.Client({ connectionString: url });
-  await client.connect();
-  try {
-    return (await client.query(text)).rows;
-  } finally {
-    await client.end();
-  }
-};
 
 test('a database that a superuser filled is handed over, and the server works on it as a role that is none', async () => {
   const url = await makeDatabase();
   const superuser = new URL(inject('superuser'));
   superuser.pathname = new URL(url).pathname;
-  await query(superuser.href, readFileSync(`${DUMP}.sql`, 'utf8'));
+  await queryAt(superuser.href, readFileSync(`${DUMP}.sql`, 'utf8'));
   const { prepareRole } = await import(pathToFileURL(join(process.cwd(), 'scripts/role.mjs')).href);
   await prepareRole(superuser.href, new URL(url).password);
 
-  const [role] = await query(
+  const [role] = await queryAt(
     url,
     'select rolsuper, rolbypassrls, rolcreaterole, rolcreatedb from pg_roles where rolname = current_user',
   );
@@ -47,7 +36,7 @@ test('a database that a superuser filled is handed over, and the server works on
     expect([made.status, made.body.errors]).toEqual([200, undefined]);
     const left = `select relname from pg_class c join pg_roles r on r.oid = relowner join pg_namespace n on n.oid = relnamespace
       where nspname in ('iolite', 'records', 'rows', 'choices', 'reading', 'drizzle') and relkind in ('r', 'v', 'm', 'S') and rolname <> 'iolite'`;
-    expect(await query(url, left)).toEqual([]);
+    expect(await queryAt(url, left)).toEqual([]);
   } finally {
     await server.stop();
   }

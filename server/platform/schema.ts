@@ -307,7 +307,8 @@ export const signOffs = iolite.table(
     routeId: uuid('route_id').notNull(),
     routeVersion: integer('route_version').notNull(),
     round: integer('round').notNull(),
-    stage: text('stage', { enum: ['waiting', 'approved', 'sent_back', 'refused'] }).notNull(),
+    /** `none`: it went round once, and as it is now no step of its route asks for it. */
+    stage: text('stage', { enum: ['waiting', 'approved', 'sent_back', 'refused', 'none'] }).notNull(),
     step: integer('step').notNull(),
     sender: uuid('sender').notNull(),
     sentAt: moment('sent_at').notNull(),

@@ -2,9 +2,8 @@ import { execFile } from 'node:child_process';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { promisify } from 'node:util';
-import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, inject, test } from 'vitest';
-import { type Caller, makeDatabase, newId, TestServer } from '../testing/harness.ts';
+import { type Caller, makeDatabase, newId, queryAt, TestServer } from '../testing/harness.ts';
 
 const run = promisify(execFile);
 /** Where PostgreSQL's programs are: whichever version the installer took. */
@@ -49,15 +48,7 @@ describe('keeping registers', () => {
   };
   const read = async (register: string, id: string) =>
     (await runa.get(`/api/registers/${register}/records/${id}`)).body;
-  const sql = async (text: string, url = server.database.url) => {
-    const client = new pg.Client({ connectionString: url });
-    await client.connect();
-    try {
-      return (await client.query(text)).rows;
-    } finally {
-      await client.end();
-    }
-  };
+  const sql = (text: string, url = server.database.url) => queryAt(url, text);
 
   test('unique looks past capitals and accents where it is told to, and names who has it', async () => {
     await make('unique_tools', { constraints: [{ kind: 'unique', fields: ['name', 'shelf'], folded: true }] });

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { afterDecision, type DecisionKind } from '#core/signoff/index.ts';
+import { afterDecision, type DecisionKind, type Stage } from '#core/signoff/index.ts';
 
 import { notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { decisions, signOffs } from '../platform/schema.ts';
@@ -8,7 +8,7 @@ import { readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Work } from '../records/work.ts';
 import { routeValues, signersAt, tellTrays } from './enter.ts';
 import { takesPart } from './part.ts';
-import { readRoute, type SignOff } from './routes-in-force.ts';
+import { readRoute } from './routes-in-force.ts';
 
 /** What was decided, and on which version. */
 export interface Decision {
@@ -21,11 +21,7 @@ export interface Decision {
 const ACTIONS = { approve: 'approved', send_back: 'sent_back', refuse: 'refused' } as const;
 
 /** A decision by one of the signers on the version they saw. Gives the stage it leads to. */
-export const decide = async (
-  work: Work,
-  signOffId: string,
-  decision: Decision,
-): Promise<{ stage: SignOff['stage'] }> => {
+export const decide = async (work: Work, signOffId: string, decision: Decision): Promise<{ stage: Stage }> => {
   const { db, definitions, person, clock } = work;
   const [signOff] = await db.select().from(signOffs).where(eq(signOffs.id, signOffId)).for('update');
   if (!signOff || !(await takesPart(db, signOff.recordId, person.id))) throw notFound();

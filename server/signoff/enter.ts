@@ -62,8 +62,8 @@ export const enterRoute = async (work: Work, { register, id, values, form, old }
   const step = nextStep(route, 0, await routeValues(work, route, id, values));
   if (step === null) {
     await tellTrays(db, [...(old?.signers ?? []), old?.sender]);
-    // Nothing is left to sign: what was decided before stays in the history.
-    if (old) await db.update(signOffs).set({ stage: 'approved', signers: [] }).where(eq(signOffs.id, old.id));
+    // Nothing is left to sign, and nobody approved it as it is now: what was decided before stays in the history.
+    if (old) await db.update(signOffs).set({ stage: 'none', signers: [] }).where(eq(signOffs.id, old.id));
     return null;
   }
   const at = new Date(clock.now);

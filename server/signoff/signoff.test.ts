@@ -122,6 +122,17 @@ describe('a record on its way round', () => {
     expect(await track(id)).toMatchObject({ stage: 'waiting', round: 1 });
   });
 
+  test('what was refused is not approved by being made so small that nobody signs it', async () => {
+    const { id } = await send(piet, 'Shrinks', '900');
+    expect((await decide(sana, id, 'refuse', 'Too dear.')).body.stage).toBe('refused');
+    await change(id, 'cost', '900', '99');
+    expect(await track(id)).toBeNull();
+    const [listed] = (await runa.get(`${LIST}?find=shrinks`)).body.records;
+    expect(listed).toMatchObject({ id, stage: null });
+    await change(id, 'cost', '99', '900');
+    expect(await track(id)).toMatchObject({ stage: 'waiting', round: 2 });
+  });
+
   test('where no step has a condition, a change begins a new round too; where fields are named, only theirs do', async () => {
     const put = (route: object) => runa.put('/api/routes/near_misses', route);
     const unconditional = {

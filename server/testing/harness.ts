@@ -115,7 +115,7 @@ export class TestServer {
     } = {},
   ): Promise<TestServer> {
     const url = options.url ?? (await makeDatabase());
-    if (options.dump !== undefined) await runSql(url, options.dump);
+    if (options.dump !== undefined) await queryAt(url, options.dump);
     const database = openDatabase(url);
     await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
     if (options.dump === undefined) await TestServer.#fill(database);
@@ -181,12 +181,12 @@ const startJobs = async (url: string, { db }: Database, tasks: readonly Task[]):
   return jobs;
 };
 
-/** Runs the SQL of a dump in a database. */
-const runSql = async (url: string, text: string): Promise<void> => {
+/** Runs SQL in a database, as whoever its address names, and gives the rows. */
+export const queryAt = async (url: string, text: string): Promise<Record<string, unknown>[]> => {
   const client = new pg.Client({ connectionString: url });
   await client.connect();
   try {
-    await client.query(text);
+    return (await client.query(text)).rows;
   } finally {
     await client.end();
   }
