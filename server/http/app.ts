@@ -93,11 +93,6 @@ export const makeApp = (options: AppOptions): Express => {
     next();
   });
   if (demonstration) app.use(onlyByLoopbackNames);
-  // A CSV file of a hundred thousand rows is larger than anything a form sends.
-  app.use('/api/registers/:key/csv', express.json({ limit: '40mb', verify: suspectUnstorable }));
-  app.use('/api', express.json({ limit: '4mb', verify: suspectUnstorable }));
-  app.use('/api', dropUnstorable);
-
   const identify = async (request: Request, endpoint?: Endpoint): Promise<Context> => {
     const signed = await findSigned(db, readToken(request));
     if (!signed) {
@@ -108,6 +103,15 @@ export const makeApp = (options: AppOptions): Express => {
     if (endpoint?.setup && !isSetup(definitions, signed.person)) throw notAllowed('Only set-up people may do this.');
     return { ...services, signed: { person: signed.person, definitions } };
   };
+
+  // A CSV file of a hundred thousand rows is larger than anything a form sends: only somebody who is signed in sends one.
+  app.use('/api/registers/:key/csv', async (request, _response, next) => {
+    await identify(request);
+    next();
+  });
+  app.use('/api/registers/:key/csv', express.json({ limit: '40mb', verify: suspectUnstorable }));
+  app.use('/api', express.json({ limit: '4mb', verify: suspectUnstorable }));
+  app.use('/api', dropUnstorable);
 
   const handlers: Handlers<keyof typeof api> = {
     health: async () => {

@@ -19,20 +19,21 @@ export const csvTask = (url: string, file: string): Task => ({
   run: ({ job, progress }) =>
     new Promise((resolve, reject) => {
       const worker = new Worker(file, { workerData: { url, id: job.id } });
-      /** Why it was told to stop, or that it ended before it was through. */
-      let end: unknown = new Error('The thread ended before it was through.');
-      let isThrough = false;
+      /** What came of it: that it is through, or why it is not. */
+      let end: 'through' | unknown = new Error('The thread ended before it was through.');
+      /** Why it was told to stop: that somebody wants it stopped, or that this cannot be told. */
+      let toldToStop: unknown = null;
       worker.on('message', (word: FromWorker) => {
         switch (word.kind) {
           case 'progress':
             progress(word.through, word.total).catch((error: unknown) => {
-              end = error;
+              toldToStop = error;
               worker.postMessage('stop');
             });
             return;
           case 'over':
-            isThrough = word.isThrough;
-            if (!isThrough && !(end instanceof Stopped)) end = new Stopped();
+            // One that stopped without being told to stopped by itself: nobody asked for it any more.
+            end = word.isThrough ? 'through' : (toldToStop ?? new Stopped());
             return;
           case 'refused':
             end = new Refusal(word.refusal, word.detail);
@@ -42,6 +43,6 @@ export const csvTask = (url: string, file: string): Task => ({
       worker.once('error', (error) => {
         end = error;
       });
-      worker.once('exit', () => (isThrough ? resolve({}) : reject(end)));
+      worker.once('exit', () => (end === 'through' ? resolve({}) : reject(end)));
     }),
 });

@@ -278,6 +278,8 @@ type Done = typeof history.$inferSelect;
 const undoOne = async (work: Work, register: Register, done: Done, by: By): Promise<Outcome> => {
   const changes = Object.entries(done.changes);
   if (changes.length === 0) {
+    const system = asSystem(work, 'what was archived since need not be archived again');
+    if ((await readOwnValues(system, register, done.recordId))?.archived) return 'unchanged';
     await archiveRecord(work, register, done.recordId, { anyway: false });
     return 'added';
   }
@@ -314,6 +316,8 @@ const goThroughDone = async (doing: Doing, kept: Import, person: Person): Promis
     const from = through;
     await doing.writing(person, async (work) => {
       const register = wholeRegister(work, seenRegister(work, kept).key);
+      if (!personRights(work.definitions, work.person, register.key).change)
+        throw new Refusal('not_allowed', 'You may not change records here any more.');
       const outcomes = new Map<number, Outcome>();
       const refused = new Map<number, string>();
       for (const [i, done] of events.entries()) {

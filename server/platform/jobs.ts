@@ -141,7 +141,10 @@ interface Running {
   readonly sweeping: NodeJS.Timeout;
 }
 
-/** Runs jobs in this server, two at a time, until it is stopped. */
+/** So many at a time: one that takes minutes keeps nobody from looking what another would do. */
+const AT_ONCE = 4;
+
+/** Runs jobs in this server, a few at a time, until it is stopped. */
 export class Jobs {
   readonly #options: JobsOptions;
   #running: Running | null = null;
@@ -175,7 +178,7 @@ export class Jobs {
     guard.once('error', () => void this.#end().then(() => this.#later()));
     guard.on('error', () => undefined);
     await guard.connect();
-    const pool = new pg.Pool({ connectionString: url, max: 4 });
+    const pool = new pg.Pool({ connectionString: url, max: AT_ONCE + 2 });
     pool.on('error', () => undefined);
     pool.on('connect', (client) => client.on('error', () => undefined));
     const events = new EventEmitter();
@@ -187,7 +190,7 @@ export class Jobs {
     const runner = await run({
       pgPool: pool,
       events,
-      concurrency: 2,
+      concurrency: AT_ONCE,
       noHandleSignals: true,
       pollInterval: 2_000,
       parsedCronItems: cronItems(tasks),
