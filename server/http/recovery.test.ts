@@ -36,7 +36,7 @@ describe('PostgreSQL going away', () => {
     expect(away.body.detail).toBe('The database cannot be reached just now. Nothing was lost; try again in a moment.');
     expect((await server.stranger().get('/api/health')).status).toBe(503);
     await cluster.start();
-    await vi.waitFor(async () => expect((await runa.get('/api/workspace')).status).toBe(200), { timeout: 10_000 });
+    await vi.waitFor(async () => expect((await runa.get('/api/workspace')).status).toBe(200), { timeout: 60_000 });
 
     const stop = new AbortController();
     const response = await fetch(`${server.base}/api/live`, { headers: { cookie: runa.cookie }, signal: stop.signal });
@@ -60,7 +60,7 @@ describe('PostgreSQL going away', () => {
         expect(sent.status).toBe(201);
         expect(heard).toContain('near_misses');
       },
-      { timeout: 10_000, interval: 200 },
+      { timeout: 60_000, interval: 200 },
     );
     await listening;
     stop.abort();

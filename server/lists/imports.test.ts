@@ -24,6 +24,8 @@ const crates = {
     },
   ],
 };
+/** A machine that others use too takes its time. */
+const PATIENCE = { timeout: 60_000, interval: 20 };
 const COLUMNS = ['name', 'weight', 'inside'];
 const rows = (from: number, count: number): string =>
   Array.from({ length: count }, (_, i) => `Crate ${from + i},${(from + i) % 900}`).join('\n');
@@ -49,6 +51,11 @@ describe('a file of records', () => {
   const count = async (): Promise<number> => (await runa.get('/api/registers/crates/records?limit=1')).body.count;
   const add = (name: string, more: object = {}) =>
     runa.post('/api/registers/crates/records', { id: newId(), values: { name, ...more } });
+  /** Waits until a part of a file is stored. */
+  const untilStored = (id: string) =>
+    vi.waitFor(async () => {
+      if ((await runa.get(`/api/csv/${id}`)).body.through === 0) throw new Error('nothing is stored yet');
+    }, PATIENCE);
   const numberOf = (answer: { body: { number: string } }): number => Number(answer.body.number.split('-')[1]);
 
   test('rehearsed, says of every row what importing it would say, and takes no number', async () => {
@@ -124,10 +131,7 @@ describe('a file of records', () => {
   test('stopped, it keeps what is stored and says so', async () => {
     const before = await count();
     const { body } = await beginCsv(runa, 'crates', file(10_000, 20_000), 'import');
-    await vi.waitFor(async () => {
-      const { through } = (await runa.get(`/api/csv/${body.id}`)).body;
-      if (through === 0) throw new Error('nothing is stored yet');
-    });
+    await untilStored(body.id);
     await runa.call('DELETE', `/api/jobs/${body.id}`);
     const stopped = await untilOver(runa, body.id);
     expect(stopped).toMatchObject({ state: 'stopped', may_undo: true });
@@ -139,9 +143,7 @@ describe('a file of records', () => {
   test('goes on where a server that ended left it: nothing is lost, nothing is stored twice', async () => {
     const before = await count();
     const { body } = await beginCsv(runa, 'crates', file(100_000, 3_000), 'import');
-    await vi.waitFor(async () => {
-      if ((await runa.get(`/api/csv/${body.id}`)).body.through === 0) throw new Error('nothing is stored yet');
-    });
+    await untilStored(body.id);
     // Its jobs end as they would with the server; another takes them over.
     await server.restartJobs();
     expect(await untilOver(runa, body.id)).toMatchObject({ state: 'done', through: 3_000, added: 3_000 });
@@ -159,7 +161,7 @@ describe('a file of records', () => {
       // Looked at without asking for it, as a window that is gone would not.
       const { rows } = await server.database.db.execute(sql`select state from iolite.jobs where id = ${body.id}`);
       expect(rows).toEqual([{ state: 'stopped' }]);
-    }, 30_000);
+    }, PATIENCE);
   });
 
   test('is there for who brought it, and for set-up people', async () => {

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, lt, sql } from 'drizzle-orm';
+import { and, desc, eq, getTableColumns, inArray, isNotNull, lt, sql } from 'drizzle-orm';
 import type { z } from 'zod';
 import { type CsvState, csvImportSchema, csvStateSchema } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
@@ -19,8 +19,11 @@ import { fieldsOfColumns, type Mapping, mappingByIds } from './csv-lines.ts';
 /** The job that goes through a file. */
 export const CSV_TASK = 'csv';
 
-/** A file on its way in, as it is kept. */
-export type Import = typeof imports.$inferSelect;
+/** Everything of a file on its way in but the file itself, which is large and for the thread alone. */
+const { csv: _file, ...KEPT } = getTableColumns(imports);
+
+/** A file on its way in, as it is kept, without the file itself. */
+export type Import = Omit<typeof imports.$inferSelect, 'csv'>;
 
 export const mappingSchema = csvImportSchema.omit({ csv: true });
 export const sampleSchema = csvStateSchema.shape.sample;
@@ -44,6 +47,12 @@ export const beginImport = async (
   fieldsOfColumns(register, mapping);
   const forgotten = lt(imports.askedAt, new Date(Date.now() - FORGOTTEN_HOURS * 3_600_000));
   await tx.delete(imports).where(and(eq(imports.kind, 'rehearsal'), forgotten));
+  // What was stopped is not gone on with: its file is needed no more.
+  const stopped = tx.select({ id: jobs.id }).from(jobs).where(eq(jobs.state, 'stopped'));
+  await tx
+    .update(imports)
+    .set({ csv: null })
+    .where(and(isNotNull(imports.csv), inArray(imports.id, stopped)));
   const id = await addJob(tx, CSV_TASK, {}, look.person.id);
   await tx
     .insert(imports)
@@ -55,7 +64,7 @@ export const beginImport = async (
 const findOwn = async (look: Look, id: string): Promise<{ readonly kept: Import; readonly job: Job }> => {
   const { db, definitions, person } = look;
   const job = await findJob(db, id);
-  const [kept] = job?.task === CSV_TASK ? await db.select().from(imports).where(eq(imports.id, id)) : [];
+  const [kept] = job?.task === CSV_TASK ? await db.select(KEPT).from(imports).where(eq(imports.id, id)) : [];
   if (!job || !kept || (job.begunBy !== person.id && !isSetup(definitions, person))) throw notFound();
   return { kept, job };
 };
@@ -116,7 +125,7 @@ const MOST_SHOWN = 5;
 /** The files this person brought into a register of late, the newest first, and what was undone of them. */
 export const listImports = async (look: Look, register: Register): Promise<CsvState[]> => {
   const rows = await look.db
-    .select({ kept: imports, job: jobs })
+    .select({ kept: KEPT, job: jobs })
     .from(imports)
     .innerJoin(jobs, eq(jobs.id, imports.id))
     .where(

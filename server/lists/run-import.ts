@@ -232,9 +232,9 @@ const isForgotten = async (db: Db, kept: Import): Promise<boolean> => {
   return kept.kind === 'rehearsal' && rows.length > 0;
 };
 
-const goThroughFile = async (doing: Doing, kept: Import, person: Person): Promise<boolean> => {
+const goThroughFile = async (doing: Doing, kept: Import, csv: string, person: Person): Promise<boolean> => {
   const { db } = doing;
-  const { head, rows } = valueOrRefuse(readCsv(kept.csv ?? ''));
+  const { head, rows } = valueOrRefuse(readCsv(csv));
   const mapping: Mapping = mappingSchema.parse(kept.given);
   const earlier: Earlier = new Map();
   const isRehearsal = kept.kind === 'rehearsal';
@@ -359,11 +359,15 @@ const placeBehind = async (db: Db, of: string, through: number): Promise<number 
  */
 export const runImport = async (doing: Doing, id: string): Promise<boolean> => {
   const { db } = doing;
-  const [kept] = await db.select().from(imports).where(eq(imports.id, id));
+  const [row] = await db.select().from(imports).where(eq(imports.id, id));
   const [job] = await db.select({ by: jobs.begunBy }).from(jobs).where(eq(jobs.id, id));
   const person = job?.by ? await findPerson(db, job.by) : null;
-  if (!kept || !person) throw new Refusal('not_found', 'Whoever began this is no longer there.');
-  const isThrough = await (kept.kind === 'undoing' ? goThroughDone : goThroughFile)(doing, kept, person);
+  if (!row || !person) throw new Refusal('not_found', 'Whoever began this is no longer there.');
+  const { csv, ...kept } = row;
+  const isThrough =
+    kept.kind === 'undoing'
+      ? await goThroughDone(doing, kept, person)
+      : await goThroughFile(doing, kept, csv ?? '', person);
   // The file itself is needed no more.
   if (isThrough) await db.update(imports).set({ csv: null }).where(eq(imports.id, id));
   return isThrough;
