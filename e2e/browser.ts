@@ -8,7 +8,9 @@ import { z } from 'zod';
 
 const require = createRequire(import.meta.url);
 /** As two journeys share the machine, a page may take its time. */
-const WAIT_MS = 20_000;
+const WAIT_MS = 45_000;
+/** And for what is tried again. */
+const SOON_MS = 10_000;
 
 const printedSchema = z.object({ data: z.string() });
 
@@ -110,6 +112,10 @@ export class Browser {
   /** What a box holds. */
   async valueOf(xpath: string): Promise<string> {
     return (await this.#read(xpath, (element) => element.getAttribute('value'))) ?? '';
+  }
+
+  async attributeOf(xpath: string, name: string): Promise<string> {
+    return (await this.#read(xpath, (element) => element.getAttribute(name))) ?? '';
   }
 
   /** The words that are seen there. */
@@ -220,6 +226,14 @@ export class Browser {
   async focusedQuestion(): Promise<string> {
     return this.driver.executeScript<string>(
       "return document.activeElement?.closest('[data-question]')?.dataset.question ?? ''",
+    );
+  }
+
+  /** Whether something holds within a little while: for what is done again where it did not. */
+  async comesTrue(holds: () => Promise<boolean>): Promise<boolean> {
+    return this.driver.wait(holds, SOON_MS).then(
+      () => true,
+      () => false,
     );
   }
 

@@ -114,6 +114,8 @@ export class Keyboard implements InputDriver {
   }
 }
 
+const MOST_DRAGS = 5;
+
 export class Mouse implements InputDriver {
   readonly name = 'with the mouse';
   readonly #browser: Browser;
@@ -141,8 +143,15 @@ export class Mouse implements InputDriver {
   }
 
   async moveBefore(_: string, field: string, before: string): Promise<void> {
-    const place = await this.#browser.see(`//*[@data-outline][.${handle(before)}]`);
-    await new FormEditor(this.#browser).drag(field, (await place.getAttribute('data-outline')) ?? '');
+    const onto = await this.#browser.attributeOf(`//*[@data-outline][.${handle(before)}]`, 'data-outline');
+    const order = async () => (await questionsOf(this.#browser)).join();
+    const now = await order();
+    for (let tries = 1; ; tries++) {
+      await new FormEditor(this.#browser).drag(field, onto);
+      // What is let go before a slow page has seen it move is taken up again.
+      if (await this.#browser.comesTrue(async () => (await order()) !== now)) return;
+      if (tries === MOST_DRAGS) throw new Error(`${field} cannot be dragged`);
+    }
   }
 
   async indent(question: string): Promise<void> {
