@@ -4,6 +4,7 @@ import { routeSchema } from '#core/signoff/index.ts';
 import { outcomeTypeSchema } from '#core/values/index.ts';
 import { endpoint, none } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
+import * as j from './job-schemas.ts';
 import { paths } from './paths.ts';
 import * as s from './schemas.ts';
 
@@ -181,8 +182,8 @@ export const api = {
     {
       params: key,
       query: none,
-      body: s.csvImportSchema,
-      answer: s.jobSchema,
+      body: j.csvImportSchema,
+      answer: j.jobSchema,
       status: 202,
     },
   ),
@@ -192,8 +193,8 @@ export const api = {
     {
       params: key,
       query: none,
-      body: s.csvImportSchema,
-      answer: s.jobSchema,
+      body: j.csvImportSchema,
+      answer: j.jobSchema,
       status: 202,
     },
   ),
@@ -201,19 +202,19 @@ export const api = {
     params: key,
     query: none,
     body: none,
-    answer: s.csvStatesSchema,
+    answer: j.csvStatesSchema,
   }),
   csvState: endpoint(paths.csvState, 'How far a CSV file has come, and what became of its rows', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: none,
-    answer: s.csvStateSchema,
+    answer: j.csvStateSchema,
   }),
   undoCsv: endpoint(paths.undoCsv, 'Begin to undo all that a CSV file brought in', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: none,
-    answer: s.jobSchema,
+    answer: j.jobSchema,
     status: 202,
   }),
   history: endpoint(paths.history, 'Who changed what, newest first', {
@@ -303,32 +304,32 @@ export const api = {
     params: none,
     query: none,
     body: none,
-    answer: s.jobsSchema,
+    answer: j.jobsSchema,
     setup: true,
   }),
   job: endpoint(paths.job, 'How far a job has come, and what came of it', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: none,
-    answer: s.jobSchema,
+    answer: j.jobSchema,
   }),
   stopJob: endpoint(paths.stopJob, 'Stop a job; what it has done stays done', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: none,
-    answer: s.jobSchema,
+    answer: j.jobSchema,
   }),
   tryJobAgain: endpoint(paths.tryJobAgain, 'Try a job again that failed for good', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: none,
-    answer: s.jobSchema,
+    answer: j.jobSchema,
   }),
   clearFiles: endpoint(paths.clearFiles, 'Begin to clear the files that belong to no record', {
     params: none,
     query: none,
     body: none,
-    answer: s.jobSchema,
+    answer: j.jobSchema,
     setup: true,
     status: 202,
   }),

@@ -9,13 +9,11 @@ export {
   type Opened,
   type Sent,
 } from './entry-schemas.ts';
+export { type CsvState, csvImportSchema, csvStateSchema, type JobAnswer } from './job-schemas.ts';
 export { openApiDocument } from './openapi.ts';
 export { FILES_PATH, fillPath, LIVE_PATH, paths, problemType } from './paths.ts';
 export {
   type Counts,
-  type CsvState,
-  csvImportSchema,
-  csvStateSchema,
   type DraftAnswer,
   type Drafts,
   type FileFacts,
@@ -23,7 +21,6 @@ export {
   fileSchema,
   type HistoryAnswer,
   type InTray,
-  type JobAnswer,
   type Linked,
   type LinkedGroups,
   type ListPage,

@@ -6,6 +6,7 @@ import { fieldTypeSchema } from '#core/values/index.ts';
 import { api } from './api.ts';
 import type { Endpoint } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
+import * as j from './job-schemas.ts';
 import * as s from './schemas.ts';
 
 /** The schemas that several calls share, by the names they have in the document. */
@@ -18,7 +19,7 @@ const NAMES: Readonly<Record<string, z.ZodType>> = {
   File: s.fileSchema,
   Form: formSchema,
   FormSummary: s.formSummarySchema,
-  Job: s.jobSchema,
+  Job: j.jobSchema,
   KeptEntry: e.keptEntrySchema,
   Linked: s.linkedSchema,
   Person: s.meSchema,

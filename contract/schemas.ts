@@ -239,16 +239,6 @@ export const linkedGroupsSchema = z.object({
 /** What points to a record. */
 export type LinkedGroups = z.infer<typeof linkedGroupsSchema>;
 
-/** A CSV file, and what each of its columns fills. */
-export const csvImportSchema = z.strictObject({
-  csv: z.string().max(38_000_000),
-  /** By column of the file, in its order: the field it fills, `number` for the record's own number, or null. */
-  columns: z.array(z.string().nullable()).max(400),
-  /** Rows are matched to records by this column's field; '' adds every row. */
-  match: z.string().max(60).default(''),
-  /** How numbers and dates are written: plainly (1250.50, 2026-11-23), or as the workspace writes them. */
-  written: z.enum(['plain', 'local']).default('plain'),
-});
 /** A formula on real records: what it read of each, by the labels in `reads`, and what it gave. */
 export const workedOutSchema = z.object({
   reads: z.array(z.string()),
@@ -325,62 +315,6 @@ export const historySchema = z.object({
 });
 /** What was done to a record. */
 export type HistoryAnswer = z.infer<typeof historySchema>;
-
-/** Long work: a client asks for it again, or hears of it, until its state is one of the last three. */
-export const jobSchema = z.object({
-  id: uuidSchema,
-  label: z.string(),
-  state: z.enum(['waiting', 'running', 'done', 'stopped', 'failed']),
-  begun_at: momentSchema,
-  /** How much of how much is done, as far as that is known. */
-  done: z.int().nullable(),
-  total: z.int().nullable(),
-  result: z.unknown(),
-  /** What came of it, in a sentence; '' until something did. */
-  says: z.string(),
-  /** Why the last try failed. */
-  problem: z.string().nullable(),
-  /** Somebody wants it stopped. */
-  stopping: z.boolean(),
-});
-/** Long work. */
-export type JobAnswer = z.infer<typeof jobSchema>;
-/** A CSV file on its way in, rehearsed, brought in or undone: what became of its rows so far, or would. */
-export const csvStateSchema = z.object({
-  id: uuidSchema,
-  kind: z.enum(['rehearsal', 'import', 'undoing']),
-  register: z.string(),
-  state: jobSchema.shape.state,
-  stopping: z.boolean(),
-  problem: z.string().nullable(),
-  begun_at: momentSchema,
-  /** How many rows are through, and of how many, once that is known. */
-  through: z.int(),
-  total: z.int().nullable(),
-  added: z.int(),
-  changed: z.int(),
-  unchanged: z.int(),
-  refused_count: z.int(),
-  /** The first rows that stay out, each with its reason. */
-  refused: z.array(z.object({ line: z.int(), detail: z.string() })),
-  /** The first rows as they would be stored, in words. */
-  sample: z.array(
-    z.object({
-      line: z.int(),
-      outcome: z.enum(['added', 'changed', 'unchanged', 'refused']),
-      cells: z.array(z.string()),
-    }),
-  ),
-  /** Whether all that it stored can be undone in one step. */
-  may_undo: z.boolean(),
-});
-/** A CSV file on its way in. */
-export type CsvState = z.infer<typeof csvStateSchema>;
-/** The files a person brought in of late. */
-export const csvStatesSchema = z.object({ imports: z.array(csvStateSchema) });
-
-/** Long work, the newest first. */
-export const jobsSchema = z.object({ jobs: z.array(jobSchema) });
 
 /** What waits for a person. */
 export const inTraySchema = z.object({

@@ -19,8 +19,9 @@ export const csvTask = (url: string, file: string): Task => ({
   run: ({ job, progress }) =>
     new Promise((resolve, reject) => {
       const worker = new Worker(file, { workerData: { url, id: job.id } });
-      /** What came of it: that it is through, or why it is not. */
-      let end: 'through' | unknown = new Error('The thread ended before it was through.');
+      let isThrough = false;
+      /** Why it is not, where it is not. */
+      let why: unknown = new Error('The thread ended before it was through.');
       /** Why it was told to stop: that somebody wants it stopped, or that this cannot be told. */
       let toldToStop: unknown = null;
       worker.on('message', (word: FromWorker) => {
@@ -33,16 +34,17 @@ export const csvTask = (url: string, file: string): Task => ({
             return;
           case 'over':
             // One that stopped without being told to stopped by itself: nobody asked for it any more.
-            end = word.isThrough ? 'through' : (toldToStop ?? new Stopped());
+            isThrough = word.isThrough;
+            why = toldToStop ?? new Stopped();
             return;
           case 'refused':
-            end = new Refusal(word.refusal, word.detail);
+            why = new Refusal(word.refusal, word.detail);
             return;
         }
       });
       worker.once('error', (error) => {
-        end = error;
+        why = error;
       });
-      worker.once('exit', () => (end === 'through' ? resolve({}) : reject(end)));
+      worker.once('exit', () => (isThrough ? resolve({}) : reject(why)));
     }),
 });

