@@ -37,6 +37,7 @@ export {
   toLocal,
   toMomentText,
 } from './clock.ts';
+export { isMonthFirst } from './day-words.ts';
 export { Decimal, DIGITS, exactly, findDecimal, round34, roundHalfAway } from './decimal.ts';
 export { isUuid, uuidV7 } from './ids.ts';
 export { isReservedKey, KEY, toKey } from './keys.ts';
@@ -58,4 +59,5 @@ export {
 export { readSum } from './sum.ts';
 export { cleanLine, cleanText, countCharacters, findNearest, foldText, joinWords } from './text.ts';
 export { readDay } from './typed-day.ts';
+export { readMoment, readTime } from './typed-time.ts';
 export { addWorkingDays, workingDays } from './working-days.ts';

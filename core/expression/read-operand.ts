@@ -1,5 +1,5 @@
-import { foldText, readDay } from '../base/index.ts';
-import { behaviourOf, type FieldType, spanOf, type ValueType } from '../values/index.ts';
+import { foldText } from '../base/index.ts';
+import { comparedWith, type StoredValue, spanOf, type ValueType } from '../values/index.ts';
 import { isDay, type Operand } from './condition.ts';
 import { type SayContext, sayPath } from './sentence.ts';
 
@@ -20,14 +20,6 @@ const readAway = (text: string, from: 'today' | 'now'): Operand | null => {
   if (!unit || text.startsWith('in ') === (ago !== undefined)) return null;
   return { kind: 'away', from, unit: unit[0], count: Number(count) * unit[1] * (ago ? -1 : 1) };
 };
-
-const FIELD_TYPES = {
-  number: { kind: 'number', decimals: 6 },
-  moment: { kind: 'moment' },
-  time: { kind: 'time' },
-  days: { kind: 'duration' },
-  span: { kind: 'span', nights: false },
-} as const satisfies Readonly<Record<string, FieldType>>;
 
 /** Other fields a value of this type may be compared with, nearest first: the record's own. */
 export const fieldsLike = (type: ValueType, context: SayContext, besides?: string): Operand[] =>
@@ -50,51 +42,55 @@ export const readOperand = (typed: string, type: ValueType, context: SayContext)
     (operand) => operand.kind === 'field' && foldText(sayPath(operand.path, context.vocabulary)) === text,
   );
   if (field) return field;
+  const read = (as: ValueType, written = typed): StoredValue => {
+    const found = comparedWith(as)?.parse(written, context.values);
+    return found?.ok ? found.value : null;
+  };
   switch (type.kind) {
     case 'number': {
-      const read = behaviourOf(FIELD_TYPES.number).parse(typed, context.values);
-      return read.ok && typeof read.value === 'string' ? { kind: 'number', text: read.value } : null;
+      const number = read(type);
+      return typeof number === 'string' ? { kind: 'number', text: number } : null;
     }
     case 'date': {
       if (text === 'today') return { kind: 'today' };
       // "Tomorrow" stays a day that moves; everything else is the day it was when it was written.
       const away = readAway(text, 'today');
-      const day = away ? null : readDay(typed, context.values.today, context.values.locale);
-      return day ? { kind: 'date', date: day } : away;
+      const day = away ? null : read(type);
+      return typeof day === 'string' ? { kind: 'date', date: day } : away;
     }
     case 'moment': {
       if (text === 'now') return { kind: 'now' };
       const away = readAway(text, 'now');
       if (away) return away;
-      const day = readDay(typed, context.values.today, context.values.locale);
-      const read = behaviourOf(FIELD_TYPES.moment).parse(day ? `${day}T00:00` : typed, context.values);
-      return read.ok && typeof read.value === 'string' ? { kind: 'moment', moment: read.value } : null;
+      const day = read({ kind: 'date' });
+      const moment = read(type, typeof day === 'string' ? `${day}T00:00` : typed);
+      return typeof moment === 'string' ? { kind: 'moment', moment } : null;
     }
     case 'text':
       return { kind: 'text', text: typed.trim() };
-    case 'boolean':
-      return text === 'yes' || text === 'no' ? { kind: 'boolean', value: text === 'yes' } : null;
-    case 'choice': {
-      const choice = context.vocabulary.choices(type.list).find((each) => foldText(each.label) === text);
-      return choice ? { kind: 'text', text: choice.code } : null;
+    case 'boolean': {
+      const value = read(type);
+      return typeof value === 'boolean' ? { kind: 'boolean', value } : null;
+    }
+    case 'choice':
+    case 'choices': {
+      const code = read(type);
+      return typeof code === 'string' ? { kind: 'text', text: code } : null;
     }
     case 'time': {
-      const read = behaviourOf(FIELD_TYPES.time).parse(typed, context.values);
-      return read.ok && typeof read.value === 'string' ? { kind: 'time', time: read.value } : null;
+      const time = read(type);
+      return typeof time === 'string' ? { kind: 'time', time } : null;
     }
     case 'days': {
-      const read = behaviourOf(FIELD_TYPES.days).parse(typed, context.values);
-      return read.ok && typeof read.value === 'string' ? { kind: 'duration', duration: read.value } : null;
+      const duration = read(type);
+      return typeof duration === 'string' ? { kind: 'duration', duration } : null;
     }
     case 'span': {
-      const read = behaviourOf(FIELD_TYPES.span).parse(typed, context.values);
-      const days = read.ok ? spanOf(read.value) : null;
+      const days = spanOf(read(type));
       if (days) return { kind: 'span', from: { kind: 'date', date: days.from }, to: { kind: 'date', date: days.to } };
       const [from, to] = typed.split(/ to /i).map((day) => readOperand(day, { kind: 'date' }, context));
       return isDay(from) && (to === undefined || isDay(to)) ? { kind: 'span', from, to: to ?? from } : null;
     }
-    case 'choices':
-      return readOperand(typed, { kind: 'choice', list: type.list }, context);
     case 'link':
     case 'links':
     case 'texts':

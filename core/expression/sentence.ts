@@ -1,5 +1,5 @@
 import { joinWords, type Span } from '../base/index.ts';
-import { behaviourOf, type FieldType, type ValueContext, type ValueType } from '../values/index.ts';
+import { comparedWith, type Scalar, type ValueContext, type ValueType } from '../values/index.ts';
 import type { Clause, ClausePlaces, Condition, Operand, Test, TestKind } from './condition.ts';
 import { findField, type Vocabulary } from './vocabulary.ts';
 
@@ -200,30 +200,6 @@ export const toTest = (kind: TestKind, type: ValueType, vocabulary: Vocabulary, 
   }
 };
 
-const fieldTypeOf = (type: ValueType): FieldType | null => {
-  switch (type.kind) {
-    case 'choice':
-    case 'choices':
-      return { kind: 'choice', list: type.list };
-    case 'date':
-    case 'time':
-    case 'moment':
-      return { kind: type.kind };
-    case 'boolean':
-      return { kind: 'yes_no' };
-    case 'days':
-      return { kind: 'duration' };
-    case 'span':
-    case 'text':
-    case 'number':
-    case 'link':
-    case 'links':
-    case 'texts':
-    case 'rows':
-      return null;
-  }
-};
-
 /** "30 days ago", "in 2 months". */
 const sayAway = (unit: 'days' | 'months', count: number): string => {
   const size = Math.abs(count);
@@ -233,24 +209,24 @@ const sayAway = (unit: 'days' | 'months', count: number): string => {
 
 /** A value in the words of the field it is compared with. */
 export const sayOperand = (operand: Operand, type: ValueType, context: SayContext): string => {
+  const say = (value: Scalar, as = type): string => comparedWith(as)?.show(value, context.values) ?? '';
   switch (operand.kind) {
     case 'number':
-      return operand.text;
+      return say(operand.text, type.kind === 'number' ? type : { kind: 'number' }) || operand.text;
     case 'text': {
       if (type.kind === 'link') return context.recordLabel?.(type.register, operand.text) ?? 'a record';
-      const fieldType = fieldTypeOf(type);
-      return fieldType ? behaviourOf(fieldType).show(operand.text, context.values) : `“${operand.text}”`;
+      return type.kind === 'choice' || type.kind === 'choices' ? say(operand.text) : `“${operand.text}”`;
     }
     case 'boolean':
       return operand.value ? 'yes' : 'no';
     case 'time':
-      return behaviourOf({ kind: 'time' }).show(operand.time, context.values);
+      return say(operand.time, { kind: 'time' });
     case 'date':
-      return behaviourOf({ kind: 'date' }).show(operand.date, context.values);
+      return say(operand.date, { kind: 'date' });
     case 'moment':
-      return behaviourOf({ kind: 'moment' }).show(operand.moment, context.values);
+      return say(operand.moment, { kind: 'moment' });
     case 'duration':
-      return behaviourOf({ kind: 'duration' }).show(operand.duration, context.values);
+      return say(operand.duration, { kind: 'days' });
     case 'span': {
       const [from, to] = [operand.from, operand.to].map((day) => sayOperand(day, { kind: 'date' }, context));
       return from === to ? (from ?? '') : `${from} to ${to}`;

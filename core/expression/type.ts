@@ -101,6 +101,8 @@ export const fromValueType = (type: ValueType): Type => {
       return listOf(TEXT);
     case 'rows':
       return listOf(NOTHING);
+    case 'number':
+      return NUMBER;
     default:
       return type;
   }

@@ -13,6 +13,7 @@ import {
   testWords,
   toTest,
 } from './sentence.ts';
+import { usualWords } from './usual-words.ts';
 import { findField } from './vocabulary.ts';
 
 /** A sentence while it is written: what is said so far, and what can come next after the letters typed. */
@@ -26,18 +27,25 @@ export interface Writing<T> {
 /** One way on: its words, and where it leads; the sentence so far, or the finished outcome. */
 export interface Offer<T> {
   readonly label: string;
+  /** Other words for the same, by which it is found too. */
+  readonly also?: readonly string[];
   /** Where it leads is worked out when it is taken: sentences have no end. */
   readonly to:
     | { readonly kind: 'on'; readonly next: () => Writing<T> }
     | { readonly kind: 'done'; readonly outcome: T };
 }
 
-/** The offers whose words have the letters typed, those that begin with them first. */
+/** The offers whose words have the letters typed, those that begin with them first, and their other words last. */
 export const matching = <T>(offers: readonly Offer<T>[], typed: string): readonly Offer<T>[] => {
   const wanted = foldText(typed);
-  const begins = offers.filter((offer) => foldText(offer.label).startsWith(wanted));
-  const within = offers.filter((offer) => !begins.includes(offer) && foldText(offer.label).includes(wanted));
-  return [...begins, ...within];
+  const rank = ({ label, also = [] }: Offer<T>): number => {
+    const words = foldText(label);
+    if (words.startsWith(wanted)) return 0;
+    if (words.includes(wanted)) return 1;
+    return also.some((each) => foldText(each).startsWith(wanted)) ? 2 : 3;
+  };
+  const ranked = offers.map((offer) => ({ offer, at: rank(offer) }));
+  return [0, 1, 2].flatMap((at) => ranked.filter((each) => each.at === at).map((each) => each.offer));
 };
 
 const MOST_LINKS = 4;
@@ -126,10 +134,12 @@ const tests = <T>(
     )
     .map((kind): Offer<T> => {
       const label = testWords(kind, type, mood);
+      const also = usualWords(kind, mood);
       return needsNoValue(kind)
-        ? { label, to: { kind: 'on', next: () => clauseEnd(setting, progress, { field, test: { kind } }) } }
+        ? { label, also, to: { kind: 'on', next: () => clauseEnd(setting, progress, { field, test: { kind } }) } }
         : {
             label: `${label} …`,
+            also,
             to: {
               kind: 'on',
               next: () =>

@@ -1,9 +1,13 @@
 import Papa from 'papaparse';
 import { ok, type Problem, problem, type Result } from '../base/index.ts';
 
-/** Signs with which spreadsheets begin a formula; a cell that begins so is text to them only behind an apostrophe. */
-const FORMULA = /^[=+\-@\t\r]/;
-const GUARDED = /^'[=+\-@\t\r]/;
+/**
+ * Signs with which spreadsheets begin a formula, the wide ones too; a cell that begins so is text to them only behind an
+ * apostrophe. One that begins with an apostrophe gets another, so that the one taken away again is not its own.
+ */
+const SIGNS = "[=+\\-@\\t\\r\\n\uFF1D\uFF0B\uFF0D\uFF20']";
+const FORMULA = new RegExp(`^${SIGNS}`);
+const GUARDED = new RegExp(`^'(?=${SIGNS})`);
 
 /** One cell of a CSV file. `isText`: what people typed, which a spreadsheet must not take for a formula. */
 export interface Cell {
@@ -26,29 +30,49 @@ export const writeCsv = (rows: readonly (readonly Cell[])[], begins: boolean): s
   return `${begins ? '\uFEFF' : ''}${text}\r\n`;
 };
 
+/** The signs that can stand between cells. */
+export const SEPARATORS = [',', ';', '\t', '|'] as const;
+export type Separator = (typeof SEPARATORS)[number];
+
 export interface CsvTable {
   readonly head: readonly string[];
   readonly rows: readonly (readonly string[])[];
+  /** What stands between its cells. */
+  readonly separator: Separator;
 }
 
 export const MOST_CSV_ROWS = 200_000;
 
-/**
- * A CSV file as its head and rows, whatever sign stands between cells (comma, semicolon, tab); or why it is none.
- * `most` reads only so many rows: what a look at the beginning needs.
- */
-export const readCsv = (text: string, most?: number): Result<CsvTable> => {
-  const preview = most === undefined ? {} : { preview: most + 1 };
-  const read = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', ...preview });
+interface ReadOptions {
+  /** Reads only so many rows: what a look at the beginning needs. */
+  readonly most?: number;
+  /** What stands between cells, where that is known; else it is found out. */
+  readonly separator?: Separator | undefined;
+}
+
+/** A first line by which spreadsheets are told what stands between cells. */
+const TOLD = /^sep=(.)\r?\n/i;
+
+const isSeparator = (sign: string): sign is Separator => SEPARATORS.some((each) => each === sign);
+
+/** A CSV file as its head and rows, or why it is none. */
+export const readCsv = (text: string, { most, separator }: ReadOptions = {}): Result<CsvTable> => {
+  const whole = text.replace(/^\uFEFF/, '');
+  const told = TOLD.exec(whole);
+  const given = separator ?? (told?.[1] !== undefined && isSeparator(told[1]) ? told[1] : undefined);
+  const read = Papa.parse<string[]>(told ? whole.slice(told[0].length) : whole, {
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: [...SEPARATORS],
+    ...(given === undefined ? {} : { delimiter: given }),
+    ...(most === undefined ? {} : { preview: most + 1 }),
+  });
   const problems: Problem[] = read.errors
     .filter((error) => error.type === 'Quotes')
     .slice(0, 5)
     .map((error) =>
       problem('bad_csv', ['csv'], `Line ${(error.row ?? 0) + 1}: a quotation mark is opened and not closed.`),
     );
-  const [head = [], ...rows] = read.data.map((row) =>
-    row.map((cell) => cell.replace(GUARDED, (at) => at.slice(1)).trim()),
-  );
+  const [head = [], ...rows] = read.data.map((row) => row.map((cell) => cell.replace(GUARDED, '').trim()));
   if (problems.length > 0) return { ok: false, problems };
   if (head.length === 0) return { ok: false, problems: [problem('empty', ['csv'], 'There is nothing in this file.')] };
   if (rows.length > MOST_CSV_ROWS)
@@ -58,5 +82,6 @@ export const readCsv = (text: string, most?: number): Result<CsvTable> => {
         problem('too_many', ['csv'], `A file can have at most ${MOST_CSV_ROWS} rows, and this has ${rows.length}.`),
       ],
     };
-  return ok({ head, rows });
+  const found = read.meta.delimiter;
+  return ok({ head, rows, separator: isSeparator(found) ? found : ',' });
 };

@@ -1,4 +1,13 @@
-export { type Cell, type CsvTable, MOST_CSV_ROWS, readCsv, writeCsv } from './csv.ts';
+export {
+  type Cell,
+  type CsvTable,
+  MOST_CSV_ROWS,
+  readCsv,
+  SEPARATORS,
+  type Separator,
+  writeCsv,
+} from './csv.ts';
+export { decodeText, type Encoding } from './encoding.ts';
 export {
   beginsWith,
   findText,
@@ -19,3 +28,4 @@ export {
   orderBy,
   readsPerson,
 } from './query.ts';
+export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

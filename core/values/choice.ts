@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { ok, type Result } from '../base/index.ts';
+import { foldText, ok, type Result } from '../base/index.ts';
 import {
   asksNothing,
+  type Choice,
   checkText,
   describe,
   type FieldBehaviour,
@@ -14,8 +15,15 @@ import {
 } from './kind.ts';
 import { keyOfSchema } from './schemas.ts';
 
-const findChoice = (word: string, list: string, context: ValueContext) =>
-  context.choices(list).find((each) => each.code === word || each.label === word);
+/** The choice of a list that a word names: by its code or label, else by the one label that differs in case or accents. */
+const findChoice = (word: string, list: string, context: ValueContext): Choice | undefined => {
+  const all = context.choices(list);
+  const exact = all.find((each) => each.code === word || each.label === word);
+  if (exact) return exact;
+  const folded = foldText(word);
+  const [alike, another] = all.filter((each) => foldText(each.label) === folded);
+  return another ? undefined : alike;
+};
 
 const notOne = (word: string) => wrong('not_a_choice', `“${word.slice(0, 60)}” is not one of the choices.`);
 

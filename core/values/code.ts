@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { cleanLine, findMatch, ok, parsePattern, type Result, toCodes } from '../base/index.ts';
+import { ibanPlaces, misplacedIn } from './iban.ts';
 import { asksNothing, checkText, type FieldBehaviour, type Kind, type StoredValue, textOf, wrong } from './kind.ts';
 
 export type CodeScheme =
@@ -17,10 +18,39 @@ export const gtinCheckDigit = (withoutCheck: string): number => {
   return (10 - (sum % 10)) % 10;
 };
 
+/**
+ * The check character of an ISBN of ten (ISO 2108:2005, annex A): digits weighted 10 to 2, what is missing to a multiple
+ * of eleven, X for ten.
+ */
+const isbnCheck = (nine: string): string => {
+  const sum = [...nine].reduce((total, digit, i) => total + Number(digit) * (10 - i), 0);
+  const check = (11 - (sum % 11)) % 11;
+  return check === 10 ? 'X' : String(check);
+};
+
+/** An ISBN of ten characters, as older books have, becomes the GTIN on newer ones: 978, and a check digit of its own. */
+const readIsbn10 = (isbn: string): Result<StoredValue> => {
+  const check = isbnCheck(isbn.slice(0, 9));
+  if (isbn.at(-1) !== check)
+    return wrong(
+      'wrong_check_digit',
+      `The check character is wrong: an ISBN with these digits would end in ${check}. One may be mistyped.`,
+    );
+  const digits = `978${isbn.slice(0, 9)}`;
+  return ok(`${digits}${gtinCheckDigit(digits)}`);
+};
+
 const readGtin = (typed: string): Result<StoredValue> => {
-  const digits = typed.replace(/[\s-]/g, '');
+  const digits = typed
+    .replace(/^ISBN(?:-1[03])?:?/i, '')
+    .replace(/[\s\u2013-]/g, '')
+    .toUpperCase();
+  if (/^\d{9}[\dX]$/.test(digits)) return readIsbn10(digits);
   if (!/^(?:\d{8}|\d{12,14})$/.test(digits))
-    return wrong('not_a_gtin', 'This must be a GTIN, the number under a bar code: 8, 12, 13 or 14 digits.');
+    return wrong(
+      'not_a_gtin',
+      'This must be a GTIN, the number under a bar code: 8, 12, 13 or 14 digits, or the ISBN of a book.',
+    );
   const check = gtinCheckDigit(digits.slice(0, -1));
   return String(check) === digits.at(-1)
     ? ok(digits)
@@ -29,16 +59,6 @@ const readGtin = (typed: string): Result<StoredValue> => {
         `The check digit is wrong: with these digits the last would be ${check}. One digit may be mistyped.`,
       );
 };
-
-/**
- * How long an IBAN of each country is (ISO 13616; SWIFT's IBAN registry). Held to another reading of the registry by
- * a test.
- */
-const IBAN_LENGTHS: ReadonlyMap<string, number> = new Map(
-  'AD24 AE23 AL28 AT20 AZ28 BA20 BE16 BG22 BH22 BR29 BY28 CH21 CR22 CY28 CZ24 DE22 DK18 DO28 EE20 EG29 ES24 FI18 FO18 FR27 GB22 GE22 GI23 GL18 GR27 GT28 HR21 HU28 IE22 IL23 IQ23 IS26 IT27 JO30 KW30 KZ20 LB28 LC32 LI21 LT20 LU20 LV21 LY25 MC27 MD24 ME22 MK19 MN20 MR27 MT31 MU30 NI28 NL18 NO15 OM23 PK24 PL28 PS29 PT25 QA29 RO24 RS22 RU33 SA24 SC31 SD18 SE24 SI19 SK24 SM27 SO23 ST25 SV28 TL23 TN24 TR26 UA29 VA22 VG24 XK20 YE30'
-    .split(' ')
-    .map((each) => [each.slice(0, 2), Number(each.slice(2))]),
-);
 
 /** The remainder of ISO 7064 MOD 97-10: letters count from A = 10, the first four characters go to the end. */
 export const ibanRemainder = (iban: string): number => {
@@ -55,13 +75,20 @@ const readIban = (typed: string): Result<StoredValue> => {
   const iban = typed.replace(/[\s-]/g, '').toUpperCase();
   if (!/^[A-Z]{2}\d{2}[A-Z0-9]{10,30}$/.test(iban))
     return wrong('not_an_iban', 'This must be an IBAN: a country, two check digits, and the account.');
-  const length = IBAN_LENGTHS.get(iban.slice(0, 2));
-  if (length === undefined) return wrong('not_an_iban', `No country with IBANs has the letters ${iban.slice(0, 2)}.`);
+  const country = iban.slice(0, 2);
+  const places = ibanPlaces(country);
+  if (places === null) return wrong('not_an_iban', `No country with IBANs has the letters ${country}.`);
+  const length = places.length + 4;
   if (iban.length !== length)
+    return wrong('wrong_length', `An IBAN of ${country} has ${length} characters, and this has ${iban.length}.`);
+  const misplaced = misplacedIn(iban.slice(4), places);
+  if (misplaced) {
+    const { at, wanted } = misplaced;
     return wrong(
-      'wrong_length',
-      `An IBAN of ${iban.slice(0, 2)} has ${length} characters, and this has ${iban.length}.`,
+      'wrong_structure',
+      `Character ${at + 5} of an IBAN of ${country} is ${wanted}, and this has ${iban.charAt(at + 4)}.`,
     );
+  }
   // 00, 01 and 99 leave the same remainder as 97, 98 and 02, and are never given (ISO 7064, clause 9).
   const given = /^(?:0[2-9]|[1-8][0-9]|9[0-8])$/.test(iban.slice(2, 4));
   return given && ibanRemainder(iban) === 1

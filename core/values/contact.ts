@@ -1,16 +1,5 @@
-import parsePhone, { type CountryCode, getCountryCallingCode } from 'libphonenumber-js/min';
-import { cleanLine, cleanText, ok, perText } from '../base/index.ts';
-import { sql } from '../sql/index.ts';
-import {
-  asksNothing,
-  checkText,
-  type FieldBehaviour,
-  plainKind,
-  type StoredValue,
-  textOf,
-  type ValueContext,
-  wrong,
-} from './kind.ts';
+import { cleanLine, cleanText, ok } from '../base/index.ts';
+import { asksNothing, checkText, type FieldBehaviour, plainKind, type StoredValue, textOf, wrong } from './kind.ts';
 
 const ofText = (
   what: string,
@@ -27,9 +16,14 @@ const ofText = (
   edit,
 });
 
-/** A valid e-mail address (HTML Living Standard §4.10.5.1.5, which narrows RFC 5322); at most 254 characters. */
-const EMAIL =
-  /^[a-zA-Z0-9.!#$%&'*+/=?^_`{|}~-]+@[a-zA-Z0-9](?:[a-zA-Z0-9-]{0,61}[a-zA-Z0-9])?(?:\.[a-zA-Z0-9](?:[a-zA-Z0-9-]{0,61}[a-zA-Z0-9])?)+$/;
+/** A label of a host name: letters and digits of any script (RFC 5890), hyphens only within; at most 63 characters. */
+const LABEL = '[\\p{L}\\p{N}](?:[\\p{L}\\p{M}\\p{N}-]{0,61}[\\p{L}\\p{M}\\p{N}])?';
+
+/**
+ * A valid e-mail address (HTML Living Standard §4.10.5.1.5, which narrows RFC 5322), its letters of any script (RFC 6531);
+ * at most 254 characters.
+ */
+const EMAIL = new RegExp(`^[\\p{L}\\p{M}\\p{N}.!#$%&'*+/=?^_\`{|}~-]{1,64}@${LABEL}(?:\\.${LABEL})+$`, 'u');
 
 /** An e-mail address; the part after the @ is kept in small letters, as it does not tell them apart. */
 export const email = (): FieldBehaviour => ({
@@ -45,53 +39,19 @@ export const email = (): FieldBehaviour => ({
   }),
 });
 
-type Region = CountryCode;
-const REGION = /^[A-Z]{2}$/;
-const isRegion = (text: string): text is Region => REGION.test(text);
+/** Scheme, host, port and what follows (RFC 3986 §3), the host in any script; only what a browser may safely open. */
+const WEB = new RegExp(
+  `^https?://(?:(?:${LABEL}\\.)+(?!(?:\\d+|.)(?:[:/?#]|$))${LABEL}|(\\d{1,3}(?:\\.\\d{1,3}){3}))(?::(\\d{1,5}))?(?:[/?#][^\\s<>"\\\\^\`{|}]*)?$`,
+  'iu',
+);
 
-/** The region a locale names: GB of en-GB; null where it names none. */
-const regionOfLocale = perText(20, (locale): Region | null => {
-  const region = new Intl.Locale(locale).region ?? '';
-  return isRegion(region) ? region : null;
-});
-const regionOf = (context: ValueContext): Region | null => regionOfLocale(context.locale);
-
-/** A stored number as its own country writes it, of other countries with the code: a page of a list shows hundreds. */
-const shownPhone = perText(4_000, (asked): string => {
-  const [stored = '', named = ''] = asked.split(' ');
-  const region = isRegion(named) ? named : null;
-  const found = parsePhone(stored, region ?? undefined);
-  if (!found) return stored;
-  const own = region !== null && found.countryCallingCode === getCountryCallingCode(region);
-  return own ? found.formatNational() : found.formatInternational();
-});
-
-/** A telephone number: stored as ITU-T E.164 writes it (+442079460123), shown as its own country does. */
-export const phone = (): FieldBehaviour => {
-  const read = (typed: string, context: ValueContext) => parsePhone(typed, regionOf(context) ?? undefined);
-  const show = (value: StoredValue, context: ValueContext): string =>
-    value === null ? '' : shownPhone(`${textOf(value)} ${regionOf(context) ?? ''}`);
-  return {
-    asks: (column) => [sql`${column} ~ '^[+][0-9]{4,17}'`],
-    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, cell: 'edited' },
-    ...ofText(
-      'a telephone number',
-      (typed, context) => {
-        const text = cleanLine(typed);
-        if (text === '') return ok(null);
-        const found = /[a-z]{2}/i.test(text) ? undefined : read(text, context);
-        return found?.isPossible()
-          ? ok(found.number)
-          : wrong('not_a_phone', 'This must be a telephone number, with + and the country code if it is abroad.');
-      },
-      show,
-    ),
-  };
+const isWebAddress = (text: string): boolean => {
+  const found = WEB.exec(text);
+  if (!found || text.length > 2000) return false;
+  const [, numbers, port] = found;
+  const isHost = numbers === undefined || numbers.split('.').every((part) => Number(part) < 256);
+  return isHost && (port === undefined || (Number(port) > 0 && Number(port) <= 65_535));
 };
-
-/** Scheme, host and what follows (RFC 3986 §3); only what a browser may safely open. */
-const WEB =
-  /^(https?):\/\/(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z][a-z0-9-]*[a-z0-9](?::\d{1,5})?(?:[/?#][^\s<>"\\^`{|}]*)?$/i;
 
 /** A web address; https is taken where no scheme is typed. */
 export const web = (): FieldBehaviour => ({
@@ -102,8 +62,8 @@ export const web = (): FieldBehaviour => ({
     (typed) => {
       const text = cleanLine(typed);
       if (text === '') return ok(null);
-      const full = /^[a-z][a-z0-9+.-]*:/i.test(text) && !/^[a-z0-9.-]+:\d/i.test(text) ? text : `https://${text}`;
-      return full.length <= 2000 && WEB.test(full)
+      const full = /^[a-z][a-z0-9+.-]*:/i.test(text) && !/^[^\s:/]+:\d/.test(text) ? text : `https://${text}`;
+      return isWebAddress(full)
         ? ok(full)
         : wrong('not_a_web_address', 'This must be a web address, such as https://example.org/quay.');
     },
@@ -185,6 +145,5 @@ const arranged = (rest: readonly string[]): readonly string[] => {
 };
 
 export const emailKind = plainKind('email', 'e-mail', false, email);
-export const phoneKind = plainKind('phone', 'phone', false, phone);
 export const webKind = plainKind('web', 'web address', false, web);
 export const addressKind = plainKind('address', 'postal address', false, address);

@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { choiceKind, choicesKind } from './choice.ts';
 import { codeKind } from './code.ts';
-import { addressKind, emailKind, phoneKind, webKind } from './contact.ts';
+import { addressKind, emailKind, webKind } from './contact.ts';
 import { durationKind } from './duration.ts';
 import { filesKind } from './files.ts';
 import type { Called, FieldBehaviour, Kind, TypeOf } from './kind.ts';
 import { linkKind, linksKind, personKind } from './link.ts';
 import { moneyKind, numberKind, percentKind } from './number.ts';
+import { phoneKind } from './phone.ts';
 import { positionKind } from './position.ts';
 import { type RowsType, rowsKind } from './rows.ts';
 import { runningNumberKind } from './running-number.ts';

@@ -24,7 +24,9 @@ export {
   workedOutIn,
 } from './asked.ts';
 export { type CodeScheme, gtinCheckDigit, ibanRemainder } from './code.ts';
+export { comparedWith } from './compared.ts';
 export { ADDRESS_LINES, type Address, type AddressLine, addressOf, addressText } from './contact.ts';
+export { CURRENCIES, isCurrency, minorUnits } from './currencies.ts';
 export { durationMs, durationText } from './duration.ts';
 export {
   behaviourOf,
@@ -67,7 +69,7 @@ export {
   type ValueType,
 } from './kind.ts';
 export type { BackName } from './link.ts';
-export { minorUnits } from './number.ts';
+export { readLimit, sayLimit } from './number.ts';
 export { type Position, positionOf } from './position.ts';
 export { newRowField } from './rows.ts';
 export { type Series, seriesText } from './running-number.ts';

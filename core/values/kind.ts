@@ -26,7 +26,8 @@ export const PEOPLE = '$people';
 /** What the rule language sees of a value. */
 export type ValueType =
   | { readonly kind: 'text' }
-  | { readonly kind: 'number' }
+  /** `share`: a fraction that people write in hundredths; `currency`: an amount of it. */
+  | { readonly kind: 'number'; readonly share?: boolean; readonly currency?: string }
   | { readonly kind: 'boolean' }
   | { readonly kind: 'date' }
   | { readonly kind: 'time' }
@@ -110,8 +111,10 @@ export interface ValueContext {
   readonly zone: string;
   readonly currency: string;
   readonly choices: (list: string) => readonly Choice[];
-  /** The day on which something is typed, where a person types it: then days may be said in words too. */
+  /** The day on which something is written: what a year of two digits or none means. */
   readonly today?: string;
+  /** It stands in a file: days are written out, and nothing is a sum to be worked out. */
+  readonly inFile?: boolean;
 }
 
 /** How values of a kind stand among others, in lists, rows and what is looked for. */

@@ -1,17 +1,21 @@
 import { z } from 'zod';
-import { Decimal, findDecimal, ok, perText, type Result, readSum, roundHalfAway } from '../base/index.ts';
+import { Decimal, findDecimal, ok, perText, type Result } from '../base/index.ts';
 import { parameter, type SqlFragment, sql } from '../sql/index.ts';
+import { minorUnits, withoutCurrency } from './currencies.ts';
 import {
   type ColumnType,
   describe,
   type FieldBehaviour,
   type Kind,
   type StoredValue,
+  type TypeOf,
   textOf,
   type ValueContext,
+  type ValueType,
   wrong,
 } from './kind.ts';
 import { limitsSchemas } from './schemas.ts';
+import { readNumber, readNumberSum } from './written-number.ts';
 
 const MOST_DIGITS = 15;
 
@@ -20,50 +24,6 @@ export interface Limits {
   readonly least?: string | undefined;
   readonly most?: string | undefined;
 }
-
-/** A number as people type it ("1,250.00", "1 250") in plain form, or null. Separators are the locale's. */
-const readTyped = (typed: string, locale: string): string | null => {
-  const { group, point } = separators(locale);
-  const text = typed.trim().replace(/\s/g, '');
-  if (!inGroups(text, group, point)) return null;
-  const plain = text.replaceAll(group, '').replace(point, '.').replace(/^\+/, '').replace('−', '-');
-  const full = plain.replace(/^(-?)\./, '$10.').replace(/\.$/, '');
-  return findDecimal(full) ? full : null;
-};
-
-const DATE_LIKE = /^(?:\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}|\d{1,2}\/\d{4})$/;
-
-/** A sum typed in place of a number ("12*4.50"), rounded to the field's decimals half away from zero, or null. */
-const readTypedSum = (typed: string, locale: string, decimals: number): string | null => {
-  // A date or a code with hyphens in a box for a number is a slip, not a sum.
-  if (DATE_LIKE.test(typed.trim()) || !/[+*/×÷(]|\s[-−]\s/.test(typed)) return null;
-  const sum = readSum(typed, (number) => findDecimal(readTyped(number, locale) ?? ''));
-  return sum && roundHalfAway(sum, decimals).toFixed();
-};
-
-const known = new Map<string, { readonly group: string; readonly point: string }>();
-const separators = (locale: string): { readonly group: string; readonly point: string } => {
-  const found = known.get(locale);
-  if (found) return found;
-  const parts = new Intl.NumberFormat(locale).formatToParts(12345.6);
-  const made = {
-    group: parts.find((part) => part.type === 'group')?.value ?? ',',
-    point: parts.find((part) => part.type === 'decimal')?.value ?? '.',
-  };
-  known.set(locale, made);
-  return made;
-};
-
-/**
- * Whether group separators stand where they can: "1,250" and "12,34,567" do, "1,5" does not, as there the comma was
- * meant as a decimal point. A number read a thousandfold wrong is worse than one refused.
- */
-const inGroups = (text: string, group: string, point: string): boolean => {
-  const [whole = '', ...rest] = text.split(point);
-  if (rest.length > 1 || rest.some((after) => after.includes(group))) return false;
-  const groups = whole.split(group);
-  return groups.every((digits, i) => i === 0 || digits.length === 3 || (digits.length === 2 && i < groups.length - 1));
-};
 
 const limited = (
   plain: string,
@@ -117,11 +77,15 @@ const show = (value: StoredValue, locale: string, least: number, most: number, u
     ? shownNumber(`${value} ${locale} ${least} ${most} ${useGrouping}`)
     : '';
 
+/** What is left of what was written without its unit or currency, or why it cannot be this. */
+type Bare = (typed: string) => Result<string>;
+
 interface Numeric extends Limits {
   readonly decimals: number;
   /** How many decimals are shown at least. */
   readonly shown: number;
   readonly suffix: (context: ValueContext) => string;
+  readonly bare: Bare;
 }
 
 const columnOf = (decimals: number): ColumnType => `numeric(${MOST_DIGITS + decimals}, ${decimals})`;
@@ -131,54 +95,84 @@ const withinLimits = (column: SqlFragment, { least, most }: Limits): SqlFragment
   ...(most === undefined ? [] : [sql`${column} <= ${parameter(most, 'numeric')}`]),
 ];
 
-const numeric = ({ decimals, shown: least, suffix, ...limits }: Numeric): FieldBehaviour => ({
-  value: { kind: 'number' },
-  sql: 'numeric',
-  column: columnOf(decimals),
-  asks: (column) => withinLimits(column, limits),
-  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
-  parse: (typed, context) => {
-    if (typed.trim() === '') return ok(null);
-    const plain = readTyped(typed, context.locale) ?? readTypedSum(typed, context.locale, decimals);
-    return plain === null
-      ? wrong('not_a_number', 'This must be a number, such as 12 or 12.50.')
-      : limited(plain, decimals, limits, (value) => show(value, context.locale, least, decimals));
-  },
-  check: (value, context) => {
-    const shown = (limit: string) => show(limit, context.locale, least, decimals);
-    if (value === null) return ok(null);
-    if (typeof value === 'number' && Number.isFinite(value)) return limited(String(value), decimals, limits, shown);
-    if (typeof value === 'string') return limited(value, decimals, limits, shown);
-    return wrong('wrong_type', `This must be a number, not ${describe(value)}.`);
-  },
-  show: (value, context) => {
-    const shown = show(value, context.locale, least, decimals, !isYearLike({ decimals, ...limits }));
-    return shown === '' ? '' : `${shown}${suffix(context)}`;
-  },
-  edit: (value, context) => show(value, context.locale, least, decimals) || textOf(value),
-});
+const NOT_A_NUMBER = 'This must be a number, such as 12 or 12.50.';
+
+const numeric = ({ decimals, shown: least, suffix, bare, ...limits }: Numeric): FieldBehaviour => {
+  const shown = (value: StoredValue, context: ValueContext): string => {
+    const text = show(value, context.locale, least, decimals, !isYearLike({ decimals, ...limits }));
+    return text === '' ? '' : `${text}${suffix(context)}`;
+  };
+  const held = (plain: string, context: ValueContext) =>
+    limited(plain, decimals, limits, (limit) => shown(limit, context));
+  return {
+    value: { kind: 'number' },
+    sql: 'numeric',
+    column: columnOf(decimals),
+    asks: (column) => withinLimits(column, limits),
+    traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
+    parse: (typed, context) => {
+      if (typed.trim() === '') return ok(null);
+      const read = bare(typed.trim());
+      if (!read.ok) return read;
+      // In a file "1/2" is no sum somebody wants to be worked out.
+      const sum = context.inFile ? null : readNumberSum(read.value, context.locale, decimals);
+      const plain = readNumber(read.value, context.locale) ?? sum;
+      return plain === null ? wrong('not_a_number', NOT_A_NUMBER) : held(plain, context);
+    },
+    check: (value, context) => {
+      if (value === null) return ok(null);
+      if (typeof value === 'number' && Number.isFinite(value)) return held(String(value), context);
+      if (typeof value === 'string') return held(value, context);
+      return wrong('wrong_type', `This must be a number, not ${describe(value)}.`);
+    },
+    show: shown,
+    edit: (value, context) => show(value, context.locale, least, decimals) || textOf(value),
+  };
+};
+
+const withoutUnit =
+  (unit: string): Bare =>
+  (typed) =>
+    ok(unit !== '' && typed.toLowerCase().endsWith(unit.toLowerCase()) ? typed.slice(0, -unit.length).trim() : typed);
 
 /** A decimal number; `decimals` at most 6. */
 export const number = (decimals: number, unit: string | undefined, limits: Limits): FieldBehaviour =>
-  numeric({ ...limits, decimals, shown: 0, suffix: () => (unit ? ` ${unit}` : '') });
+  numeric({
+    ...limits,
+    decimals,
+    shown: 0,
+    suffix: () => (unit ? ` ${unit}` : ''),
+    bare: withoutUnit(unit ?? ''),
+  });
 
-const units = new Map<string, number>();
+const inCurrency =
+  (currency: string): Bare =>
+  (typed) => {
+    const { text, other } = withoutCurrency(typed, currency);
+    return other === ''
+      ? ok(text)
+      : wrong('other_currency', `This must be an amount in ${currency}, and this one is in ${other}.`);
+  };
 
-/** Minor units of a currency (ISO 4217), as the platform's tables give them: GBP 2, JPY 0. */
-export const minorUnits = (currency: string): number => {
-  const found =
-    units.get(currency) ??
-    new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ??
-    2;
-  units.set(currency, found);
-  return found;
-};
+const currencySuffix =
+  (currency: string) =>
+  (context: ValueContext): string =>
+    context.currency === currency ? '' : ` ${currency}`;
 
 /** An amount in major units; the currency is written only where it is not the workspace's own. */
 export const money = (currency: string, limits: Limits): FieldBehaviour => {
   const decimals = minorUnits(currency);
-  const suffix = (context: ValueContext) => (context.currency === currency ? '' : ` ${currency}`);
-  return { ...numeric({ ...limits, decimals, shown: decimals, suffix }), fixed: [currency] };
+  return {
+    ...numeric({
+      ...limits,
+      decimals,
+      shown: decimals,
+      suffix: currencySuffix(currency),
+      bare: inCurrency(currency),
+    }),
+    value: { kind: 'number', currency },
+    fixed: [currency],
+  };
 };
 
 const hundredths = (plain: string): string => new Decimal(plain).div(100).toFixed();
@@ -188,20 +182,23 @@ const percentOf = (value: StoredValue): string | null => {
   return decimal ? decimal.mul(100).toFixed() : null;
 };
 
+const withoutSign: Bare = (typed) => ok(typed.replace(/\s*%$/, '').replace(/%(?=\)$)/, ''));
+
 /**
  * A share: stored as a fraction (20 % is 0.2), typed and shown in hundredths, with or without the sign.
  * `decimals` and the limits are those of the hundredths: 12.5 % has one.
  */
 export const percent = (decimals: number, limits: Limits): FieldBehaviour => {
-  const inner = numeric({ ...limits, decimals, shown: 0, suffix: () => ' %' });
+  const inner = numeric({ ...limits, decimals, shown: 0, suffix: () => ' %', bare: withoutSign });
   const toFraction = (read: Result<StoredValue>): Result<StoredValue> =>
     read.ok && typeof read.value === 'string' ? ok(hundredths(read.value)) : read;
   return {
     ...inner,
+    value: { kind: 'number', share: true },
     column: columnOf(decimals + 2),
     traits: { ...inner.traits, cell: 'percent' },
     asks: (column) => withinLimits(column, { least: fractionOf(limits.least), most: fractionOf(limits.most) }),
-    parse: (typed, context) => toFraction(inner.parse(typed.trim().replace(/\s*%$/, ''), context)),
+    parse: (typed, context) => toFraction(inner.parse(typed, context)),
     check: (value, context) => {
       if (typeof value !== 'string' && typeof value !== 'number') return inner.check(value, context);
       const plain = findDecimal(String(value));
@@ -211,6 +208,68 @@ export const percent = (decimals: number, limits: Limits): FieldBehaviour => {
     edit: (value, context) => inner.edit(percentOf(value), context),
   };
 };
+
+/** As fine as anything in a condition is told. */
+const FINEST = 12;
+
+/**
+ * A number that fields are compared with, written as these are: "50 %" for a share, "£500" for an amount. It has no
+ * limits and no decimals of its own, and no sign between its thousands, as it may be a year.
+ */
+export const comparedNumber = ({ share, currency }: ValueType & { kind: 'number' }): FieldBehaviour => {
+  const brief = (least: number, suffix: string) => (value: StoredValue, context: ValueContext) => {
+    const whole = !textOf(value).includes('.');
+    const text = show(value, context.locale, whole ? 0 : least, FINEST, false);
+    return text === '' ? '' : `${text}${suffix}`;
+  };
+  if (share) {
+    const say = brief(0, ' %');
+    const told = (value: StoredValue, context: ValueContext) => say(percentOf(value), context);
+    return { ...percent(FINEST, {}), show: told, edit: told };
+  }
+  if (currency === undefined) {
+    const say = brief(0, '');
+    return { ...number(FINEST, undefined, {}), show: say, edit: say };
+  }
+  const plain = numeric({
+    decimals: FINEST,
+    shown: minorUnits(currency),
+    suffix: currencySuffix(currency),
+    bare: inCurrency(currency),
+  });
+  const say = (value: StoredValue, context: ValueContext) =>
+    brief(minorUnits(currency), currencySuffix(currency)(context))(value, context);
+  return { ...plain, show: say, edit: say };
+};
+
+/** A kind of number with its limits. */
+type LimitedType = TypeOf<typeof numberKind> | TypeOf<typeof moneyKind> | TypeOf<typeof percentKind>;
+
+const unlimited = (type: LimitedType): FieldBehaviour => {
+  switch (type.kind) {
+    case 'number':
+      return number(type.decimals, type.unit, {});
+    case 'money':
+      return money(type.currency, {});
+    case 'percent':
+      return percent(type.decimals, {});
+  }
+};
+
+/**
+ * A limit of a field as a person writes it, in its stored form: a share's is in hundredths. '' is none; null where it
+ * cannot be read.
+ */
+export const readLimit = (type: LimitedType, typed: string, context: ValueContext): string | null => {
+  const read = unlimited(type).parse(typed, context);
+  if (!read.ok) return null;
+  if (read.value === null) return '';
+  return type.kind === 'percent' ? percentOf(read.value) : textOf(read.value);
+};
+
+/** A stored limit in words: "50 %". */
+export const sayLimit = (type: LimitedType, limit: string, context: ValueContext): string =>
+  unlimited(type).show(type.kind === 'percent' ? hundredths(limit) : limit, context);
 
 type NumberType = {
   readonly kind: 'number';

@@ -1,24 +1,17 @@
 import {
   findDate,
   findMoment,
-  findTime,
-  fromLocal,
+  foldText,
   ok,
   readDay,
+  readMoment,
+  readTime,
   showDate,
   showMoment,
   toLocal,
 } from '../base/index.ts';
-import {
-  asksNothing,
-  checkText,
-  describe,
-  type FieldBehaviour,
-  plainKind,
-  textOf,
-  type ValueContext,
-  wrong,
-} from './kind.ts';
+import { asksNothing, checkText, describe, type FieldBehaviour, plainKind, textOf, wrong } from './kind.ts';
+import { readYesNo } from './yes-no-words.ts';
 
 /** Yes or no. */
 export const yesNo = (): FieldBehaviour => ({
@@ -27,12 +20,11 @@ export const yesNo = (): FieldBehaviour => ({
   column: 'boolean',
   asks: asksNothing,
   traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'edited' },
-  parse: (typed) => {
-    const word = typed.trim().toLowerCase();
+  parse: (typed, { locale }) => {
+    const word = foldText(typed);
     if (word === '') return ok(null);
-    if (word === 'yes' || word === 'true') return ok(true);
-    if (word === 'no' || word === 'false') return ok(false);
-    return wrong('not_yes_or_no', 'This must be yes or no.');
+    const answer = readYesNo(word, locale);
+    return answer === null ? wrong('not_yes_or_no', 'This must be yes or no.') : ok(answer);
   },
   check: (value) =>
     value === null || typeof value === 'boolean'
@@ -44,9 +36,9 @@ export const yesNo = (): FieldBehaviour => ({
 
 /** A calendar day. */
 export const date = (): FieldBehaviour => {
-  const parse: FieldBehaviour['parse'] = (typed, { today, locale }) => {
+  const parse: FieldBehaviour['parse'] = (typed, context) => {
     if (typed.trim() === '') return ok(null);
-    const found = today === undefined ? findDate(typed.trim()) : readDay(typed, today, locale);
+    const found = readDay(typed, context);
     return found ? ok(found) : wrong('not_a_date', 'This must be a day of the calendar, such as 2026-11-23.');
   };
   return {
@@ -66,22 +58,11 @@ export const date = (): FieldBehaviour => {
   };
 };
 
-/** "9:30", "0930", "9.30" and "9.30 pm" as the texts ISO 8601 would write. */
-const readClockTime = (typed: string): string | null => {
-  const found = /^(\d{1,2})(?:[:.]?(\d{2}))?(?::(\d{2}))?\s*([ap])?\.?m?\.?$/i.exec(typed);
-  if (!found) return null;
-  const [, hours = '', minutes = '00', seconds = '00', half] = found;
-  const hour = Number(hours);
-  if (half && (hour < 1 || hour > 12)) return null;
-  const full = half ? (hour % 12) + (half.toLowerCase() === 'p' ? 12 : 0) : hour;
-  return `${String(full).padStart(2, '0')}:${minutes}:${seconds}`;
-};
-
 /** A time of day, to the second. */
 export const time = (): FieldBehaviour => {
   const parse: FieldBehaviour['parse'] = (typed) => {
     if (typed.trim() === '') return ok(null);
-    const found = findTime(readClockTime(typed.trim()) ?? typed.trim());
+    const found = readTime(typed);
     return found ? ok(found.slice(0, 8)) : wrong('not_a_time', 'This must be a time of day, such as 10:40.');
   };
   const show = (value: string): string => (value.endsWith(':00') ? value.slice(0, 5) : value);
@@ -98,14 +79,6 @@ export const time = (): FieldBehaviour => {
   };
 };
 
-/** "23/11 10:40", "tomorrow 9.30": a day and a time as people type them. */
-const readTypedMoment = (typed: string, { today, locale, zone }: ValueContext): string | null => {
-  const parts = /^(.+?)[\s,]+(\S+(?:\s*[ap]\.?m\.?)?)$/i.exec(typed);
-  const day = today === undefined ? null : readDay(parts?.[1] ?? '', today, locale);
-  const time = findTime(readClockTime(parts?.[2] ?? '') ?? parts?.[2] ?? '');
-  return day && time ? fromLocal(`${day}T${time}`, zone) : null;
-};
-
 /** An instant; typed as a local date and time of the workspace's zone. */
 export const moment = (): FieldBehaviour => ({
   value: { kind: 'moment' },
@@ -115,9 +88,8 @@ export const moment = (): FieldBehaviour => ({
   traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
   parse: (typed, context) => {
     if (typed.trim() === '') return ok(null);
-    const found =
-      findMoment(typed.trim()) ?? fromLocal(typed.trim(), context.zone) ?? readTypedMoment(typed.trim(), context);
-    return found ? ok(found) : wrong('not_a_moment', 'This must be a date and a time.');
+    const found = readMoment(typed, context);
+    return found ? ok(found) : wrong('not_a_moment', 'This must be a date and a time, such as 23 Nov 2026, 10:40.');
   },
   check: checkText('a date and time with its offset', (text) => {
     if (text === '') return ok(null);

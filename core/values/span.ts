@@ -64,6 +64,8 @@ const APART = /\s+(?:to|till|until|-)\s+|\s*(?:–|—|\.\.)\s*|(?<=\d{4}-\d{2}-
 /** "1–5 Nov", "1 to 5 November 2026": the month is said once. */
 const ONE_MONTH = /^(\d{1,2})\s*(?:-|–|—|to)\s*(\d{1,2})\s+([^\d\s].*)$/i;
 const YEAR = /(?<!\d)\d{4}(?!\d)/;
+/** How many days a span has, as it is said behind it. */
+const COUNTED = /\s*\(\d+ (?:days?|nights?)\)$/i;
 
 const daysTyped = (typed: string): readonly [from: string, to: string] | null => {
   const once = ONE_MONTH.exec(typed);
@@ -73,10 +75,10 @@ const daysTyped = (typed: string): readonly [from: string, to: string] | null =>
 };
 
 /** Two days as people say them: the year of the last one is that of the first, and New Year may lie between. */
-const readSpan = (typed: string, { today, locale }: ValueContext): DaySpan | null => {
-  const [first, last] = daysTyped(typed) ?? [];
+const readSpan = (typed: string, context: ValueContext): DaySpan | null => {
+  const [first, last] = daysTyped(typed.replace(COUNTED, '')) ?? [];
   if (first === undefined || last === undefined) return null;
-  const day = (text: string): string | null => readDay(text, today, locale);
+  const day = (text: string): string | null => readDay(text, context);
   const to = day(last);
   const year = YEAR.test(first) ? undefined : YEAR.exec(last)?.[0];
   const from = (year === undefined ? null : day(`${first} ${year}`)) ?? day(first);

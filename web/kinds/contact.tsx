@@ -5,7 +5,7 @@ import { GROUP, type KindFace, LINE } from './face.ts';
 
 export const emailFace: KindFace<FieldTypeOf<'email'>> = {
   layout: LINE,
-  Control: (props) => <Box {...props} input="email" />,
+  Control: (props) => <Box {...props} inputMode="email" />,
   Value: ({ shown }) => (
     <a className="part" href={`mailto:${encodeURIComponent(shown).replace('%40', '@')}`}>
       {shown}
@@ -21,11 +21,27 @@ export const phoneFace: KindFace<FieldTypeOf<'phone'>> = {
       {shown}
     </a>
   ),
+  Settings: ({ type, n, what, onType }) => {
+    const said = type.short ? 'and short ones such as 112' : 'whole ones only';
+    return (
+      <>
+        {', '}
+        <button
+          type="button"
+          className="part"
+          aria-label={`which numbers ${what} ${n} takes: ${said}`}
+          onClick={() => onType({ kind: 'phone', ...(type.short ? {} : { short: true }) })}
+        >
+          {said}
+        </button>
+      </>
+    );
+  },
 };
 
 export const webFace: KindFace<FieldTypeOf<'web'>> = {
   layout: LINE,
-  Control: (props) => <Box {...props} input="url" placeholder="https://" />,
+  Control: (props) => <Box {...props} inputMode="url" placeholder="https://" />,
   Value: ({ value, shown }) => (
     <a className="part" href={typeof value === 'string' ? value : ''} target="_blank" rel="noreferrer noopener">
       {shown}

@@ -1,5 +1,4 @@
-import { findDecimal } from '#core/base/index.ts';
-import type { FieldTypeOf } from '#core/values/index.ts';
+import { type FieldTypeOf, isCurrency, readLimit, sayLimit } from '#core/values/index.ts';
 import { Amount } from '../ui/controls/typed.tsx';
 import { Part, PickOne } from '../ui/part.tsx';
 import { TextPart, without } from '../ui/text-part.tsx';
@@ -40,29 +39,36 @@ const Decimals = ({
     </Part>
   );
 
-const Limits = ({ what, n, type, onType }: SettingsProps<FieldTypeOf<'number' | 'money' | 'percent'>>) => {
-  const put = (key: 'least' | 'most', text: string): void => {
-    if (text === '' || findDecimal(text)) onType(without(type, key, text));
-  };
+/** A part of the sentence that is a limit, written as values of the field are. */
+const Limit = ({
+  which,
+  what,
+  n,
+  type,
+  place,
+  onType,
+}: SettingsProps<FieldTypeOf<'number' | 'money' | 'percent'>> & { which: 'least' | 'most' }) => {
+  const { values } = place.context;
+  const said = type[which] === undefined ? '' : sayLimit(type, type[which], values);
   return (
-    <>
-      {', from '}
-      <TextPart
-        text={type.least ?? ''}
-        shown={type.least ?? 'any'}
-        what={`least of ${what} ${n}`}
-        onText={(text) => put('least', text)}
-      />
-      {' to '}
-      <TextPart
-        text={type.most ?? ''}
-        shown={type.most ?? 'any'}
-        what={`most of ${what} ${n}`}
-        onText={(text) => put('most', text)}
-      />
-    </>
+    <TextPart
+      text={said}
+      shown={said || 'any'}
+      what={`${which} of ${what} ${n}`}
+      refuse={(text) => (readLimit(type, text, values) === null ? 'Write a number as the field’s values are.' : null)}
+      onText={(text) => onType(without(type, which, readLimit(type, text, values) ?? ''))}
+    />
   );
 };
+
+const Limits = (props: SettingsProps<FieldTypeOf<'number' | 'money' | 'percent'>>) => (
+  <>
+    {', from '}
+    <Limit {...props} which="least" />
+    {' to '}
+    <Limit {...props} which="most" />
+  </>
+);
 
 export const numberFace: KindFace<FieldTypeOf<'number'>> = {
   layout: LINE,
@@ -106,6 +112,11 @@ export const moneyFace: KindFace<FieldTypeOf<'money'>> = {
             text={type.currency}
             shown={type.currency}
             what={`currency of ${what} ${n}`}
+            refuse={(text) =>
+              isCurrency(text.toUpperCase())
+                ? null
+                : 'Write the three letters of a currency in use, such as GBP (ISO 4217).'
+            }
             onText={(currency) => onType({ ...type, currency: currency.toUpperCase() })}
           />
         )}

@@ -1,8 +1,7 @@
-import { type ReactNode, useMemo, useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import {
   type Clause,
   type Condition,
-  checkExpression,
   conditionText,
   type Expected,
   findCondition,
@@ -23,6 +22,7 @@ import {
 } from '#core/expression/index.ts';
 import type { ValueType } from '#core/values/index.ts';
 import { FormulaEditor } from './formula-editor.tsx';
+import { Oddities } from './oddities.tsx';
 import { OperandEditor } from './operand-editor.tsx';
 import { Part, PickOne, PickYesNo } from './part.tsx';
 import { SentenceWriter } from './sentence-writer.tsx';
@@ -124,23 +124,9 @@ export const ConditionEditor = (props: Props) => {
           </>
         )
       )}
-      <Oddities text={text} context={context} />
+      <Oddities text={text} expected={CONDITION} context={context} onChange={onChange} />
     </span>
   );
-};
-
-/** What looks like a mistake though it is allowed: a condition that can never be true. */
-const Oddities = ({ text, context }: { text: string; context: SayContext }) => {
-  const checked = useMemo(
-    () => (text.trim() === '' ? null : checkExpression(text, context.vocabulary, CONDITION)),
-    [text, context.vocabulary],
-  );
-  const told = checked?.ok ? checked.value.warnings : [];
-  return told.map((each) => (
-    <span key={each.detail} className="block text-straw" role="status">
-      {each.detail}
-    </span>
-  ));
 };
 
 const Clauses = ({ context, mood, subject, onChange, mayBeEmpty, found }: Props & { found: Read }) => {

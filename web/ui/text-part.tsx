@@ -1,3 +1,4 @@
+import { useId, useState } from 'react';
 import { Part } from './part.tsx';
 
 /** A setting that is left out when nothing is written. */
@@ -8,27 +9,57 @@ interface TextPartProps {
   readonly text: string;
   readonly shown: string;
   readonly what: string;
+  /** Why what was written cannot be used, in a sentence; null where it can. */
+  readonly refuse?: (text: string) => string | null;
   readonly onText: (text: string) => void;
 }
 
 /** A part of the sentence that is a short text. */
-export const TextPart = ({ text, shown, what, onText }: TextPartProps) => (
+export const TextPart = ({ shown, what, ...editor }: TextPartProps) => (
   <Part text={shown} what={what}>
-    {(close) => (
-      <form
-        className="flex gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          event.stopPropagation();
-          onText(String(new FormData(event.currentTarget).get('text') ?? '').trim());
-          close();
-        }}
-      >
-        <input className="box" name="text" defaultValue={text} aria-label={what} />
+    {(close) => <TextEditor {...editor} what={what} close={close} />}
+  </Part>
+);
+
+const TextEditor = ({
+  text,
+  what,
+  refuse,
+  onText,
+  close,
+}: Omit<TextPartProps, 'shown'> & { readonly close: () => void }) => {
+  const [wrong, setWrong] = useState<string | null>(null);
+  const told = useId();
+  return (
+    <form
+      className="grid gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        event.stopPropagation();
+        const typed = String(new FormData(event.currentTarget).get('text') ?? '').trim();
+        const refused = refuse?.(typed) ?? null;
+        setWrong(refused);
+        if (refused !== null) return;
+        onText(typed);
+        close();
+      }}
+    >
+      <span className="flex gap-2">
+        <input
+          className="box"
+          name="text"
+          defaultValue={text}
+          aria-label={what}
+          aria-invalid={wrong !== null}
+          aria-describedby={told}
+        />
         <button type="submit" className="btn">
           Use
         </button>
-      </form>
-    )}
-  </Part>
-);
+      </span>
+      <span id={told} role="alert" className="wrong">
+        {wrong}
+      </span>
+    </form>
+  );
+};

@@ -1,4 +1,4 @@
-import { failed, ok, type Problem, problem, type Result } from '../../base/index.ts';
+import { failed, ok, problem, type Result } from '../../base/index.ts';
 import type { ValueType } from '../../values/index.ts';
 import { whyNotSql } from '../not-in-sql.ts';
 import { parseExpression } from '../parse.ts';
@@ -10,6 +10,7 @@ import { alwaysOrNever } from './always.ts';
 import { build } from './build.ts';
 import { Checking } from './checking.ts';
 import { towards } from './literals.ts';
+import { shareWarnings, type Warning } from './shares.ts';
 
 /** An expression that may be run: its tree as written, its typed term, and what it reads. */
 export interface Checked {
@@ -26,7 +27,7 @@ export interface Checked {
   /** Why SQL cannot answer it, or null when it can. */
   readonly notInSql: string | null;
   /** What is allowed and yet looks like a mistake: a condition that is always true, a division by zero. */
-  readonly warnings: readonly Problem[];
+  readonly warnings: readonly Warning[];
 }
 
 /** What an expression must give: a condition, or a value that fits a field. */
@@ -113,6 +114,10 @@ export const checkExpression = (text: string, vocabulary: Vocabulary, expected: 
     },
     readsClock: readsClock(term),
     notInSql: whyNotSql(term),
-    warnings: [...at.warnings, ...odd],
+    warnings: [
+      ...at.warnings,
+      ...shareWarnings(text, parsed.value, vocabulary, expected.kind === 'value' ? expected.type : undefined),
+      ...odd,
+    ],
   });
 };

@@ -84,7 +84,7 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
   const open = async (given: globalThis.File | undefined): Promise<void> => {
     if (!given) return;
     const csv = await given.text();
-    const read = readCsv(csv, LOOKED_AT);
+    const read = readCsv(csv, { most: LOOKED_AT });
     setWrong(read.ok ? '' : read.problems.map((each) => each.detail).join(' '));
     forget();
     if (!read.ok) return setFile(null);

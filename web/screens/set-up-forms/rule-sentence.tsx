@@ -23,6 +23,7 @@ import {
 import type { ValueType } from '#core/values/index.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
 import { FormulaEditor } from '../../ui/formula-editor.tsx';
+import { Oddities } from '../../ui/oddities.tsx';
 import { OperandEditor } from '../../ui/operand-editor.tsx';
 import { Part, PickOne, PickYesNo } from '../../ui/part.tsx';
 import { SentenceWriter } from '../../ui/sentence-writer.tsx';
@@ -61,6 +62,14 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
               )
             }
           </Part>
+          {type && (
+            <Oddities
+              text={rule.value}
+              expected={{ kind: 'value', type }}
+              context={context}
+              onChange={(text) => onChange({ kind: 'starts_as', value: text })}
+            />
+          )}
         </>
       );
     }

@@ -56,7 +56,8 @@ const Line = <F extends RowField | FieldDraft>({
       event.preventDefault();
       onMove(event.key === 'ArrowUp' ? -1 : 1);
     }
-    if (event.key === 'Enter' && event.target instanceof HTMLInputElement) {
+    // Enter in a part's own editor is for that part.
+    if (event.key === 'Enter' && event.target instanceof HTMLInputElement && event.target.form === null) {
       event.preventDefault();
       onEnter();
     }

@@ -1,7 +1,7 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { joinWords } from '#core/base/index.ts';
-import type { SayContext } from '#core/expression/index.ts';
+import type { Expected, SayContext } from '#core/expression/index.ts';
 import {
   type Catalogue,
   type Constraint,
@@ -13,6 +13,7 @@ import {
 import { behaviourOf } from '#core/values/index.ts';
 import type { RegisterDraft } from '../../state/register-draft.ts';
 import { FormulaEditor } from '../../ui/formula-editor.tsx';
+import { Oddities } from '../../ui/oddities.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 
 interface Props {
@@ -23,6 +24,8 @@ interface Props {
   readonly onDraft: (next: Partial<RegisterDraft>) => void;
 }
 
+const CONDITION: Expected = { kind: 'condition' };
+
 /** By what a record is known, and what must hold of every one, whoever writes it. */
 export const RegisterRules = ({ register, draft, context, catalogue, onDraft }: Props) => (
   <section aria-label="Names and rules" className="mt-6">
@@ -31,7 +34,19 @@ export const RegisterRules = ({ register, draft, context, catalogue, onDraft }: 
     <ul>
       {draft.constraints.map((constraint, i) => (
         <li key={JSON.stringify(constraint)} className="ruled flex items-baseline gap-2 py-1.5">
-          <span className="grow">{sayConstraint(register, constraint, catalogue)}</span>
+          <span className="grow">
+            {sayConstraint(register, constraint, catalogue)}
+            {constraint.kind === 'must' && (
+              <Oddities
+                text={constraint.condition}
+                expected={CONDITION}
+                context={context}
+                onChange={(condition) =>
+                  onDraft({ constraints: draft.constraints.with(i, { ...constraint, condition }) })
+                }
+              />
+            )}
+          </span>
           <button
             type="button"
             className="btn btn-quiet px-1.5!"

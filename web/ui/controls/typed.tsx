@@ -7,8 +7,9 @@ const shownText = ({ asTyped, field, value, context }: ControlProps): string =>
   asTyped ?? behaviourOf(field.type).edit(value, context);
 
 interface BoxProps {
-  readonly input?: 'text' | 'email' | 'tel' | 'url';
-  readonly inputMode?: 'decimal' | 'numeric';
+  readonly input?: 'text' | 'tel';
+  /** Which keys a telephone shows. Browsers turn what is typed in boxes of their own kinds for these into other letters. */
+  readonly inputMode?: 'decimal' | 'numeric' | 'email' | 'url';
   readonly mono?: boolean;
   readonly placeholder?: string;
 }

@@ -1,0 +1,69 @@
+import type { Result } from '../base/index.ts';
+import { behaviourOf, type FieldType, type StoredValue, type ValueContext } from '../values/index.ts';
+
+/** How the values of a file are written, where that can be meant in more than one way. */
+export interface WrittenCells {
+  /** Numbers with a point before their decimals (1,250.50), or as the workspace writes them. */
+  readonly numbers: 'plain' | 'local';
+  /** A share without its sign is a fraction (0.2 for 20 %), and not in hundredths. */
+  readonly fraction: boolean;
+}
+
+const isNumber = (type: FieldType): boolean => behaviourOf(type).value.kind === 'number';
+const isShare = (type: FieldType): boolean => {
+  const { value } = behaviourOf(type);
+  return value.kind === 'number' && value.share === true;
+};
+
+/** A plain locale, in which numbers have a point. */
+const POINTED = 'en';
+
+/** A cell of a file as a value of a field, read as in a box but that nothing is told from today or worked out; '' is nothing. */
+export const readCellOf = (
+  type: FieldType,
+  cell: string,
+  { numbers, fraction }: WrittenCells,
+  context: ValueContext,
+): Result<StoredValue> => {
+  const behaviour = behaviourOf(type);
+  const inFile = { ...context, inFile: true };
+  if (!isNumber(type)) return behaviour.parse(cell, inFile);
+  const written = numbers === 'plain' ? { ...inFile, locale: POINTED } : inFile;
+  if (!fraction || !isShare(type) || cell.includes('%')) return behaviour.parse(cell, written);
+  const plain = behaviourOf({ kind: 'number', decimals: 6 }).parse(cell, written);
+  return plain.ok ? behaviour.check(plain.value, context) : plain;
+};
+
+/** Some cells of a column, and what it fills. */
+export interface Column {
+  readonly type: FieldType;
+  readonly cells: readonly string[];
+}
+
+/** How the numbers of some columns seem to be written: as the workspace does where more of them can be read so. */
+export const guessNumbers = (columns: readonly Column[], context: ValueContext): 'plain' | 'local' => {
+  const readable = (numbers: 'plain' | 'local'): number =>
+    columns
+      .filter(({ type }) => isNumber(type))
+      .flatMap(({ type, cells }) => cells.map((cell) => readCellOf(type, cell, { numbers, fraction: false }, context)))
+      .filter((read) => read.ok || read.problems.some(({ code }) => code !== 'not_a_number')).length;
+  return readable('local') > readable('plain') ? 'local' : 'plain';
+};
+
+/**
+ * Whether it must be asked what a column of shares means: none has a sign, and none is over 1, so that 0.2 may stand for
+ * 20 % as well as for a fifth of one per cent.
+ */
+export const asksForFractions = (
+  { type, cells }: Column,
+  numbers: 'plain' | 'local',
+  context: ValueContext,
+): boolean => {
+  if (!isShare(type)) return false;
+  const written = cells.filter((cell) => cell !== '');
+  const values = written.map((cell) => {
+    const read = readCellOf({ kind: 'number', decimals: 6 }, cell, { numbers, fraction: false }, context);
+    return read.ok && typeof read.value === 'string' ? Number(read.value) : Number.NaN;
+  });
+  return values.length > 0 && values.every((value) => Math.abs(value) <= 1) && values.some((value) => value !== 0);
+};
