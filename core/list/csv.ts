@@ -5,7 +5,7 @@ import { ok, type Problem, problem, type Result } from '../base/index.ts';
  * Signs with which spreadsheets begin a formula, the wide ones too; a cell that begins so is text to them only behind an
  * apostrophe. One that begins with an apostrophe gets another, so that the one taken away again is not its own.
  */
-const SIGNS = "[=+\\-@\\t\\r\\n\uFF1D\uFF0B\uFF0D\uFF20']";
+const SIGNS = "[=+\\-@\\t\\r\uFF1D\uFF0B\uFF0D\uFF20']";
 const FORMULA = new RegExp(`^${SIGNS}`);
 const GUARDED = new RegExp(`^'(?=${SIGNS})`);
 
@@ -72,7 +72,7 @@ export const readCsv = (text: string, { most, separator }: ReadOptions = {}): Re
     .map((error) =>
       problem('bad_csv', ['csv'], `Line ${(error.row ?? 0) + 1}: a quotation mark is opened and not closed.`),
     );
-  const [head = [], ...rows] = read.data.map((row) => row.map((cell) => cell.replace(GUARDED, '').trim()));
+  const [head = [], ...rows] = read.data.map((row) => row.map((cell) => cell.trim().replace(GUARDED, '').trim()));
   if (problems.length > 0) return { ok: false, problems };
   if (head.length === 0) return { ok: false, problems: [problem('empty', ['csv'], 'There is nothing in this file.')] };
   if (rows.length > MOST_CSV_ROWS)

@@ -8,7 +8,15 @@ import {
   sayCondition,
 } from '../expression/index.ts';
 import { rowsKey } from '../sql/index.ts';
-import { behaviourOf, isMadeByProgram, isNothing, numberingIn, rowFieldsIn, workedOutIn } from '../values/index.ts';
+import {
+  behaviourOf,
+  isMadeByProgram,
+  isNothing,
+  numberingIn,
+  rowFieldsIn,
+  sameValue,
+  workedOutIn,
+} from '../values/index.ts';
 import { type Catalogue, checkFormula, findVocabulary, valueContext, vocabularyOf } from './catalogue.ts';
 import type { Constraint, Field, Register } from './definition.ts';
 import { readsItselfOnly, recordItem } from './item.ts';
@@ -73,24 +81,33 @@ export const answersItself = (must: Checked): boolean =>
 
 /**
  * The *must* constraints that a record breaks, as far as they can be judged by its own values and rows; those that
- * look at other records, the database is asked. A condition holds when true or null.
+ * look at other records, the database is asked. A condition holds when true or null. `before`: the record as it was, where
+ * it is changed.
  */
 export const brokenMusts = (
   register: Register,
   values: RecordValues,
   catalogue: Catalogue,
   clock: Clock,
+  before?: RecordValues,
 ): Problem[] => {
   const musts = register.constraints.filter((constraint) => constraint.kind === 'must');
   if (musts.length === 0) return [];
   const item = recordItem(register, values, catalogue, clock);
+  const was = before && recordItem(register, before, catalogue, clock);
   return musts.flatMap((must) => {
     const read = checkMust(register, must, catalogue);
     if (!read.ok || !answersItself(read.value)) return [];
     if (evaluate(read.value, { ...item, clock }) !== false) return [];
+    const stood = was !== undefined && before !== undefined && mayStand(must, read.value, before, values);
+    if (stood && evaluate(read.value, { ...was, clock }) === false) return [];
     return [mustProblem(register, must, read.value, catalogue)];
   });
 };
+
+/** Whether a rule that a record broke before may stay broken after a change: it lets stand, and nothing it reads changed. */
+export const mayStand = (must: Must, read: Checked, before: RecordValues, after: RecordValues): boolean =>
+  must.lets_stand === true && read.reads.every(([name = '']) => sameValue(before[name] ?? null, after[name] ?? null));
 
 /** A broken *must*, told at the last of the fields it reads: by then all of them have been come by. */
 export const mustProblem = (register: Register, must: Must, read: Checked, catalogue: Catalogue): Problem => {

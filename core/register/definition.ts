@@ -34,7 +34,13 @@ export const constraintSchema = z.discriminatedUnion('kind', [
     folded: z.boolean().default(false),
     message,
   }),
-  z.strictObject({ kind: z.literal('must'), condition: formulaSchema, message }),
+  z.strictObject({
+    kind: z.literal('must'),
+    condition: formulaSchema,
+    message,
+    /** Records that break it already may stay so until something it reads is changed. */
+    lets_stand: z.boolean().optional(),
+  }),
 ]);
 export type Constraint = z.infer<typeof constraintSchema>;
 

@@ -17,6 +17,7 @@ export {
   canBeUnique,
   checkMust,
   isWritable,
+  mayStand,
   mustProblem,
   sayConstraint,
   uniqueText,

@@ -1,13 +1,16 @@
 import { isReservedKey, type Problem, problem, type Result } from '../base/index.ts';
 import { FUNCTION_NAMES } from '../expression/index.ts';
+import { identifier } from '../sql/index.ts';
 import {
   behaviourOf,
   choiceListOf,
   type FieldType,
   type FieldTypeOf,
+  isMadeByProgram,
   linkIn,
   type RowField,
   rowsIn,
+  sayAsked,
   wordOf,
   workedOutIn,
 } from '../values/index.ts';
@@ -55,6 +58,13 @@ export type PlanStep =
       readonly kind: 'set_aside_row_field';
       readonly register: Register;
       readonly rows: RowsField;
+      readonly field: RowField;
+    }
+  /** A field that stays asks something else of its values; how many do not have it is counted when it is rehearsed. */
+  | {
+      readonly kind: 'ask_anew';
+      readonly register: Register;
+      readonly rows: RowsField | null;
       readonly field: RowField;
     }
   /** A worked-out field got another formula. */
@@ -107,15 +117,22 @@ const changeSteps = (old: Field | undefined, next: Field, register: Register): P
       ...next.type.fields.flatMap((field): PlanStep[] => {
         const held = before.get(field.key);
         if (!held) return [{ kind: 'add_row_field', register, rows: next, field }];
-        return anew(held, field, register);
+        return [...anew(held, field, register), ...askedAnew(held, field, register, next)];
       }),
       ...old.type.fields
         .filter((field) => !after.has(field.key))
         .map((field): PlanStep => ({ kind: 'set_aside_row_field', register, rows: next, field })),
     ];
   }
-  return old ? anew(old, next, register) : [];
+  return old ? [...anew(old, next, register), ...askedAnew(old, next, register, null)] : [];
 };
+
+/** What of a field's settings each value is held against. */
+const asksOf = ({ type, required }: RowField): string =>
+  JSON.stringify([required, behaviourOf(type).asks(identifier('value'))]);
+
+const askedAnew = (old: RowField, next: RowField, register: Register, rows: RowsField | null): PlanStep[] =>
+  isMadeByProgram(next.type) || asksOf(old) === asksOf(next) ? [] : [{ kind: 'ask_anew', register, rows, field: next }];
 
 const anew = (old: RowField, next: RowField, register: Register): PlanStep[] => {
   const worked = workedOutIn(next.type);
@@ -352,6 +369,14 @@ export const sayStep = (step: PlanStep, catalogue: Catalogue, records: number): 
       return `The ${step.rows.type.plural.toLowerCase()} of ${step.register.plural} get the field ${sayField(step.field, catalogue)}, empty in those there are.`;
     case 'set_aside_row_field':
       return `The field ${step.field.label} of the ${step.rows.type.plural.toLowerCase()} of ${step.register.plural} is set aside with what they hold in it; it can be brought back.`;
+    case 'ask_anew': {
+      const owner = step.rows
+        ? `the ${step.rows.type.plural.toLowerCase()} of ${step.register.plural}`
+        : step.register.plural;
+      const asked = sayAsked(step.field.type, valueContext(catalogue));
+      const needed = step.field.required ? 'always needed' : 'may be empty';
+      return `${step.field.label} of ${owner} from now on: ${[asked, needed].filter(Boolean).join(', ')}.`;
+    }
     case 'work_out_anew':
       return `${step.label} of ${step.register.plural} is worked out anew in all ${records} records, as ${step.formula}.`;
     case 'hold':

@@ -74,8 +74,8 @@ export const checkValues = (
 };
 
 /** The register's own rules over a whole record, whoever writes it. */
-export const recordProblems = (register: Register, values: RecordValues): Problem[] =>
-  register.fields
+export const recordProblems = ({ fields }: Pick<Register, 'fields'>, values: RecordValues): Problem[] =>
+  fields
     .filter((field) => field.required && !isMadeByProgram(field.type) && isNothing(values[field.key] ?? null))
     .map((field) => problem('required', [field.key], `${field.label} must be answered.`));
 

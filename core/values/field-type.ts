@@ -4,7 +4,7 @@ import { codeKind } from './code.ts';
 import { addressKind, emailKind, webKind } from './contact.ts';
 import { durationKind } from './duration.ts';
 import { filesKind } from './files.ts';
-import type { Called, FieldBehaviour, Kind, TypeOf } from './kind.ts';
+import type { Called, FieldBehaviour, Kind, TypeOf, ValueContext } from './kind.ts';
 import { linkKind, linksKind, personKind } from './link.ts';
 import { moneyKind, numberKind, percentKind } from './number.ts';
 import { phoneKind } from './phone.ts';
@@ -136,6 +136,12 @@ const sayWith = <K extends FieldKindName>(kind: K, type: FieldTypes[K], called: 
 
 /** A field's kind as it reads in a sentence: "looks up one of Boats". */
 export const sayType = (type: FieldType, called: Called): string => sayWith(type.kind, type, called);
+
+const askWith = <K extends FieldKindName>(kind: K, type: FieldTypes[K], context: ValueContext): string =>
+  kindCalled(kind).asked?.(type, context) ?? '';
+
+/** What a field's settings ask of a value: "at most 50 %"; '' where they ask nothing that is said. */
+export const sayAsked = (type: FieldType, context: ValueContext): string => askWith(type.kind, type, context);
 
 const noteWith = <K extends FieldKindName>(kind: K, type: FieldTypes[K], called: Called): string => {
   const { noted, word } = kindCalled(kind);

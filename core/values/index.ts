@@ -43,6 +43,7 @@ export {
   outcomeTypeSchema,
   type RowField,
   rowFieldSchema,
+  sayAsked,
   sayType,
   typeOfKind,
   wordOf,

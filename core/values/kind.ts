@@ -184,6 +184,8 @@ export interface Kind<T extends { readonly kind: string }, Given extends boolean
   readonly given: Given;
   /** It in the sentence of a question: "looks up one of Boats"; its word where it says no more. */
   readonly said?: (type: T, called: Called) => string;
+  /** What its settings ask of a value, where they do: "at most 50 %". */
+  readonly asked?: (type: T, context: ValueContext) => string;
   /** It in brackets behind a field's label: "link to Boats"; its word where it says no more. */
   readonly noted?: (type: T, called: Called) => string;
 }

@@ -267,6 +267,15 @@ export const readLimit = (type: LimitedType, typed: string, context: ValueContex
   return type.kind === 'percent' ? percentOf(read.value) : textOf(read.value);
 };
 
+/** What limits ask, in words: "from 0 % to 50 %". */
+const sayLimits = (type: LimitedType, context: ValueContext): string => {
+  const { least, most } = type;
+  const said = (limit: string) => sayLimit(type, limit, context);
+  if (least !== undefined && most !== undefined) return `from ${said(least)} to ${said(most)}`;
+  if (least !== undefined) return `at least ${said(least)}`;
+  return most === undefined ? 'without limits' : `at most ${said(most)}`;
+};
+
 /** A stored limit in words: "50 %". */
 export const sayLimit = (type: LimitedType, limit: string, context: ValueContext): string =>
   unlimited(type).show(type.kind === 'percent' ? hundredths(limit) : limit, context);
@@ -286,6 +295,7 @@ export const numberKind: Kind<NumberType, true> = {
     ...limitsSchemas,
   }),
   behaviour: (type) => number(type.decimals, type.unit, type),
+  asked: sayLimits,
   begins: () => ({ kind: 'number', decimals: 0 }),
   beginsGiven: () => ({ kind: 'number', decimals: 2 }),
   inRows: true,
@@ -300,6 +310,7 @@ export const moneyKind: Kind<{ readonly kind: 'money'; readonly currency: string
     ...limitsSchemas,
   }),
   behaviour: (type) => money(type.currency, type),
+  asked: sayLimits,
   begins: (currency) => ({ kind: 'money', currency }),
   inRows: true,
   given: true,
@@ -309,6 +320,7 @@ export const percentKind: Kind<{ readonly kind: 'percent'; readonly decimals: nu
   word: 'percent',
   schema: z.strictObject({ kind: z.literal('percent'), decimals: z.int().min(0).max(4), ...limitsSchemas }),
   behaviour: (type) => percent(type.decimals, type),
+  asked: sayLimits,
   begins: () => ({ kind: 'percent', decimals: 0 }),
   beginsGiven: () => ({ kind: 'percent', decimals: 1 }),
   inRows: true,

@@ -94,6 +94,7 @@ export const phoneKind: Kind<{ readonly kind: 'phone'; readonly short?: boolean 
   word: 'phone',
   schema: z.strictObject({ kind: z.literal('phone'), short: z.boolean().optional() }),
   behaviour: ({ short }) => phone(short ?? false),
+  asked: ({ short }) => (short ? 'short numbers too' : 'whole numbers only'),
   begins: () => ({ kind: 'phone' }),
   inRows: true,
   given: false,

@@ -62,6 +62,7 @@ export const textKind: Kind<{ readonly kind: 'text'; readonly longest?: number |
   word: 'text',
   schema: z.strictObject({ kind: z.literal('text'), longest: z.int().min(1).max(LONGEST_LINE).optional() }),
   behaviour: ({ longest }) => text(longest),
+  asked: ({ longest }) => `at most ${longest ?? LONGEST_LINE} characters`,
   begins: () => ({ kind: 'text' }),
   inRows: true,
   given: true,

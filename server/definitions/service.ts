@@ -2,14 +2,17 @@ import { arrayOverlaps, eq, sql } from 'drizzle-orm';
 import type { DraftAnswer, FormSummary, PlanAnswer, RouteSummary } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
-import type { Catalogue, Constraint, Plan, Register } from '#core/register/index.ts';
+import type { Catalogue, Constraint, Plan, PlanStep, Register } from '#core/register/index.ts';
 import { compileRoute, type Route } from '#core/signoff/index.ts';
+import { any, identifier, rowsKey, sql as text } from '#core/sql/index.ts';
 import { Identifier, type Role } from '#core/workspace/index.ts';
 import type { Db, Queryable, Tx } from '../platform/database.ts';
+import { toDrizzle } from '../platform/fragment.ts';
 import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../platform/refusal.ts';
 import { counters, people, workspace } from '../platform/schema.ts';
 import { carryOutPlan } from './ddl.ts';
+import { fieldChecks, tablesOf } from './derived/index.ts';
 import { dropDraft, findDraft, keepDraft, rewriteDrafts } from './drafts.ts';
 import { newId } from './ids.ts';
 import { type Changes, planDefinitions, sayPlan } from './planning.ts';
@@ -26,6 +29,9 @@ export type CountBreaking = (
   broken: { readonly register: Register; readonly constraint: Constraint; readonly catalogue: Catalogue },
 ) => Promise<number>;
 
+type Said = PlanAnswer['steps'][number];
+type AskedAnew = PlanStep & { readonly kind: 'ask_anew' };
+
 const readCounts = async (db: Queryable): Promise<Map<string, number>> =>
   new Map((await db.select().from(counters)).map((row) => [row.register, row.next - 1]));
 
@@ -39,7 +45,7 @@ const bumpVersion = async (tx: Tx): Promise<number> => {
   return row?.version ?? 0;
 };
 
-const identifier = new Identifier(newId);
+const identified = new Identifier(newId);
 
 /** Refuses roles with which nobody at all could set anything up any more, and give it back. */
 const refuseLockingOut = async (db: Queryable, { roles }: Definitions, changed: readonly Role[]): Promise<void> => {
@@ -106,7 +112,7 @@ export class DefinitionsService {
         if (JSON.stringify(register) !== JSON.stringify(definitions.catalogue.registers.get(key)))
           await publishDefinition(tx, 'register', register, by);
       for (const role of changes.roles)
-        await publishDefinition(tx, 'role', identifier.role(role, definitions.roles.get(role.key)), by);
+        await publishDefinition(tx, 'role', identified.role(role, definitions.roles.get(role.key)), by);
       return sayPlan(planned, await bumpVersion(tx), changes.roles, counts);
     });
   }
@@ -122,7 +128,7 @@ export class DefinitionsService {
     valueOrRefuse(compileForm(given, definitions.catalogue));
     return inTransaction(this.#db, async (tx) => {
       const before = (await findDraft(tx, key))?.form ?? definitions.forms.get(key)?.published.document;
-      const form = identifier.form(given, before);
+      const form = identified.form(given, before);
       const revision = await keepDraft(tx, form, by);
       await notify(tx, { kind: 'draft', form: key });
       return { form, revision, version: (await nextVersion(tx, 'form', key)).version };
@@ -160,7 +166,7 @@ export class DefinitionsService {
       if (given.key !== key)
         throw invalid([problem('key', ['key'], 'The key in the route is not the one in the address.')]);
       const known = [...definitions.routes.values()].find(({ document }) => document.route.key === key);
-      const route = identifier.route(given, known?.document.route);
+      const route = identified.route(given, known?.document.route);
       valueOrRefuse(compileRoute(route, definitions.catalogue, new Set(definitions.roles.keys())));
       const other = definitions.routes.get(route.register);
       if (other && other.document.route.key !== key) {
@@ -197,6 +203,7 @@ export class DefinitionsService {
     const steps = await Promise.all(
       answer.steps.map(async (said, i) => {
         const step = plan.steps[i];
+        if (step?.kind === 'ask_anew') return this.#withStanding(said, step, definitions);
         if (step?.kind !== 'hold' || !definitions.catalogue.registers.has(step.register.key)) return said;
         const { register, constraint } = step;
         // A field that does not stand there yet holds nothing that could break anything.
@@ -210,11 +217,35 @@ export class DefinitionsService {
         const says =
           constraint.kind === 'unique'
             ? `${said.says} ${count} records share it with another, so this is refused until they are mended.`
-            : `${said.says} ${count} records break it; each must be mended when it is next changed.`;
+            : constraint.lets_stand
+              ? `${said.says} ${count} records break it, and stay as they are until what it reads is changed.`
+              : `${said.says} ${count} records break it; each must be mended when it is next changed.`;
         return { ...said, says };
       }),
     );
     return { ...answer, steps };
+  }
+
+  /** Adds to what is asked of a field anew how many do not have it: they stay as they are until it is changed. */
+  async #withStanding(said: Said, { register, rows, field }: AskedAnew, { catalogue }: Definitions): Promise<Said> {
+    const key = rows ? rowsKey(register.key, rows.key) : register.key;
+    const table = tablesOf(catalogue).find((each) => each.key === key);
+    const checks = fieldChecks(field);
+    if (!table || checks.length === 0 || !table.fields.some((each) => each.key === field.key)) return said;
+    const at = identifier(table.schema, table.name);
+    const broken = any(checks.map((check) => text`(${check}) is false`));
+    const { rows: counted } = await this.#db.execute(toDrizzle(text`select count(*) as n from ${at} where ${broken}`));
+    const count = Number(counted[0]?.n ?? 0);
+    const what = rows ? rows.type.plural.toLowerCase() : 'records';
+    if (count === 0) return { ...said, says: `${said.says} All ${what} have it so.` };
+    const [those, they] =
+      count === 1
+        ? [`One of the ${what} has`, 'It stays as it is']
+        : [`${count} ${what} have`, 'They stay as they are'];
+    return {
+      ...said,
+      says: `${said.says} ${those} it otherwise. ${they} until ${rows ? rows.label : field.label} is changed there.`,
+    };
   }
 
   #change<T>(run: (tx: Tx, definitions: Definitions) => Promise<T>): Promise<T> {

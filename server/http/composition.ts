@@ -1,6 +1,7 @@
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import { renameReserved } from '../definitions/reserved.ts';
 import { type CountBreaking, DefinitionsService } from '../definitions/service.ts';
+import { settle } from '../definitions/settle.ts';
 import { clearFiles } from '../files/clear.ts';
 import { csvTask } from '../lists/csv-task.ts';
 import { clockNow } from '../platform/clock.ts';
@@ -23,7 +24,15 @@ export const FOLLOWERS: readonly Follower[] = [searchFollower, historyFollower, 
 export const tasksOf = (reader: DefinitionsReader, url: string, csvWorker: string): readonly Task[] => [
   clearFiles(reader),
   csvTask(url, csvWorker),
+  settleTask(reader),
 ];
+
+/** At night: a rule that was broken when it was made is kept by the database once none breaks it. */
+const settleTask = (reader: DefinitionsReader): Task => ({
+  name: 'settle',
+  at: '43 2 * * *',
+  run: async ({ db }) => ({ settled: await settle(db, reader) }),
+});
 
 /** Definitions read no records: a rehearsal's counts come from the reader. */
 export const countBreakingRecords: CountBreaking = (db, definitions, { register, constraint, catalogue }) => {
@@ -34,4 +43,5 @@ export const countBreakingRecords: CountBreaking = (db, definitions, { register,
 /** What a start does besides the migrations: definitions of an earlier version are put into the words of this one. */
 export const bringUpToDate = async (db: Db, reader: DefinitionsReader): Promise<void> => {
   await renameReserved(db, reader, new DefinitionsService(db, reader, countBreakingRecords));
+  await settle(db, reader);
 };

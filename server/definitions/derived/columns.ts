@@ -69,6 +69,13 @@ export const dropColumns = async (tx: Tx, after: Catalogue): Promise<void> => {
   }
 };
 
+/** Takes away all those of one table, so that what they read can change its type. */
+export const dropColumnsOf = async (tx: Tx, { schema, name }: Table): Promise<void> => {
+  for (const column of await generatedColumns(tx))
+    if (column.schema === schema && column.table === name)
+      await run(tx, text`alter table ${identifier(schema, name)} drop column ${identifier(column.name)}`);
+};
+
 /** Makes the columns of a table that are not there yet, as far as it is not too large to be written anew. */
 export const makeColumns = async (
   tx: Tx,

@@ -6,7 +6,9 @@ import { tablesOf } from './table.ts';
 import { makeTriggers } from './triggers.ts';
 import { makeUniques } from './uniques.ts';
 
-export { readStored } from './columns.ts';
+export { fieldChecks, needsSettling } from './checks.ts';
+export { dropColumnsOf, readStored } from './columns.ts';
+export { type Table, tablesOf } from './table.ts';
 
 /** Takes away what would stand in the way of new names. */
 export const dropDerived = (tx: Tx, after: Catalogue): Promise<void> => dropColumns(tx, after);

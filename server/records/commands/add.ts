@@ -238,7 +238,7 @@ const judgeBeyond = async (work: Work, register: Register, records: readonly Can
   const { names, typed } = recordShapes(register).added;
   await execute(work.db, insertion({ table: JUDGED, names, typed }, rows));
   const ids = records.map(({ id }) => id);
-  const problems = await mustsBeyond(work, register, ids, JUDGED);
+  const problems = await mustsBeyond(work, register, ids, { table: JUDGED });
   await execute(work.db, sql`drop table judged`);
   return problems;
 };

@@ -4,6 +4,7 @@ import {
   type Catalogue,
   type Change,
   checkValues,
+  type Field,
   mergeChange,
   parentProblems,
   type RecordValues,
@@ -54,7 +55,7 @@ export const changeRecord = async (
   const current = await readOwnValues(system, register, id, 'locked');
   if (!current || current.archived) throw notFound();
   const { catalogue } = work.definitions;
-  const change = withUnseenCells(register, seen, current.values, checkedChange(register, catalogue, given));
+  const change = withUnseenCells(register, seen, current.values, checkedChange(register, catalogue, current, given));
   const merged = merge(register, current, change);
   await refuseWrong(work, register, { id, current, change, merged });
   const numbered = await giveNumbers(work, register, merged);
@@ -75,7 +76,7 @@ export const changeRecord = async (
     overwriting(recordShapes(register).changed, id, row),
     ...rowInsertions(register, rowFields, [{ id, values: numbered }]),
   ]);
-  const [beyond] = await mustsBeyond(work, register, [id]);
+  const [beyond] = await mustsBeyond(work, register, [id], { before: current.values, after: numbered });
   if (beyond) throw invalid(prefixed([beyond.problem]));
   return { ...(await follow(work, event)), number: current.number, values: numbered, differs: true };
 };
@@ -88,7 +89,7 @@ export const judgeChange = async (work: Work, register: Register, id: string, gi
   const system = asSystem(work, 'a change is judged with the whole record');
   const current = await readOwnValues(system, register, id);
   if (!current || current.archived) throw notFound();
-  const change = checkedChange(register, work.definitions.catalogue, given);
+  const change = checkedChange(register, work.definitions.catalogue, current, given);
   const merged = merge(register, current, change);
   await refuseWrong(work, register, { id, current, change, merged });
   return Object.keys(differences(register, current.values, merged)).length > 0;
@@ -97,15 +98,23 @@ export const judgeChange = async (work: Work, register: Register, id: string, gi
 const prefixed = (problems: readonly Problem[]): Problem[] =>
   problems.map((each) => ({ ...each, path: ['changes', ...each.path] }));
 
-const checkedChange = (register: Register, catalogue: Catalogue, given: GivenChange): Change => {
+/** What the fields are changed to must be right; what they were is taken as it stands where that is what was sent. */
+const checkedChange = (register: Register, catalogue: Catalogue, current: OwnValues, given: GivenChange): Change => {
+  const standing: Record<string, StoredValue> = {};
+  const other: Record<string, unknown> = {};
+  for (const [key, value] of Object.entries(given.from)) {
+    const held = current.values[key];
+    if (held !== undefined && JSON.stringify(held) === JSON.stringify(value)) standing[key] = held;
+    else other[key] = value;
+  }
   const changes = checkValues(register, given.changes, catalogue);
-  const from = checkValues(register, given.from, catalogue);
+  const from = checkValues(register, other, catalogue);
   const problems = [
     ...(changes.ok ? [] : prefixed(changes.problems)),
     ...(from.ok ? [] : from.problems.map((each) => ({ ...each, path: ['from', ...each.path] }))),
   ];
   if (!changes.ok || !from.ok) throw invalid(problems);
-  return { from: from.value, changes: changes.value };
+  return { from: { ...standing, ...from.value }, changes: changes.value };
 };
 
 /** Rows come without the columns that whoever sent them does not see: these are taken from the rows as they stand. */
@@ -151,11 +160,13 @@ const refuseWrong = async (work: Work, register: Register, { id, current, change
   const pointings = pointingsOf(register, [change.changes]);
   const links = missingProblems(pointings, await readPresent(work, idsByTarget(pointings)));
   const taken = await uniqueProblems(work, register, [{ id, values: merged }]);
+  const touched = ({ key }: Field): boolean => !sameValue(current.values[key] ?? null, merged[key] ?? null);
   const problems = [
-    ...recordProblems(register, merged),
+    // What was empty when a field came to be needed stays so until the field is changed.
+    ...recordProblems({ fields: register.fields.filter(touched) }, merged),
     ...retiredProblems(register.fields, merged, current.values, catalogue),
     ...parentProblems(register.fields, merged, catalogue),
-    ...brokenMusts(register, merged, catalogue, work.clock),
+    ...brokenMusts(register, merged, catalogue, work.clock, current.values),
     ...[...links, ...taken].map((each) => each.problem),
   ];
   if (problems.length > 0) throw invalid(prefixed(problems));

@@ -5,6 +5,7 @@ import {
   type Catalogue,
   type Constraint,
   checkMust,
+  mayStand,
   mustProblem,
   type RecordValues,
   type Register,
@@ -231,18 +232,26 @@ export const looksBeyond = (register: Register, catalogue: Catalogue): boolean =
     return read?.ok === true && !answersItself(read.value);
   });
 
+/** Where the records stand that are asked about, and of one that is changed what it was and is. */
+interface Beyond {
+  readonly table?: SqlFragment;
+  readonly before?: RecordValues;
+  readonly after?: RecordValues;
+}
+
 /** The *must* constraints that look beyond the record, asked of the database once it stands there, or in a table like it. */
 export const mustsBeyond = async (
   { db, definitions: { catalogue }, clock }: Look,
   register: Register,
   ids: readonly string[],
-  table: SqlFragment = tableOf(register.key),
+  { table = tableOf(register.key), before, after }: Beyond = {},
 ): Promise<Placed[]> => {
   const problems: Placed[] = [];
   for (const constraint of register.constraints) {
     if (constraint.kind !== 'must') continue;
     const read = checkMust(register, constraint, catalogue);
     if (!read.ok || answersItself(read.value)) continue;
+    if (before && after && mayStand(constraint, read.value, before, after)) continue;
     const rows = await executeKept(
       db,
       sql`select t.id from ${table} t where t.id = any(${parameter([...ids], 'uuid[]')}) and (${toSql(read.value, { alias: 't', clock })}) is false`,

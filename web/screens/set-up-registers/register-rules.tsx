@@ -37,6 +37,28 @@ export const RegisterRules = ({ register, draft, context, catalogue, onDraft }: 
           <span className="grow">
             {sayConstraint(register, constraint, catalogue)}
             {constraint.kind === 'must' && (
+              <>
+                {' It '}
+                <button
+                  type="button"
+                  className="part"
+                  onClick={() =>
+                    onDraft({
+                      constraints: draft.constraints.with(i, {
+                        ...constraint,
+                        lets_stand: constraint.lets_stand ? undefined : true,
+                      }),
+                    })
+                  }
+                >
+                  {constraint.lets_stand
+                    ? 'lets stand what breaks it already, until what it reads is changed'
+                    : 'is asked at every change of a record'}
+                </button>
+                .
+              </>
+            )}
+            {constraint.kind === 'must' && (
               <Oddities
                 text={constraint.condition}
                 expected={CONDITION}
