@@ -1,6 +1,7 @@
 import type { z } from 'zod';
-import type { csvImportSchema } from '#contract/index.ts';
-import { foldText, type Problem, problem } from '#core/base/index.ts';
+import type { CsvMisfit, csvImportSchema } from '#contract/index.ts';
+import { foldText, problem, today } from '#core/base/index.ts';
+import { readCellOf, type WrittenCells } from '#core/list/index.ts';
 import {
   type Catalogue,
   type Field,
@@ -9,7 +10,15 @@ import {
   type Register,
   valueContext,
 } from '#core/register/index.ts';
-import { behaviourOf, isInCsv, isListType, leadsTo, PEOPLE, type StoredValue } from '#core/values/index.ts';
+import {
+  behaviourOf,
+  isInCsv,
+  isListType,
+  leadsTo,
+  PEOPLE,
+  type StoredValue,
+  type ValueContext,
+} from '#core/values/index.ts';
 import { readNames as readPeopleNames } from '../people/names.ts';
 import { invalid } from '../platform/refusal.ts';
 import { findByNames, findHolding } from '../records/reader/index.ts';
@@ -55,42 +64,56 @@ const wordsOf = (field: Field, cell: string): string[] =>
         .filter(Boolean)
     : [cell];
 
-const toLink = (field: Field, cell: string, to: string, names: Names): StoredValue | Problem => {
+/** What of a line stays out, and the field it was for. */
+export interface Misfit extends CsvMisfit {
+  readonly key: string;
+}
+
+const LONGEST_CELL = 60;
+const LONGEST_REASON = 500;
+
+const misfit = (field: Field, cell: string, reason: string): Misfit => ({
+  key: field.key,
+  field: field.label,
+  reason: reason.slice(0, LONGEST_REASON),
+  cell: cell.slice(0, LONGEST_CELL),
+});
+
+/** A whole line that stays out. */
+export const wholeLine = (reason: string): Misfit => ({
+  key: '',
+  field: '',
+  reason: reason.slice(0, LONGEST_REASON),
+  cell: '',
+});
+
+/** What stays out, in a sentence: "Due “TBA”: This must be a day of the calendar." */
+export const sayMisfit = ({ field, reason, cell }: CsvMisfit): string =>
+  field === '' ? reason : `${field} “${cell}”: ${reason}`;
+
+type Read = { readonly value: StoredValue } | { readonly misfit: Misfit };
+
+const toLink = (field: Field, cell: string, to: string, names: Names): Read => {
   const ids: string[] = [];
   for (const word of wordsOf(field, cell)) {
     const id = names.get(to)?.get(foldText(word));
     if (!id) {
-      const why = id === null ? 'names more than one record: give its number' : 'names no record there is';
-      return problem('unknown_record', [field.key], `${field.label}: “${word.slice(0, 60)}” ${why}.`);
+      const why = id === null ? 'This names more than one record: give its number.' : 'This names no record there is.';
+      return { misfit: misfit(field, word, why) };
     }
     ids.push(id);
   }
-  return isListType(field.type) ? ids : (ids[0] ?? null);
+  return { value: isListType(field.type) ? ids : (ids[0] ?? null) };
 };
 
-const isProblem = (value: StoredValue | Problem): value is Problem =>
-  typeof value === 'object' && value !== null && 'code' in value;
-
 /** A cell as the field's value; '' is nothing. */
-const readCell = (
-  field: Field,
-  cell: string,
-  given: Mapping,
-  catalogue: Catalogue,
-  names: Names,
-): StoredValue | Problem => {
+const readCell = (field: Field, cell: string, how: WrittenCells, context: ValueContext, names: Names): Read => {
   const to = leadsTo(field.type);
-  if (to !== null) return cell === '' ? (isListType(field.type) ? [] : null) : toLink(field, cell, to, names);
-  const context = valueContext(catalogue);
-  const behaviour = behaviourOf(field.type);
-  const form = given.written === 'plain' ? behaviour.traits.cell : 'edited';
-  const read =
-    form === 'stored' && cell !== ''
-      ? behaviour.check(cell, context)
-      : behaviour.parse(cell, form === 'percent' ? { ...context, locale: 'en' } : context);
-  if (read.ok) return read.value;
-  const [first] = read.problems;
-  return problem(first?.code ?? 'wrong', [field.key], `${field.label}: ${first?.detail ?? ''}`);
+  if (to !== null) return cell === '' ? { value: isListType(field.type) ? [] : null } : toLink(field, cell, to, names);
+  const read = readCellOf(field.type, cell, how, context);
+  return read.ok
+    ? { value: read.value }
+    : { misfit: misfit(field, cell, read.problems.map(({ detail }) => detail).join(' ')) };
 };
 
 /** A row of a file, read. */
@@ -98,7 +121,9 @@ export interface Line {
   /** Of the file, the head being 1. */
   readonly line: number;
   readonly values: RecordValues;
-  readonly problems: readonly Problem[];
+  /** The cells of links as they are written, by field: a record is told by what it was named. */
+  readonly named: ReadonlyMap<string, string>;
+  readonly misfits: readonly Misfit[];
   /** The record it is matched to, if one is. */
   readonly matched: string | null;
 }
@@ -165,6 +190,7 @@ export const readLines = async (
   { width, from, rows }: Rows,
 ): Promise<Line[]> => {
   const { catalogue } = look.sight;
+  const context = { ...valueContext(catalogue), today: today(look.clock) };
   const fields = fieldsOfColumns(register, given);
   const matchAt = given.match === '' ? -1 : given.columns.indexOf(given.match);
   const wanted = new Map<string, Set<string>>();
@@ -178,16 +204,18 @@ export const readLines = async (
   const names = await readNames(look, wanted);
   const parsed = rows.map((row, at): Line => {
     const values: Record<string, StoredValue> = {};
-    const problems: Problem[] = [];
+    const named = new Map<string, string>();
+    const misfits: Misfit[] = [];
     fields.forEach((field, i) => {
       if (!field) return;
-      const value = readCell(field, row[i] ?? '', given, catalogue, names);
-      if (isProblem(value)) problems.push(value);
-      else values[field.key] = value;
+      const how = { numbers: given.written, fraction: given.fractions.includes(i) };
+      const read = readCell(field, row[i] ?? '', how, context, names);
+      if ('misfit' in read) misfits.push(read.misfit);
+      else values[field.key] = read.value;
+      if (leadsTo(field.type) !== null) named.set(field.key, row[i] ?? '');
     });
-    if (row.length > width)
-      problems.push(problem('too_wide', [], `This row has ${row.length} cells, the head has ${width}.`));
-    return { line: from + at + 2, values, problems, matched: null };
+    if (row.length > width) misfits.push(wholeLine(`This row has ${row.length} cells, the head has ${width}.`));
+    return { line: from + at + 2, values, named, misfits, matched: null };
   });
   if (matchAt < 0) return parsed;
   const keyOf = (line: Line, i: number): string => {
@@ -201,16 +229,28 @@ export const readLines = async (
     if (ids.length > 1)
       return {
         ...line,
-        problems: [...line.problems, problem('matches_many', [], `“${key}” stands in ${ids.length} records.`)],
+        misfits: [...line.misfits, wholeLine(`“${key}” stands in ${ids.length} records.`)],
       };
     if (given.match === 'number' && key !== '' && ids.length === 0)
-      return { ...line, problems: [...line.problems, problem('unknown_record', [], `There is no ${key}.`)] };
+      return { ...line, misfits: [...line.misfits, wholeLine(`There is no ${key}.`)] };
     return { ...line, matched: ids[0] ?? null };
   });
 };
 
-/** A row's values in words, in the order of the register's fields. */
-export const sayLine = (values: RecordValues, register: Register, catalogue: Catalogue): string[] =>
-  csvFields(register)
-    .filter((field) => Object.hasOwn(values, field.key))
-    .map((field) => behaviourOf(field.type).show(values[field.key] ?? null, valueContext(catalogue)));
+/** A row in words, a cell for each field that a column fills; what stays out as it is written, with its places. */
+export const sayLine = (
+  { values, named, misfits }: Line,
+  { columns }: Mapping,
+  register: Register,
+  catalogue: Catalogue,
+): { cells: string[]; refused_cells: number[] } => {
+  const fields = csvFields(register).filter(({ key }) => columns.includes(key));
+  const out = new Map(misfits.map((each) => [each.key, each.cell]));
+  return {
+    cells: fields.map(
+      ({ key, type }) =>
+        out.get(key) ?? named.get(key) ?? behaviourOf(type).show(values[key] ?? null, valueContext(catalogue)),
+    ),
+    refused_cells: fields.flatMap(({ key }, i) => (out.has(key) ? [i] : [])),
+  };
+};

@@ -86,24 +86,48 @@ describe('CSV of a register', () => {
     const columns = ['a_text', 'a_money', 'a_link', null];
     const before = await count();
     const plan = await bring(csv, columns, { match: 'a_text' }, 'rehearse');
-    expect(plan).toMatchObject({ added: 0, changed: 1, unchanged: 0 });
+    expect(plan).toMatchObject({ added: 1, changed: 1, unchanged: 0 });
     expect(plan.refused).toEqual([
-      { line: 3, detail: 'a money: This must be a number, such as 12 or 12.50.' },
-      { line: 4, detail: 'a money: This can have at most 2 decimals.' },
-      { line: 5, detail: 'a link: “No such” names no record there is.' },
+      { line: 4, detail: 'a money “12.345”: This can have at most 2 decimals.' },
+      { line: 5, detail: 'a link “No such”: This names no record there is.' },
+    ]);
+    // Each cell stands under its own heading, also where it stays out.
+    expect(plan.sample.map(({ cells, refused_cells }) => [cells, refused_cells])).toEqual([
+      [['Other', '3.00', 'THI-0001'], []],
+      [['New one', '1,250.00', ''], []],
+      [['Third', '12.345', ''], [1]],
+      [['Fourth', '1.00', 'No such'], [2]],
     ]);
     expect(plan.sample.map((row: { outcome: string }) => row.outcome)).toEqual([
       'changed',
-      'refused',
+      'added',
       'refused',
       'refused',
     ]);
     expect(await count()).toBe(before);
-    // Written as people here do, the thousand is one; the others stay out, and are named.
     const local = await bring(csv, columns, { match: 'a_text', written: 'local' });
     expect(local).toMatchObject({ added: 1, changed: 1, refused_count: 2 });
     expect(local.refused.map((each) => each.line)).toEqual([4, 5]);
     expect(await count()).toBe(before + 1);
+  });
+
+  test('what is refused alike is counted once, with what stands there', async () => {
+    const csv = `Name;Due;Share\n${['TBA', 'soon', 'TBA', '31/11/2026', '23/11/2026'].map((due, i) => `Row ${i};${due};0.2`).join('\n')}\n`;
+    const given = { separator: ';' as const, fractions: [2] };
+    const plan = await bring(csv, ['a_text', 'a_date', 'a_percent'], given, 'rehearse');
+    expect(plan.refusals).toEqual([
+      {
+        field: 'a date',
+        reason: 'This must be a day of the calendar, such as 2026-11-23.',
+        count: 4,
+        lines: [2, 3, 4],
+        cells: ['31/11/2026', 'TBA', 'soon'],
+      },
+    ]);
+    // A file's own days are read as in a box, and a fraction as the share it is.
+    expect(plan.sample.at(-1)?.cells).toEqual(['Row 4', '20 %', '23 Nov 2026']);
+    const bare = await bring(csv, ['a_text', null, 'a_percent'], { separator: ';' }, 'rehearse');
+    expect(bare.sample.at(-1)?.cells).toEqual(['Row 4', '0.2 %']);
   });
 
   test('a file that is none is told so, and is not tried again', async () => {

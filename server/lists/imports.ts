@@ -1,5 +1,5 @@
 import { and, desc, eq, getTableColumns, inArray, isNotNull, lt, sql } from 'drizzle-orm';
-import type { z } from 'zod';
+import { z } from 'zod';
 import { type CsvState, csvImportSchema, csvStateSchema } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { idOf, registerWithId } from '../definitions/ids.ts';
@@ -81,6 +81,20 @@ const findUndoing = async ({ db }: Pick<Look, 'db'>, id: string): Promise<Job | 
 };
 
 const MOST_TOLD = 200;
+const MOST_ALIKE = 50;
+
+const alikeSchema = z.array(csvStateSchema.shape.refusals.element);
+
+/** What stays out, counted by field and reason, the commonest first, with the first three lines and what stands there. */
+const countAlike = async ({ db }: Pick<Look, 'db'>, id: string): Promise<CsvState['refusals']> => {
+  const { rows } = await db.execute(sql`
+    select m->>'field' as field, m->>'reason' as reason, count(*)::integer as count,
+      (array_agg(r.line order by r.line))[1:3] as lines,
+      coalesce((array_agg(distinct m->>'cell') filter (where m->>'cell' <> ''))[1:3], '{}') as cells
+    from ${importRefusals} r, jsonb_array_elements(r.misfits) m
+    where r.import_id = ${id} group by 1, 2 order by 3 desc, min(r.line) limit ${MOST_ALIKE}`);
+  return alikeSchema.parse(rows);
+};
 
 const stateOf = async (look: Look, kept: Import, job: Job): Promise<CsvState> => {
   const refused = await look.db
@@ -106,6 +120,7 @@ const stateOf = async (look: Look, kept: Import, job: Job): Promise<CsvState> =>
     unchanged: kept.unchanged,
     refused_count: kept.refused,
     refused,
+    refusals: kept.refused === 0 ? [] : await countAlike(look, kept.id),
     sample: sampleSchema.parse(kept.sample),
     may_undo: kept.kind === 'import' && isOver && !isUndone && kept.added + kept.changed > 0,
   };

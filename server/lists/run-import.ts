@@ -22,7 +22,16 @@ import {
 } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Work, wholeRegister } from '../records/work.ts';
-import { type Line, type Mapping, mappingByKeys, readLines, sayLine } from './csv-lines.ts';
+import {
+  type Line,
+  type Mapping,
+  type Misfit,
+  mappingByKeys,
+  readLines,
+  sayLine,
+  sayMisfit,
+  wholeLine,
+} from './csv-lines.ts';
 import { type Import, mappingSchema, type Sample } from './imports.ts';
 
 /*
@@ -54,7 +63,7 @@ type Outcome = 'added' | 'changed' | 'unchanged';
 /** What became of the rows of a part. */
 interface Part {
   readonly outcomes: ReadonlyMap<number, Outcome>;
-  readonly refused: ReadonlyMap<number, string>;
+  readonly refused: ReadonlyMap<number, readonly Misfit[]>;
 }
 
 const saidBy = (error: Refusal): string => error.problems.map((each) => each.detail).join(' ') || error.message;
@@ -70,13 +79,14 @@ const newOf = (line: Line) => ({
 /** The rows that can be read and may be written, and why the others stay out. */
 const sorted = (work: Work, register: Register, lines: readonly Line[]) => {
   const rights = personRights(work.definitions, work.person, register.key);
-  const refused = new Map<number, string>();
+  const refused = new Map<number, readonly Misfit[]>();
   const fresh: Line[] = [];
   const known: Line[] = [];
   for (const line of lines) {
-    if (line.problems.length > 0) refused.set(line.line, line.problems.map((each) => each.detail).join(' '));
-    else if (line.matched === null && !rights.add) refused.set(line.line, 'You may not add records here.');
-    else if (line.matched !== null && !rights.change) refused.set(line.line, 'You may not change records here.');
+    if (line.misfits.length > 0) refused.set(line.line, line.misfits);
+    else if (line.matched === null && !rights.add) refused.set(line.line, [wholeLine('You may not add records here.')]);
+    else if (line.matched !== null && !rights.change)
+      refused.set(line.line, [wholeLine('You may not change records here.')]);
     else (line.matched === null ? fresh : known).push(line);
   }
   return { refused, fresh, known };
@@ -108,8 +118,8 @@ const addLines = async (
   register: Register,
   lines: readonly Line[],
   by: By,
-): Promise<Map<number, string>> => {
-  const refused = new Map<number, string>();
+): Promise<Map<number, readonly Misfit[]>> => {
+  const refused = new Map<number, readonly Misfit[]>();
   let left = lines;
   while (left.length > 0) {
     try {
@@ -120,10 +130,10 @@ const addLines = async (
       if (!(error instanceof Refusal)) throw error;
       const places = placesIn(error);
       // Nobody is named: then it is all of them.
-      if (places.size === 0) for (const { line } of left) refused.set(line, saidBy(error));
+      if (places.size === 0) for (const { line } of left) refused.set(line, [wholeLine(saidBy(error))]);
       for (const [at, details] of places) {
         const line = left[at];
-        if (line) refused.set(line.line, [...new Set(details)].join(' '));
+        if (line) refused.set(line.line, [...new Set(details)].map(wholeLine));
       }
       left = left.filter((line) => !refused.has(line.line));
     }
@@ -147,7 +157,7 @@ const storePart = async (work: Work, register: Register, lines: readonly Line[],
       outcomes.set(line.line, changed ? 'changed' : 'unchanged');
     } catch (error) {
       if (!(error instanceof Refusal)) throw error;
-      refused.set(line.line, saidBy(error));
+      refused.set(line.line, [wholeLine(saidBy(error))]);
     }
   return { outcomes, refused };
 };
@@ -160,7 +170,7 @@ const judgePart = async (work: Work, register: Register, lines: readonly Line[],
     told.set(at, [...(told.get(at) ?? []), problem.detail]);
   fresh.forEach(({ line }, at) => {
     const details = told.get(at);
-    if (details) refused.set(line, [...new Set(details)].join(' '));
+    if (details) refused.set(line, [...new Set(details)].map(wholeLine));
     else outcomes.set(line, 'added');
   });
   for (const line of known)
@@ -171,7 +181,7 @@ const judgePart = async (work: Work, register: Register, lines: readonly Line[],
       outcomes.set(line.line, differs ? 'changed' : 'unchanged');
     } catch (error) {
       if (!(error instanceof Refusal)) throw error;
-      refused.set(line.line, saidBy(error));
+      refused.set(line.line, [wholeLine(saidBy(error))]);
     }
   return { outcomes, refused };
 };
@@ -188,7 +198,12 @@ const keepPart = async (
 ): Promise<void> => {
   const outcomes = [...part.outcomes.values()];
   const many = (outcome: Outcome) => outcomes.filter((each) => each === outcome).length;
-  const rows = [...part.refused].map(([line, detail]) => ({ importId: kept.id, line, detail: detail.slice(0, 1_000) }));
+  const rows = [...part.refused].map(([line, misfits]) => ({
+    importId: kept.id,
+    line,
+    detail: misfits.map(sayMisfit).join(' ').slice(0, 1_000),
+    misfits: misfits.map(({ field, reason, cell }) => ({ field, reason, cell })),
+  }));
   if (rows.length > 0) await db.insert(importRefusals).values(rows).onConflictDoNothing();
   await db
     .update(imports)
@@ -204,11 +219,11 @@ const keepPart = async (
 };
 
 /** The first rows in words, with what became of them. */
-const sampleOf = (work: Work, register: Register, lines: readonly Line[], part: Part): Sample =>
-  lines.slice(0, SAMPLE).map(({ line, values }) => ({
-    line,
-    outcome: part.outcomes.get(line) ?? 'refused',
-    cells: sayLine(values, register, work.sight.catalogue),
+const sampleOf = (work: Work, register: Register, given: Mapping, lines: readonly Line[], part: Part): Sample =>
+  lines.slice(0, SAMPLE).map((each) => ({
+    line: each.line,
+    outcome: part.outcomes.get(each.line) ?? 'refused',
+    ...sayLine(each, given, register, work.sight.catalogue),
   }));
 
 /** The register of an import as the person sees it now. */
@@ -234,8 +249,8 @@ const isForgotten = async (db: Db, kept: Import): Promise<boolean> => {
 
 const goThroughFile = async (doing: Doing, kept: Import, csv: string, person: Person): Promise<boolean> => {
   const { db } = doing;
-  const { head, rows } = valueOrRefuse(readCsv(csv));
   const mapping: Mapping = mappingSchema.parse(kept.given);
+  const { head, rows } = valueOrRefuse(readCsv(csv, { separator: mapping.separator }));
   const earlier: Earlier = new Map();
   const isRehearsal = kept.kind === 'rehearsal';
   const by: By = { action: 'imported', form: null, importId: kept.id };
@@ -256,7 +271,7 @@ const goThroughFile = async (doing: Doing, kept: Import, csv: string, person: Pe
       const part = isRehearsal
         ? await judgePart(work, register, lines, earlier)
         : await storePart(work, register, lines, by);
-      await keepPart(work, kept, part, some.length, before === 0 ? sampleOf(work, seen, lines, part) : []);
+      await keepPart(work, kept, part, some.length, before === 0 ? sampleOf(work, seen, given, lines, part) : []);
     });
     through += some.length;
     size = nextSize(some.length, performance.now() - begun);
@@ -319,7 +334,7 @@ const goThroughDone = async (doing: Doing, kept: Import, person: Person): Promis
       if (!personRights(work.definitions, work.person, register.key).change)
         throw new Refusal('not_allowed', 'You may not change records here any more.');
       const outcomes = new Map<number, Outcome>();
-      const refused = new Map<number, string>();
+      const refused = new Map<number, readonly Misfit[]>();
       for (const [i, done] of events.entries()) {
         const line = from + i + 1;
         try {
@@ -328,7 +343,7 @@ const goThroughDone = async (doing: Doing, kept: Import, person: Person): Promis
           if (!(error instanceof Refusal)) throw error;
           const system = asSystem(work, 'whoever undoes an import is told of which records it could not be undone');
           const number = (await readOwnValues(system, register, done.recordId))?.number ?? '';
-          refused.set(line, `${number}: ${saidBy(error)}`);
+          refused.set(line, [wholeLine(`${number}: ${saidBy(error)}`)]);
         }
       }
       await keepPart(work, kept, { outcomes, refused }, events.length, []);

@@ -199,6 +199,8 @@ export const importRefusals = iolite.table(
       .references(() => imports.id, { onDelete: 'cascade' }),
     line: integer('line').notNull(),
     detail: text('detail').notNull(),
+    /** What of the line stays out, cell by cell, so that what is alike can be counted. */
+    misfits: jsonb('misfits').notNull().default([]),
   },
   (table) => [primaryKey({ columns: [table.importId, table.line] })],
 );

@@ -1,14 +1,12 @@
 import { vi } from 'vitest';
-import type { CsvState } from '#contract/index.ts';
+import type { z } from 'zod';
+import type { CsvState, csvImportSchema } from '#contract/index.ts';
 import type { Answer, Caller } from './harness.ts';
 
 /** What is sent of a CSV file. */
-export interface GivenCsv {
-  readonly csv: string;
+export type GivenCsv = Omit<z.input<typeof csvImportSchema>, 'columns'> & {
   readonly columns: readonly (string | null)[];
-  readonly match?: string;
-  readonly written?: 'plain' | 'local';
-}
+};
 
 const OVER: ReadonlySet<string> = new Set(['done', 'stopped', 'failed']);
 

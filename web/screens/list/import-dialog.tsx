@@ -2,34 +2,16 @@ import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/re
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { CsvState } from '#contract/index.ts';
-import { foldText } from '#core/base/index.ts';
-import { type CsvTable, readCsv } from '#core/list/index.ts';
-import { isWritable, type Register } from '#core/register/index.ts';
+import type { Result } from '#core/base/index.ts';
+import { isWritable, type Register, valueContext } from '#core/register/index.ts';
 import { isInCsv } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
 import { isOver, queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
+import { apart, type CsvFile, guessMeant, type Meant, readFile, withColumns } from './csv-file.ts';
+import { HowItIsWritten } from './how-it-is-written.tsx';
 import { Progress, RecentImports, Refused, sayRows, Undo } from './import-progress.tsx';
-
-interface File {
-  readonly name: string;
-  readonly csv: string;
-  readonly table: CsvTable;
-}
-
-/** The field a column's head names: by its label or its key, case and accents aside. */
-const suggest = (head: string, register: Register): string | null => {
-  const word = foldText(head);
-  if (word === 'number' || word === foldText(register.mark)) return 'number';
-  return (
-    register.fields.find((field) => isWritable(field) && (foldText(field.label) === word || field.key === word))?.key ??
-    null
-  );
-};
-
-/** A look at the beginning is enough to map columns by. */
-const LOOKED_AT = 20;
 
 /** A file that was sent, as it comes along; null while none was. */
 const useSent = (id: string | null): CsvState | null => {
@@ -53,14 +35,22 @@ const useEndsWithWindow = (id: string | null): void => {
 
 /** A CSV file brought in: how its columns map, what it would do, and only then does it. */
 export const ImportDialog = ({ register, onClose }: { register: Register; onClose: () => void }) => {
-  const [file, setFile] = useState<File | null>(null);
+  const [file, setFile] = useState<CsvFile | null>(null);
   const [wrong, setWrong] = useState('');
-  const [columns, setColumns] = useState<readonly (string | null)[]>([]);
-  const [match, setMatch] = useState('');
-  const [written, setWritten] = useState<'plain' | 'local'>('plain');
+  const [meant, setMeant] = useState<Meant | null>(null);
   const [rehearsalId, setRehearsalId] = useState<string | null>(null);
   const [importId, setImportId] = useState<string | null>(null);
-  const body = { csv: file?.csv ?? '', columns: [...columns], match, written };
+  const { catalogue } = useWorkspace();
+  const context = valueContext(catalogue);
+  const columns = meant?.columns ?? [];
+  const body = {
+    csv: file?.csv ?? '',
+    columns: [...columns],
+    match: meant?.match ?? '',
+    written: meant?.written ?? 'plain',
+    separator: file?.table.separator,
+    fractions: [...(meant?.fractions ?? [])].flatMap(([at, isFraction]) => (isFraction ? [at] : [])),
+  };
   const rehearse = useMutation({
     mutationFn: () => call('rehearseCsv', { params: { key: register.key }, body }),
     onSuccess: ({ id }) => setRehearsalId(id),
@@ -81,22 +71,20 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
     rehearse.reset();
     bring.reset();
   };
-  const open = async (given: globalThis.File | undefined): Promise<void> => {
-    if (!given) return;
-    const csv = await given.text();
-    const read = readCsv(csv, { most: LOOKED_AT });
+  const take = (read: Result<CsvFile>): void => {
     setWrong(read.ok ? '' : read.problems.map((each) => each.detail).join(' '));
     forget();
-    if (!read.ok) return setFile(null);
-    const mapped = read.value.head.map((head) => suggest(head, register));
-    setFile({ name: given.name, csv, table: read.value });
-    setColumns(mapped.map((key, i) => (mapped.indexOf(key) === i ? key : null)));
-    setMatch(mapped.includes('number') ? 'number' : '');
+    setFile(read.ok ? read.value : null);
+    setMeant(read.ok ? guessMeant(read.value, register, context) : null);
   };
-  const put = (next: () => void): void => {
-    next();
+  const open = async (given: File | undefined): Promise<void> => {
+    if (given) take(readFile(given.name, new Uint8Array(await given.arrayBuffer())));
+  };
+  const put = (next: Meant): void => {
+    setMeant(next);
     forget();
   };
+  const isUnsaid = [...(meant?.fractions.values() ?? [])].includes(null);
   const isLooking = rehearse.isPending || (rehearsalId !== null && (rehearsal === null || !isOver(rehearsal)));
   const plan = rehearsal?.state === 'done' ? rehearsal : null;
   return (
@@ -128,52 +116,27 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
                   {wrong}
                 </p>
               )}
-              {file && (
+              {file && meant && (
                 <>
                   <Mapping
                     register={register}
                     file={file}
                     columns={columns}
-                    onColumns={(next) => put(() => setColumns(next))}
+                    onColumns={(next) => put(withColumns(file, next, register, context))}
                   />
-                  <div className="mt-3 grid gap-3 sm:grid-cols-2">
-                    <label className="grid gap-1">
-                      Rows that are records already
-                      <select
-                        className="box"
-                        value={match}
-                        onChange={(event) => put(() => setMatch(event.target.value))}
-                      >
-                        <option value="">are not looked for: every row is added</option>
-                        {columns
-                          .filter((key) => key !== null)
-                          .map((key) => (
-                            <option key={key} value={key}>
-                              are found by{' '}
-                              {key === 'number'
-                                ? 'their number'
-                                : register.fields.find((each) => each.key === key)?.label}
-                            </option>
-                          ))}
-                      </select>
-                    </label>
-                    <label className="grid gap-1">
-                      Numbers and dates are written
-                      <select
-                        className="box"
-                        value={written}
-                        onChange={(event) => put(() => setWritten(event.target.value === 'local' ? 'local' : 'plain'))}
-                      >
-                        <option value="plain">plainly: 1250.50, 2026-11-23</option>
-                        <option value="local">as people here write them: 1,250.50</option>
-                      </select>
-                    </label>
-                  </div>
+                  <HowItIsWritten
+                    register={register}
+                    file={file}
+                    meant={meant}
+                    context={context}
+                    onSeparator={(separator) => take(apart(file, separator))}
+                    onMeant={put}
+                  />
                   <div className="mt-4 flex gap-3">
                     <button
                       type="button"
                       className={`btn ${plan ? '' : 'btn-go'}`}
-                      disabled={isLooking || columns.every((key) => key === null)}
+                      disabled={isLooking || isUnsaid || columns.every((key) => key === null)}
                       onClick={() => rehearse.mutate()}
                     >
                       {isLooking ? 'Looking …' : 'See what it would do'}
@@ -254,7 +217,7 @@ const Brought = ({ state, onClose }: { state: CsvState | null; onClose: () => vo
 
 interface MappingProps {
   readonly register: Register;
-  readonly file: File;
+  readonly file: CsvFile;
   readonly columns: readonly (string | null)[];
   readonly onColumns: (columns: readonly (string | null)[]) => void;
 }
@@ -341,12 +304,14 @@ const Plan = ({
             </tr>
           </thead>
           <tbody>
-            {plan.sample.map(({ line, outcome, cells }) => (
+            {plan.sample.map(({ line, outcome, cells, refused_cells: refused }) => (
               <tr key={line}>
                 <td>{line}</td>
                 <td className={outcome === 'refused' ? 'wrong' : ''}>{OUTCOMES[outcome]}</td>
                 {cells.map((cell, i) => (
-                  <td key={labels[i]}>{cell}</td>
+                  <td key={labels[i]} className={refused.includes(i) ? 'wrong' : ''}>
+                    {cell}
+                  </td>
                 ))}
               </tr>
             ))}

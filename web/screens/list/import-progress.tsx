@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import type { CsvState } from '#contract/index.ts';
-import { showMoment } from '#core/base/index.ts';
+import { joinWords, showMoment } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call } from '../../data/client.ts';
 import { isOver, queries, queryClient } from '../../data/queries.ts';
@@ -49,9 +49,42 @@ export const Progress = ({ state, what }: { state: CsvState; what: string }) => 
   );
 };
 
-/** The rows that stayed out, each with its reason: the first of them. */
+/** What stays out, counted by field and reason, with what stands there and some of the lines. */
+const RefusedAlike = ({ state }: { state: CsvState }) => {
+  const { workspace } = useWorkspace();
+  const counted = state.refusals.reduce((sum, { count }) => sum + count, 0);
+  return (
+    <ul className="max-h-60 overflow-auto" aria-label="What stays out">
+      {state.refusals.map(({ field, reason, count, lines, cells }) => (
+        <li key={`${field} ${reason}`}>
+          {field !== '' && <span className="font-semibold">{field}: </span>}
+          {reason}{' '}
+          {cells.length > 0 && (
+            <>
+              Not{' '}
+              {joinWords(
+                cells.map((cell) => `“${cell}”`),
+                'or',
+              )}
+              .{' '}
+            </>
+          )}
+          <span className="text-ink-2">
+            {count === 1 ? 'Line' : `${count.toLocaleString(workspace.locale)} rows: line`} {lines.join(', ')}
+            {count > lines.length && ' …'}
+          </span>
+        </li>
+      ))}
+      {state.refused_count > counted && <li>… and {state.refused_count - counted} more.</li>}
+    </ul>
+  );
+};
+
+/** What stayed out, alike together; of an undoing record by record, the first of them. */
 export const Refused = ({ state }: { state: CsvState }) =>
-  state.refused.length === 0 ? null : (
+  state.refused.length === 0 ? null : state.kind !== 'undoing' && state.refusals.length > 0 ? (
+    <RefusedAlike state={state} />
+  ) : (
     <ul className="max-h-40 overflow-auto" aria-label="Rows that stay out">
       {state.refused.map(({ line, detail }) => (
         <li key={line}>

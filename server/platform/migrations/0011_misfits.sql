@@ -1,0 +1,1 @@
+ALTER TABLE "iolite"."import_refusals" ADD COLUMN "misfits" jsonb DEFAULT '[]'::jsonb NOT NULL;
