@@ -35,6 +35,19 @@ const negated = (operand: Expr, span: Span): Expr =>
     ? { kind: 'literal', literal: { type: 'number', text: `-${operand.literal.text}` }, span }
     : { kind: 'negate', operand, span };
 
+/** `\U01F600`: a character by the six digits of its code point (OMG DMN 1.4 §10.3.1.2, rule 34); two backslashes are none. */
+const ESCAPED = /\\(?:U([0-9A-Fa-f]{6})|[\s\S])/g;
+
+/** The same by the halves that JSON writes; what is no character stays, and is refused. */
+const inHalves = (whole: string, code: string | undefined): string => {
+  const point = Number.parseInt(code ?? '', 16);
+  if (code === undefined || point > 0x10ffff || (point >= 0xd800 && point < 0xe000)) return whole;
+  const units = String.fromCodePoint(point).split('');
+  return units.map((unit) => `\\u${unit.charCodeAt(0).toString(16).padStart(4, '0')}`).join('');
+};
+
+const holdsList = (node: SyntaxNode): boolean => node.name === 'List' || childrenOf(node).some(holdsList);
+
 /** One tree builder per text: the walk from lezer's concrete syntax to `Expr`. */
 export class Builder {
   readonly #text: string;
@@ -158,7 +171,11 @@ export class Builder {
   }
 
   string(node: SyntaxNode): string {
-    const raw = this.slice(node).replaceAll('\n', '\\n').replaceAll('\r', '\\r').replaceAll('\t', '\\t');
+    const raw = this.slice(node)
+      .replaceAll('\n', '\\n')
+      .replaceAll('\r', '\\r')
+      .replaceAll('\t', '\\t')
+      .replace(ESCAPED, inHalves);
     try {
       const value: unknown = JSON.parse(raw);
       // PostgreSQL's texts hold every character but this one.
@@ -281,7 +298,9 @@ export class Builder {
     const value = this.expr(first, depth);
     if (operator.name === 'in') {
       const tests = rest.flatMap((kid) => this.inTests(kid, depth));
-      if (tests.length === 0) this.refuse(span, 'syntax', '“in” needs at least one value to be in.');
+      // In an empty list nothing is; an empty bracket is a slip.
+      if (tests.length === 0 && !rest.some(holdsList))
+        this.refuse(span, 'syntax', '“in” needs at least one value to be in.');
       return { kind: 'in', value, tests, span };
     }
     if (operator.name === 'between') {

@@ -161,25 +161,49 @@ const testOf = (test: TermTest): ((value: Value, at: Frame) => Value) => {
   }
 };
 
+/** Going through lists: what is done with each value, and whether a list was nothing. */
+interface Round {
+  isNothing: boolean;
+  readonly visit: (value: Value) => boolean;
+}
+
 const loop = (term: Term & { op: 'loop' }): Run => {
-  const sources = term.sources.map(({ slot, list }) => ({ slot, list: compile(list) }));
+  const { partial } = term;
+  // Records that nothing leads to are none; any other list that is nothing makes the whole nothing.
+  const sources = term.sources.map(({ slot, list }) => ({ slot, list: compile(list), isNone: list.op === 'read' }));
   const body = compile(term.body);
-  const each = (at: Frame, depth: number, visit: (value: Value) => boolean): boolean => {
+  const each = (at: Frame, depth: number, round: Round): boolean => {
     const source = sources[depth];
-    if (!source) return visit(body(at));
+    if (!source) return round.visit(body(at));
     const items = source.list(at);
-    if (!isList(items)) return true;
+    if (!isList(items)) {
+      round.isNothing ||= !source.isNone;
+      return true;
+    }
     for (const item of items) {
       step(at);
       at.items[source.slot] = item;
-      if (!each(at, depth + 1, visit)) return false;
+      if (!each(at, depth + 1, round)) return false;
     }
     return true;
   };
   if (term.form === 'for') {
     return (at) => {
       const made: Value[] = [];
-      if (each(at, 0, (value) => made.push(value) <= LONGEST_LIST)) return made;
+      /** What was made so far, for the next round; a copy, as a round may keep it. */
+      const tell = (): void => {
+        if (partial !== null) at.items[partial] = made.slice();
+      };
+      tell();
+      const round: Round = {
+        isNothing: false,
+        visit: (value) => {
+          const fits = made.push(value) <= LONGEST_LIST;
+          tell();
+          return fits;
+        },
+      };
+      if (each(at, 0, round)) return round.isNothing ? null : made;
       at.tools.note('too_much', `This would make a list of more than ${LONGEST_LIST} items.`);
       return null;
     };
@@ -187,11 +211,15 @@ const loop = (term: Term & { op: 'loop' }): Run => {
   const [start, stop, combine] = term.form === 'some' ? ([false, true, or] as const) : ([true, false, and] as const);
   return (at) => {
     let found: Value = start;
-    each(at, 0, (value) => {
-      found = combine(found, value);
-      return found !== stop;
-    });
-    return found;
+    const round: Round = {
+      isNothing: false,
+      visit: (value) => {
+        found = combine(found, value);
+        return found !== stop;
+      },
+    };
+    each(at, 0, round);
+    return round.isNothing ? null : found;
   };
 };
 
@@ -304,7 +332,7 @@ const compile = (term: Term): Run => {
       const [list, position] = [compile(term.list), compile(term.position)];
       return (at) => {
         const [items, place] = [list(at), position(at)];
-        const i = Decimal.isDecimal(place) ? place.toNumber() : 0;
+        const i = Decimal.isDecimal(place) && place.isInteger() ? place.toNumber() : 0;
         return isList(items) && i !== 0 ? (items.at(i > 0 ? i - 1 : i) ?? null) : null;
       };
     }

@@ -75,7 +75,9 @@ const whyNotRead = (term: Term & { op: 'read' }, depth: number): string | null =
 };
 
 const whyNotLoop = (term: Term & { op: 'loop' }, depth: number): string | null =>
-  firstReason(term.sources, (source: LoopSource) => whyNotList(source.list, depth)) ?? whyNotValue(term.body, depth);
+  (term.partial === null ? null : 'it reads what a loop made so far') ??
+  firstReason(term.sources, (source: LoopSource) => whyNotList(source.list, depth)) ??
+  whyNotValue(term.body, depth);
 
 const whyNotList = (term: Term, depth: number): string | null => {
   if (depth > MOST_NESTED) return `it goes through lists inside lists more than ${MOST_NESTED} deep`;

@@ -42,13 +42,21 @@ const parsed = (text: string): Tree | Span => {
   return error ?? { from: 0, to: text.length };
 };
 
+/** Comments up to the end of a line or of their own (OMG DMN 1.4 §10.3.1.2), as blanks, so that every place stays what it is. */
+const withoutComments = (text: string): string =>
+  text.replace(/"(?:[^"\\]|\\.)*"|\/\/[^\n]*|\/\*[\s\S]*?\*\//g, (found) =>
+    found.startsWith('"') ? found : found.replace(/[^\n]/g, ' '),
+  );
+
 /** Operators outside of texts, counted before the parser meets them: its time grows faster than they do. */
 const countOperators = (text: string): number =>
-  text.replace(/"(?:[^"\\]|\\.)*"/g, '').match(/[-+*/<>=]+|\b(?:and|or|in|between)\b/g)?.length ?? 0;
+  withoutComments(text)
+    .replace(/"(?:[^"\\]|\\.)*"/g, '')
+    .match(/[-+*/<>=]+|\b(?:and|or|in|between)\b/g)?.length ?? 0;
 
 const build = (text: string): Result<Expr> => {
   const whole = { from: 0, to: text.length };
-  if (text.trim() === '') return failed(problem('empty', [], 'Nothing is written here.', whole));
+  if (withoutComments(text).trim() === '') return failed(problem('empty', [], 'Nothing is written here.', whole));
   if (text.length > LONGEST) {
     return failed(problem('too_long', [], `An expression can have at most ${LONGEST} characters.`, whole));
   }
@@ -58,7 +66,7 @@ const build = (text: string): Result<Expr> => {
   const operators = countOperators(text);
   if (operators > MOST_OPERATORS)
     return failed(problem('too_long', [], `An expression can have at most ${MOST_OPERATORS} operators.`, whole));
-  const joined = NAMES.join(text);
+  const joined = NAMES.join(withoutComments(text));
   const tree = parsed(joined);
   if (!('topNode' in tree)) {
     const long = operators > LONG_CHAIN ? ' Or it is too long: chains in brackets are read up to 40 operators.' : '';

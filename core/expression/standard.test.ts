@@ -129,6 +129,35 @@ const TABLES: Readonly<Record<string, readonly (readonly [text: string, wanted: 
     ['every i in [1, 2, 3] satisfies i > 1', 'false'],
     ['every i in [] satisfies i = 1', 'true'],
     ['every i in [3, null] satisfies i > 2', 'null'],
+    ['for i in null return i', 'null'],
+    ['some i in null satisfies i = 1', 'null'],
+    ['every i in null satisfies i = 1', 'null'],
+    ['for i in if 1 > 2 then [1] else null return i', 'null'],
+    // §10.3.2.14: what the rounds before gave.
+    ['for i in 0..4 return if i = 0 then 1 else i * partial[-1]', '[1, 1, 2, 6, 24]'],
+    ['for i in [1, 2, 3] return count(partial)', '[0, 1, 2]'],
+    ['for i in 1..2 return for j in 1..2 return count(partial)', '[[0, 1], [0, 1]]'],
+    ['for i in 1..3 return sum(partial) + i', '[null, null, null]'],
+  ],
+  '10.3.2.5 filters by place': [
+    ['[1, 2, 3][1.5]', 'null'],
+    ['[1, 2, 3][0]', 'null'],
+    ['[1, 2, 3][4]', 'null'],
+    ['[1, 2, 3][-3]', '1'],
+    ['[1, 2, 3][1.0]', '1'],
+  ],
+  '10.3.1.2 comments and escapes': [
+    ['1 + // one\n 2', '3'],
+    ['1 /* one\n and */ + 2', '3'],
+    ['"// no comment"', '"// no comment"'],
+    ['string length("\\U01F600")', '1'],
+    ['"\\U000041\\u0042"', '"AB"'],
+    ['string length("\\\\U000041")', '8'],
+  ],
+  '10.3.2.12 in a list of nothing': [
+    ['5 in []', 'false'],
+    ['null in []', 'false'],
+    ['not(5 in [])', 'true'],
   ],
   '10.3.2.13.3 parameters by name': [
     ['substring(string: "foobar", start position: 3, length: 2)', '"ob"'],
@@ -138,6 +167,11 @@ const TABLES: Readonly<Record<string, readonly (readonly [text: string, wanted: 
   '10.3.4 one value where a list is wanted is a list of one (10.3.2.9.4)': [
     ['count("a")', '1'],
     ['sum(4)', '4'],
+    ['for i in 5 return i * 2', '[10]'],
+    ['some i in 5 satisfies i > 4', 'true'],
+    ['5[item > 3]', '[5]'],
+    ['5[1]', '5'],
+    ['flatten(5)', '[5]'],
   ],
 };
 
@@ -147,6 +181,9 @@ describe.each(Object.entries(TABLES))('%s', (_, rows) => {
 
 describe('what is not part of the language is refused in words, at its place', () => {
   test.each([
+    ['5 in ()', ' '],
+    ['"\\U110000"', 'something a text cannot hold'],
+    ['1 /* open', ' '],
     ['{a: 1}.a', 'is not part of the rule language here'],
     ['function(x) x + 1', 'is not part of the rule language here'],
     ['1 instance of number', 'is not part of the rule language here'],

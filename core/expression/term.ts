@@ -79,6 +79,8 @@ export type Term = {
       readonly form: 'some' | 'every' | 'for';
       readonly sources: readonly LoopSource[];
       readonly body: Term;
+      /** The slot in which what was made so far stands, where the body reads it. */
+      readonly partial: number | null;
     }
   | { readonly op: 'filter'; readonly slot: number; readonly list: Term; readonly condition: Term }
   | { readonly op: 'at'; readonly list: Term; readonly position: Term }

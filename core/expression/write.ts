@@ -96,7 +96,7 @@ export const writeExpression = (expr: Expr): string => {
     case 'between':
       return `${inner(expr.value, 4)} between ${inner(expr.low, 4)} and ${inner(expr.high, 4)}`;
     case 'in':
-      return `${inner(expr.value, 4)} in (${expr.tests.map(inTest).join(', ')})`;
+      return `${inner(expr.value, 4)} in ${expr.tests.length === 0 ? '[]' : `(${expr.tests.map(inTest).join(', ')})`}`;
     case 'if':
       return `if ${writeExpression(expr.condition)} then ${writeExpression(expr.whenTrue)} else ${writeExpression(expr.whenFalse)}`;
     case 'list':

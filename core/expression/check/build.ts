@@ -1,7 +1,7 @@
 import { Decimal, fromLocal, type Span } from '../../base/index.ts';
 import { NEGATIONS, OPERATORS, spanBetween } from '../functions/index.ts';
 import type { LoopSource, Term, TermTest } from '../term.ts';
-import type { ArithmeticOp, CompareOp, Expr, InTest, Source } from '../tree.ts';
+import { type ArithmeticOp, type CompareOp, children, type Expr, type InTest, type Source } from '../tree.ts';
 import {
   BOOLEAN,
   DATE,
@@ -203,19 +203,44 @@ const numbers = (source: Source, at: Checking): Term => {
 const numberOf = (term: Term): number | null =>
   term.op === 'constant' && Decimal.isDecimal(term.value) ? term.value.toNumber() : null;
 
+/** One value where a list is wanted is a list of one (OMG DMN 1.4 §10.3.2.9.4). */
+const asList = (given: Term): Term =>
+  given.type.kind === 'list' ? given : { op: 'list', items: [given], type: listOf(given.type), span: given.span };
+
+const PARTIAL = 'partial';
+
+const reads = (expr: Expr, name: string): boolean =>
+  (expr.kind === 'path' && expr.names[0] === name) || children(expr).some((below) => reads(below, name));
+
+/** The body of a `for`, in which `partial` is what was made so far: of the kind that the body gives. */
+const bodyOf = (expr: Expr, at: Checking): { readonly body: Term; readonly partial: number | null } => {
+  // A field of that name goes before: a word of the language takes no meaning away.
+  if (!reads(expr, PARTIAL) || at.vocabulary.names.has(PARTIAL)) return { body: build(expr, at), partial: null };
+  const slot = at.nextSlot();
+  const withPartial = (of: Type): Term =>
+    at.within({ name: PARTIAL, slot, type: listOf(of), open: false }, () => build(expr, at));
+  const before = at.problems.length;
+  const first = withPartial(NOTHING);
+  if (at.problems.length > before) return { body: first, partial: slot };
+  return { body: withPartial(first.type), partial: slot };
+};
+
 const loop = (expr: Expr & { kind: 'loop' }, at: Checking): Term => {
   const step = (rest: readonly Source[], sources: readonly LoopSource[]): Term => {
     const [next, ...others] = rest;
     if (!next) {
-      const body = expr.form === 'for' ? build(expr.body, at) : wanted(expr.body, 'boolean', at);
+      const { body, partial } =
+        expr.form === 'for' ? bodyOf(expr.body, at) : { body: wanted(expr.body, 'boolean', at), partial: null };
       const type = expr.form === 'for' ? listOf(body.type) : BOOLEAN;
-      return { op: 'loop', form: expr.form, sources, body, type, span: expr.span };
+      return { op: 'loop', form: expr.form, sources, body, partial, type, span: expr.span };
     }
     const given = next.to ? numbers(next, at) : build(next.from, at);
-    if (given.type.kind !== 'list' && given.type.kind !== 'null')
-      return at.tell('type', given.span, `A loop goes through a list, but this is ${sayType(given.type)}.`);
-    const over: Term =
-      given.type.kind === 'null' ? { op: 'list', items: [], type: listOf(NOTHING), span: given.span } : given;
+    if (given.type.kind === 'null') {
+      // Nothing to go through is nothing (OMG DMN 1.4 §10.3.2.14): a list of nothing would be one.
+      const type = expr.form === 'for' ? listOf(NOTHING) : BOOLEAN;
+      return { op: 'constant', value: null, type, span: expr.span };
+    }
+    const over = asList(given);
     const type = over.type.kind === 'list' ? over.type.of : NOTHING;
     const slot = at.nextSlot();
     return at.within({ name: next.name, slot, type, open: false }, () =>
@@ -228,21 +253,19 @@ const loop = (expr: Expr & { kind: 'loop' }, at: Checking): Term => {
 const filter = (expr: Expr & { kind: 'filter' }, at: Checking): Term => {
   const given = build(expr.list, at);
   const { span } = expr;
-  if (given.type.kind !== 'list')
-    return given.type.kind === 'null'
-      ? given
-      : at.tell('type', given.span, `Only a list can be filtered, but this is ${sayType(given.type)}.`);
+  if (given.type.kind === 'null') return given;
+  const over = asList(given);
   const slot = at.nextSlot();
-  const of = given.type.of;
+  const of = over.type.kind === 'list' ? over.type.of : NOTHING;
   const condition = at.within({ name: 'item', slot, type: of, open: true }, () => build(expr.condition, at));
-  if (condition.type.kind === 'number') return { op: 'at', list: given, position: condition, type: of, span };
+  if (condition.type.kind === 'number') return { op: 'at', list: over, position: condition, type: of, span };
   if (condition.type.kind !== 'boolean' && condition.type.kind !== 'null')
     return at.tell(
       'type',
       condition.span,
       `A filter is a condition or a place, but this is ${sayType(condition.type)}.`,
     );
-  return { op: 'filter', slot, list: given, condition: { ...condition, type: BOOLEAN }, type: given.type, span };
+  return { op: 'filter', slot, list: over, condition: { ...condition, type: BOOLEAN }, type: over.type, span };
 };
 
 /** The typed term of a tree. Every problem goes to `at`; what is wrong counts as nothing from there on. */

@@ -112,8 +112,20 @@ const attempt = (signature: Signature, args: readonly Term[], at: Checking): Att
   return { ok: true, args: fitted.map((term) => (term.type.kind === 'null' ? towards(term, known, at) : term)), known };
 };
 
-const resultOf = (signature: Signature, known: Type): Type =>
-  signature.result === 'T' ? known : signature.result === 'list T' ? listOf(known) : signature.result;
+const innermost = (type: Type): Type => (type.kind === 'list' ? innermost(type.of) : type);
+
+const resultOf = ({ result }: Signature, known: Type): Type => {
+  switch (result) {
+    case 'T':
+      return known;
+    case 'list T':
+      return listOf(known);
+    case 'items of T':
+      return listOf(innermost(known));
+    default:
+      return result;
+  }
+};
 
 /** A call of the first signature that fits, or null. */
 export const applied = (

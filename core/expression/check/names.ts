@@ -128,7 +128,7 @@ const plucked = (list: Term, name: string, whole: string, span: Span, at: Checki
     return at.tell('list_of_lists', span, `This is a list of lists: write flatten(…) before “.${name}”.`);
   const slot = at.nextSlot();
   const body = afterDot({ op: 'item', slot, type: list.type.of, span }, name, whole, span, at);
-  return { op: 'loop', form: 'for', sources: [{ slot, list }], body, type: listOf(body.type), span };
+  return { op: 'loop', form: 'for', sources: [{ slot, list }], body, partial: null, type: listOf(body.type), span };
 };
 
 /** The label of the field a path ends at. */

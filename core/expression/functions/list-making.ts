@@ -36,6 +36,9 @@ const make = (parameters: readonly Parameter[], run: Signature['run'], extra: Pa
 });
 
 /** The list functions whose answer is a new list (OMG DMN 1.4 §10.3.4.4 and §10.3.4.9). */
+/** What stands in lists, however deep, in order. */
+const flat = (items: readonly Value[]): Value[] => items.flatMap((each) => (isList(each) ? flat(each) : [each]));
+
 export const LIST_MAKERS: readonly BuiltIn[] = [
   {
     name: 'sublist',
@@ -143,12 +146,14 @@ export const LIST_MAKERS: readonly BuiltIn[] = [
   {
     name: 'flatten',
     group: 'list',
-    help: 'A list of lists as one list.',
-    examples: [['flatten([[1, 2], [3], [4]])', '[1, 2, 3, 4]']],
-    clause: '10.3.4.4',
-    signatures: [
-      make([takes('list', { list: { list: 'T' } })], ([items]) => within(listOfArg(items).flatMap(listOfArg))),
+    help: 'A list of lists, and of lists in these, as one list.',
+    examples: [
+      ['flatten([[1, 2], [3], [4]])', '[1, 2, 3, 4]'],
+      ['flatten([[[1], [2]], [[3]]])', '[1, 2, 3]'],
+      ['flatten([1, 2])', '[1, 2]'],
     ],
+    clause: '10.3.4.4',
+    signatures: [{ ...make([list('T')], ([items]) => within(flat(listOfArg(items)))), result: 'items of T' }],
   },
   {
     name: 'sort',

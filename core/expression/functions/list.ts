@@ -1,6 +1,6 @@
 import { Decimal, exactly, isDurationMs, round34 } from '../../base/index.ts';
 import { join, type SqlFragment, sql } from '../../sql/index.ts';
-import { BOOLEAN, DAYS, listOf, NUMBER, type Type } from '../type.ts';
+import { BOOLEAN, DAYS, NUMBER, type Type } from '../type.ts';
 import { and, equal, isList, or, order, type Value } from '../value.ts';
 import {
   type BuiltIn,
@@ -92,6 +92,12 @@ const daysOf = (items: readonly Value[]): Value => {
   return isDurationMs(sum) ? sum : null;
 };
 
+/** The mean of durations, to the millisecond. */
+const meanOfDays = (items: readonly Value[]): Value => {
+  const sum = daysOf(items);
+  return items.length === 0 || typeof sum !== 'number' ? null : Math.round(sum / items.length);
+};
+
 const plus = (items: readonly SqlFragment[]): SqlFragment => sql`(${join(items, ' + ')})`;
 
 const quantifier = (name: 'all' | 'any', start: boolean, combine: (a: Value, b: Value) => Value): Signature[] =>
@@ -144,7 +150,7 @@ const deviation = (items: readonly Value[]): Value => {
   return finite(new Decimal(squares.mul(n).sub(sum.mul(sum))).div(n * (n - 1)).sqrt());
 };
 
-const numbersOnly =
+const givenOnly =
   (run: (items: readonly Value[]) => Value): Signature['run'] =>
   ([value]) =>
     listOfArg(value).includes(null) ? null : run(listOfArg(value));
@@ -286,6 +292,7 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
       ['mean(1, 2, 3)', '2'],
       ['mean(1)', '1'],
       ['mean([])', 'null'],
+      ['mean([duration("PT1H"), duration("PT2H")])', 'duration("PT1H30M")'],
     ],
     clause: '10.3.4.4',
     signatures: ofList({
@@ -299,7 +306,14 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
           itemsOf(call).map(() => sql`1`),
           ' + ',
         )}`})`,
-    }),
+    }).concat(
+      ofList({
+        of: 'days',
+        result: DAYS,
+        run: ([value]) => meanOfDays(listOfArg(value)),
+        sql: 'it takes the mean of durations',
+      }),
+    ),
   },
   {
     name: 'all',
@@ -339,7 +353,7 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
     signatures: ofList({
       of: 'number',
       result: NUMBER,
-      run: numbersOnly((items) =>
+      run: givenOnly((items) =>
         items.length === 0
           ? null
           : finite(items.reduce<Decimal>((product, each) => product.mul(decimalOf(each)), new Decimal(1))),
@@ -360,7 +374,7 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
     signatures: ofList({
       of: 'number',
       result: NUMBER,
-      run: numbersOnly(median),
+      run: givenOnly(median),
       sql: 'it looks for the middle of a list',
     }),
   },
@@ -377,7 +391,7 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
     signatures: ofList({
       of: 'number',
       result: NUMBER,
-      run: numbersOnly(deviation),
+      run: givenOnly(deviation),
       sql: 'it works out a deviation',
     }),
   },
@@ -389,8 +403,9 @@ export const LIST_FUNCTIONS: readonly BuiltIn[] = [
       ['mode(6, 3, 9, 6, 6)', '[6]'],
       ['mode([6, 1, 9, 6, 1])', '[1, 6]'],
       ['mode([])', '[]'],
+      ['mode(["rope", "paint", "rope"])', '["rope"]'],
     ],
     clause: '10.3.4.4',
-    signatures: ofList({ of: 'number', result: listOf(NUMBER), run: numbersOnly(mode), sql: OUTSIDE }),
+    signatures: ofList({ of: 'ordered', result: 'list T', run: givenOnly(mode), sql: OUTSIDE }),
   },
 ];

@@ -49,8 +49,8 @@ export interface Signature {
   readonly parameters: readonly Parameter[];
   /** The last parameter may be given any number of times: `min(1, 2, 3)`. */
   readonly rest?: true;
-  /** The outcome's type; 'T' is the type found for the parameters' T. */
-  readonly result: Type | 'T' | 'list T';
+  /** The outcome's type; 'T' is the type found for the parameters' T, 'items of T' a list of what is in it however deep. */
+  readonly result: Type | 'T' | 'list T' | 'items of T';
   /** Whether nothing among the arguments reaches `run`; else it gives nothing at once. */
   readonly takesNothing?: true;
   readonly run: (args: readonly Value[], tools: Tools) => Value;
