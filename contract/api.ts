@@ -28,6 +28,17 @@ export const api = {
     answer: s.sessionInfoSchema,
     open: true,
   }),
+  begin: endpoint(
+    paths.begin,
+    'Begin a workspace that has nobody yet: its name, and its first person, who is signed in',
+    {
+      params: none,
+      query: none,
+      body: s.beginSchema,
+      answer: s.meSchema,
+      open: true,
+    },
+  ),
   signIn: endpoint(paths.signIn, 'Sign in; in the demonstration without a password', {
     params: none,
     query: none,

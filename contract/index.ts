@@ -13,6 +13,7 @@ export { type CsvMisfit, type CsvState, csvImportSchema, csvStateSchema, type Jo
 export { openApiDocument } from './openapi.ts';
 export { FILES_PATH, fillPath, LIVE_PATH, paths, problemType } from './paths.ts';
 export {
+  type Begin,
   type Counts,
   type DraftAnswer,
   type Drafts,

@@ -4,6 +4,7 @@ import type { Method } from './endpoint.ts';
 export const paths = {
   health: { method: 'get', path: '/api/health' },
   sessionInfo: { method: 'get', path: '/api/session' },
+  begin: { method: 'post', path: '/api/begin' },
   signIn: { method: 'post', path: '/api/session' },
   signOut: { method: 'delete', path: '/api/session' },
   me: { method: 'get', path: '/api/me' },

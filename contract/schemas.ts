@@ -1,9 +1,9 @@
 import { z } from 'zod';
+import { isLocale, isZone } from '#core/base/index.ts';
 import { formSchema } from '#core/form/index.ts';
 import { choiceListSchema, registerSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
-import type { StoredValue } from '#core/values/index.ts';
-import { keySchema } from '#core/values/index.ts';
+import { isCurrency, keySchema, labelSchema, type StoredValue } from '#core/values/index.ts';
 import { roleSchema } from '#core/workspace/index.ts';
 
 /** An id: a UUID in small letters (RFC 9562). */
@@ -52,7 +52,27 @@ export const sessionInfoSchema = z.object({
   /** In the demonstration: the people who may be signed in with one click. */
   people: z.array(z.object({ name: z.string(), email: z.string(), role: z.string() })),
   me: meSchema.nullable(),
+  /** There is nobody yet: the workspace is to be begun. */
+  to_begin: z.boolean(),
 });
+
+/** What a workspace is begun with: how it is called and writes, and who is its first person. */
+export const beginSchema = z.strictObject({
+  name: labelSchema,
+  locale: z.string().max(35).refine(isLocale, 'This is no language and country that is known here.'),
+  zone: z.string().max(64).refine(isZone, 'This is no time zone that is known here.'),
+  currency: z.string().refine(isCurrency, 'This is no currency in use (ISO 4217).'),
+  person: z.strictObject({
+    name: labelSchema,
+    email: z.email('This is no e-mail address.').max(254),
+    password: z
+      .string()
+      .min(8, 'A password has at least 8 characters.')
+      .max(128, 'A password has at most 128 characters.'),
+  }),
+});
+/** What a workspace is begun with. */
+export type Begin = z.infer<typeof beginSchema>;
 
 /** A form as it is published. */
 export const formSummarySchema = z.object({ form: formSchema, version: z.int32(), may_fill: z.boolean() });

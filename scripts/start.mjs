@@ -9,7 +9,10 @@ import { Cluster } from './pg.mjs';
 process.chdir(dirname(dirname(fileURLToPath(import.meta.url))));
 const port = Number(process.env.PORT ?? 4780);
 const address = `http://127.0.0.1:${port}`;
-const folder = resolve(process.env.IOLITE_DATA ?? '.data');
+// `IOLITE_WORKSPACE=empty`: no demonstration; a name and the first person are asked for on the first page.
+const isEmpty = process.env.IOLITE_WORKSPACE === 'empty';
+const folder = resolve(process.env.IOLITE_DATA ?? (isEmpty ? '.data-empty' : '.data'));
+const begunWith = isEmpty ? 'demo/empty' : 'demo/tern-quay';
 
 const answers = async () => {
   try {
@@ -29,7 +32,7 @@ installModules();
 let cluster = null;
 let url = process.env.DATABASE_URL;
 // With somebody's own database the demonstration comes only where it is asked for: it signs in without passwords.
-const isDemonstration = (process.env.IOLITE_DEMONSTRATION ?? (url ? 'no' : 'yes')) === 'yes';
+const isDemonstration = (process.env.IOLITE_DEMONSTRATION ?? (url || isEmpty ? 'no' : 'yes')) === 'yes';
 if (!url) {
   const bin = installPostgres();
   mkdirSync(folder, { recursive: true });
@@ -89,8 +92,8 @@ const serve = () => {
       DATABASE_URL: url,
       PORT: String(port),
       IOLITE_DEMONSTRATION: isDemonstration ? 'yes' : 'no',
-      IOLITE_WORKSPACE: process.env.IOLITE_WORKSPACE ?? 'demo/tern-quay/workspace.json',
-      IOLITE_PEOPLE: process.env.IOLITE_PEOPLE ?? 'demo/tern-quay/people.json',
+      IOLITE_WORKSPACE: (isEmpty ? undefined : process.env.IOLITE_WORKSPACE) ?? `${begunWith}/workspace.json`,
+      IOLITE_PEOPLE: process.env.IOLITE_PEOPLE ?? `${begunWith}/people.json`,
     },
   });
   server.once('message', ({ ready }) => whenReady(ready));

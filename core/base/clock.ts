@@ -114,6 +114,24 @@ const threeLetters = (text: string): string => text.replace('Sept', 'Sep');
 export const showDate = (date: string, locale: string): string =>
   threeLetters(format(locale, { ...DAY, timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`)));
 
+/** Whether a name is of a time zone that is known here (IANA): "Europe/London". */
+export const isZone = (name: string): boolean => {
+  try {
+    return name !== '' && new Intl.DateTimeFormat('en', { timeZone: name }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+};
+
+/** Whether a tag is of a language and country that is known here (BCP 47): "en-GB". */
+export const isLocale = (tag: string): boolean => {
+  try {
+    return Intl.DateTimeFormat.supportedLocalesOf([tag]).length === 1;
+  } catch {
+    return false;
+  }
+};
+
 /** "23 Nov 2026, 10:40" in the workspace's zone and locale. */
 export const showMoment = (moment: string, zone: string, locale: string): string => {
   const at = new Date(moment);

@@ -28,6 +28,8 @@ export {
   findMoment,
   findMomentOf,
   fromLocal,
+  isLocale,
+  isZone,
   localDate,
   localTime,
   showDate,

@@ -62,7 +62,7 @@ describe('the demonstration', () => {
     expect(new Set(paid.map((values) => values.balance))).toEqual(new Set(['0']));
     const bands = new Set(worked.map((values) => values.age_band));
     expect(bands).toEqual(
-      new Set(['settled', 'not due', '1 to 30 days', '31 to 60 days', '61 to 90 days', 'over 90 days']),
+      new Set(['not issued', 'settled', 'not due', '1 to 30 days', '31 to 60 days', '61 to 90 days', 'over 90 days']),
     );
   });
 });

@@ -143,6 +143,7 @@ describe('who sees what', () => {
     health: () => [{}],
     sessionInfo: () => [{}],
     // Tried by themselves, in session.test.ts.
+    begin: () => [],
     signIn: () => [],
     signOut: () => [],
     me: () => [{}],

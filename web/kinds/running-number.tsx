@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { FieldTypeOf } from '#core/values/index.ts';
+import { ConditionEditor } from '../ui/condition-editor.tsx';
 import { GivenByProgram } from '../ui/controls/given.tsx';
-import { FormulaEditor } from '../ui/formula-editor.tsx';
 import { TextPart, without } from '../ui/text-part.tsx';
 import { type KindFace, LINE, type SettingsProps } from './face.ts';
 
@@ -36,21 +36,25 @@ const SeriesSettings = ({ type, n, what, place, onType }: SettingsProps<FieldTyp
         {type.restart === 'never' ? 'for ever' : 'anew each year'}
       </button>
       {', given '}
-      <button type="button" className="part" onClick={() => setWriting(!writing)}>
-        {type.when === undefined ? 'on storing' : `when ${type.when}`}
-      </button>
-      {writing && (
-        <FormulaEditor
-          text={type.when ?? ''}
-          expected={{ kind: 'condition' }}
-          context={place.context}
-          mayBeEmpty
-          onChange={(when) => {
-            onType(without(type, 'when', when));
-            setWriting(false);
-          }}
-          onCancel={() => setWriting(false)}
-        />
+      {type.when === undefined && !writing ? (
+        <button type="button" className="part" onClick={() => setWriting(true)}>
+          on storing
+        </button>
+      ) : (
+        <>
+          {'when '}
+          <ConditionEditor
+            text={type.when ?? ''}
+            context={place.context}
+            mood="is"
+            far={false}
+            mayBeEmpty
+            onChange={(when) => {
+              setWriting(false);
+              onType(without(type, 'when', when));
+            }}
+          />
+        </>
       )}
     </>
   );

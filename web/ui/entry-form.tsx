@@ -125,10 +125,16 @@ export const EntryForm = ({
   // Also while few of them are asked, so that none is made anew when more are.
   const isLong = compiled.questions.length > LONG;
   const visible = wordsOf(outline.shown).flatMap((key) => compiled.byKey.get(key) ?? []);
+  const narrow = useNarrow();
   const turn = (to: number | undefined): void => {
     if (to === undefined) return;
     goTo(to);
-    requestAnimationFrame(() => head.current?.focus());
+    requestAnimationFrame(() => {
+      head.current?.scrollIntoView({ block: 'nearest' });
+      // What is typed next belongs to the first question. On a phone its keys would cover the page that one has not read.
+      const [first] = form.current && !narrow ? controlsOf(form.current) : [];
+      (first ?? head.current)?.focus();
+    });
   };
   const onward = (): void => {
     const wrong = isLast ? null : tryPage(page);
@@ -158,7 +164,6 @@ export const EntryForm = ({
     const next = controls[at + 1] ?? form.current.querySelector<HTMLElement>('button[type=submit]');
     next?.focus();
   };
-  const narrow = useNarrow();
   const back = step > 0 && (
     <button type="button" className={narrow ? 'btn btn-quiet -ml-2' : 'btn'} onClick={() => turn(way[step - 1])}>
       Back a page

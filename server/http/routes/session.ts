@@ -1,5 +1,6 @@
 import { asc } from 'drizzle-orm';
 import type { Me } from '#contract/index.ts';
+import { beginWorkspace, isToBegin } from '../../access/begin.ts';
 import { readFacts } from '../../access/own-record.ts';
 import { signIn, signOut } from '../../access/session.ts';
 import { sourceOf } from '../../access/tries.ts';
@@ -20,8 +21,15 @@ const toMe = async (db: Db, person: Person, definitions: Definitions): Promise<M
   record: (await readFacts(db, definitions, person)).record,
 });
 
-/** Signing in and out. */
-export const sessionHandlers: Handlers<'sessionInfo' | 'signIn' | 'signOut' | 'me'> = {
+/** Signing in and out, and beginning. */
+export const sessionHandlers: Handlers<'sessionInfo' | 'begin' | 'signIn' | 'signOut' | 'me'> = {
+  begin: async ({ db, reader }, { body, request, response }) => {
+    await beginWorkspace(db, reader, body);
+    const { email, password } = body.person;
+    const session = await signIn(db, { email, password, source: sourceOf(request.ip) }, false);
+    keepToken(request, response, session);
+    return toMe(db, session.person, await reader.read(db));
+  },
   sessionInfo: async ({ db, reader, demonstration, signed }) => {
     const definitions = await reader.read(db);
     const shown = demonstration ? await db.select().from(people).orderBy(asc(people.position)) : [];
@@ -34,6 +42,7 @@ export const sessionHandlers: Handlers<'sessionInfo' | 'signIn' | 'signOut' | 'm
         role: roles.map((key) => definitions.roles.get(key)?.label ?? key).join(', '),
       })),
       me: signed ? await toMe(db, signed.person, signed.definitions) : null,
+      to_begin: signed ? false : await isToBegin(db),
     };
   },
   signIn: async ({ db, reader, demonstration }, { body, request, response }) => {

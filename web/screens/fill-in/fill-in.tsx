@@ -7,7 +7,6 @@ import { showMoment } from '#core/base/index.ts';
 import { compileForm, type FilledIn, pageOnWay } from '#core/form/index.ts';
 import { rowsIn } from '#core/values/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
-import { ProblemError } from '../../data/client.ts';
 import { clockFor, type KnownWorkspace, useFacts, useMe } from '../../data/workspace.ts';
 import { createEntryStore, type EntryOptions, type EntryState } from '../../state/entry-store.ts';
 import type { Kept } from '../../state/kept.ts';
@@ -17,7 +16,7 @@ import { Problems } from '../../ui/message.tsx';
 import { useNarrow } from '../../ui/use-narrow.ts';
 import { useServerKeeping } from './server-keeping.ts';
 import { type TakenUp, useTakenUp } from './taken-up.ts';
-import { type Done, useSending, wasSentBefore } from './use-sending.ts';
+import { byQuestion, type Done, useSending, wasSentBefore } from './use-sending.ts';
 
 /** What an entry begins with. */
 export interface EntryStart extends Required<Pick<EntryOptions, 'typed' | 'links' | 'files'>> {
@@ -79,16 +78,6 @@ interface FillInProps {
   /** Whether it stands inside another form. */
   readonly inPlace?: boolean;
 }
-
-/** The server's problems by question, for telling them where they belong. */
-const byQuestion = (error: unknown): Map<string, string[]> => {
-  const found = new Map<string, string[]>();
-  for (const { pointer, detail } of error instanceof ProblemError ? (error.answer.errors ?? []) : []) {
-    const key = pointer.match(/^#\/values\/([a-z0-9_]+)/)?.[1];
-    if (key) found.set(key, [...(found.get(key) ?? []), detail]);
-  }
-  return found;
-};
 
 /** One entry, from its first question until it is sent, kept or thrown away. */
 export const FillIn = ({
@@ -218,7 +207,9 @@ export const FillIn = ({
             sending={sending}
             above={
               <>
-                <Problems error={error} />
+                <div data-refusal tabIndex={-1} className="outline-none">
+                  <Problems error={error} />
+                </div>
                 {wasSentBefore(error) && (
                   <p className="mb-3 text-ink-2">
                     Another window sent it with what stood there.{' '}

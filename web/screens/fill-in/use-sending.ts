@@ -31,11 +31,33 @@ interface Sending {
 export const wasSentBefore = (error: unknown): boolean =>
   error instanceof ProblemError && error.answer.type === problemType('sent_before');
 
+/** The server's problems by question, for telling them where they belong. */
+export const byQuestion = (error: unknown): Map<string, string[]> => {
+  const found = new Map<string, string[]>();
+  for (const { pointer, detail } of error instanceof ProblemError ? (error.answer.errors ?? []) : []) {
+    const key = pointer.match(/^#\/values\/([a-z0-9_]+)/)?.[1];
+    if (key) found.set(key, [...(found.get(key) ?? []), detail]);
+  }
+  return found;
+};
+
 /** Sends an entry once, and tells what came of it; while a question has a problem, goes there instead. */
 export const useSending = ({ store, answer, workspace, opened, keeping, place, onSent }: Sending) => {
   const [sending, setSending] = useState(false);
   const [error, setError] = useState<unknown>(null);
   const { record } = answer;
+  /** What was refused by the server is gone to: the first question it is about, else what is said of the whole. */
+  const goToRefused = (thrown: unknown): void => {
+    const refused = new Set(byQuestion(thrown).keys());
+    const { filledIn, goTo } = store.getState();
+    const first = filledIn.questions.find(({ asked, question }) => asked && refused.has(question.key));
+    if (first) goTo(first.question.page);
+    // Once React has drawn what is said, and the page.
+    requestAnimationFrame(() => {
+      if (first && place.current) focusFirstWrong(place.current, refused);
+      else place.current?.querySelector<HTMLElement>('[data-refusal]')?.focus();
+    });
+  };
   const send = async (another: boolean): Promise<void> => {
     const filledIn = store.getState().trySending();
     if (filledIn.problems.length > 0) {
@@ -70,6 +92,7 @@ export const useSending = ({ store, answer, workspace, opened, keeping, place, o
     } catch (thrown) {
       setError(thrown);
       setSending(false);
+      goToRefused(thrown);
       keeping.goOn();
     }
   };

@@ -15,6 +15,13 @@ export const LinkedLists = ({ record }: { record: RecordDetail }) => {
   return data?.groups.map((group) => <LinkedList key={group.key} record={record} group={group} />);
 };
 
+/** What a record is known by; nothing where that is empty, though its title then is its number. */
+const TitleCell = (props: Parameters<typeof ListCell>[0]) => {
+  const { field, record } = props;
+  if (Object.hasOwn(record.values, field.key)) return <ListCell {...props} />;
+  return record.title === record.number ? null : record.title;
+};
+
 const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGroups['groups'][number] }) => {
   const { workspace, catalogue } = useWorkspace();
   const register = catalogue.registers.get(group.register);
@@ -83,7 +90,9 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
                       {each.number}
                     </Link>
                   </td>
-                  <td>{each.title}</td>
+                  <td className={isNumeric(title.type) ? 'num' : ''}>
+                    <TitleCell field={title} record={each} catalogue={catalogue} />
+                  </td>
                   {columns.map((column) => (
                     <td key={column.key} className={isNumeric(column.type) ? 'num' : ''}>
                       <ListCell field={column} record={each} catalogue={catalogue} />

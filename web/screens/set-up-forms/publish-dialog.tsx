@@ -5,6 +5,7 @@ import type { Form } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call } from '../../data/client.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import { BlindSpots } from '../../ui/blind-spots.tsx';
 import { Problems } from '../../ui/message.tsx';
 
 interface Props {
@@ -37,6 +38,14 @@ export const PublishDialog = ({ open, form, register, onClose, onPublished }: Pr
             <RoleBoxes legend="Who may fill it in?" chosen={fillers} onChange={setFillers} />
             <RoleBoxes legend={`Who may see ${register.plural}?`} chosen={seers} onChange={setSeers} />
           </div>
+          <BlindSpots
+            register={register}
+            asked={form.questions.map((question) => question.field)}
+            senders={[...fillers]}
+            changes={form.purpose === 'change'}
+            steps={workspace.routes.find(({ route }) => route.register === register.key)?.route.steps ?? []}
+            seers={seers}
+          />
           <p className="text-ink-2">Set-up people may do both. With nobody ticked, only they can.</p>
           <Problems error={publish.error} />
           <div className="mt-4 flex gap-3">

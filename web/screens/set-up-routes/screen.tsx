@@ -6,6 +6,7 @@ import type { Route } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import { BlindSpots } from '../../ui/blind-spots.tsx';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
@@ -55,6 +56,9 @@ const RouteEditor = ({ register, published }: { register: Register; published: R
         last_resort: setup.key,
       });
   };
+  const asked = workspace.forms.flatMap(({ form }) =>
+    form.register === register.key ? form.questions.map((question) => question.field) : [],
+  );
   const changed = route !== null && route !== published?.route;
   return (
     <section aria-label={`Route of ${register.plural}`}>
@@ -105,6 +109,11 @@ const RouteEditor = ({ register, published }: { register: Register; published: R
             );
           })}
         </ol>
+      )}
+      {changed && (
+        <div className="pl-12">
+          <BlindSpots register={register} asked={asked} senders={[]} changes={false} steps={route.steps} />
+        </div>
       )}
       {changed && (
         <p className="mt-2 pl-12">

@@ -4,6 +4,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { call } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { Coming, Problems } from '../../ui/message.tsx';
+import { Begin } from './begin.tsx';
 
 /** Only a place inside the application is gone to after signing in. */
 const safeTarget = (to: string | null): string => (to?.startsWith('/') && !to.startsWith('//') ? to : '/');
@@ -27,10 +28,19 @@ export const SignInScreen = () => {
     <main className="mx-auto max-w-xl px-5 py-14">
       <p className="mb-6 flex items-center gap-2 text-base font-bold">
         <img src="/mark.svg" alt="" width={20} height={18} />
-        {data?.workspace ?? 'Iolite'}
+        {data && !data.to_begin ? data.workspace : 'Iolite'}
       </p>
       <div className="border border-rule-strong bg-sheet p-6">
-        <h1 className="head-rule">Sign in</h1>
+        {data?.to_begin ? (
+          <Begin
+            onBegun={() => {
+              queryClient.clear();
+              navigate('/');
+            }}
+          />
+        ) : (
+          <h1 className="head-rule">Sign in</h1>
+        )}
         <Problems error={problem ?? error} />
         {!data && !error && <Coming />}
         {data?.demonstration && (
@@ -55,7 +65,7 @@ export const SignInScreen = () => {
             </ul>
           </section>
         )}
-        {data && !data.demonstration && (
+        {data && !data.demonstration && !data.to_begin && (
           <form
             className="mt-4 grid gap-3"
             onSubmit={(event) => {
@@ -66,7 +76,7 @@ export const SignInScreen = () => {
           >
             <label className="grid gap-1 font-semibold">
               E-mail address
-              <input className="box font-normal" name="email" type="email" autoComplete="username" required />
+              <input className="box font-normal" name="email" inputMode="email" autoComplete="username" required />
             </label>
             <label className="grid gap-1 font-semibold">
               Password
