@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { isLocale, isZone } from '#core/base/index.ts';
+import { cleanLine, isLocale, isZone } from '#core/base/index.ts';
 import { formSchema } from '#core/form/index.ts';
 import { choiceListSchema, registerSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
-import { isCurrency, keySchema, labelSchema, type StoredValue } from '#core/values/index.ts';
+import { isCurrency, keySchema, type StoredValue } from '#core/values/index.ts';
 import { roleSchema } from '#core/workspace/index.ts';
 
 /** An id: a UUID in small letters (RFC 9562). */
@@ -56,14 +56,19 @@ export const sessionInfoSchema = z.object({
   to_begin: z.boolean(),
 });
 
+const nameSchema = z
+  .string()
+  .transform(cleanLine)
+  .pipe(z.string().min(1, 'Write a name.').max(80, 'A name has at most 80 characters.'));
+
 /** What a workspace is begun with: how it is called and writes, and who is its first person. */
 export const beginSchema = z.strictObject({
-  name: labelSchema,
+  name: nameSchema,
   locale: z.string().max(35).refine(isLocale, 'This is no language and country that is known here.'),
   zone: z.string().max(64).refine(isZone, 'This is no time zone that is known here.'),
   currency: z.string().refine(isCurrency, 'This is no currency in use (ISO 4217).'),
   person: z.strictObject({
-    name: labelSchema,
+    name: nameSchema,
     email: z.email('This is no e-mail address.').max(254),
     password: z
       .string()

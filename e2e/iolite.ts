@@ -20,14 +20,21 @@ const freePort = (): Promise<number> =>
 export class Iolite {
   readonly #folder = mkdtempSync(join(tmpdir(), 'iolite-e2e-'));
   readonly #port: number;
+  readonly #begun: Readonly<Record<string, string>>;
   #process: ChildProcess | null = null;
 
-  private constructor(port: number) {
+  private constructor(port: number, begun: Readonly<Record<string, string>>) {
     this.#port = port;
+    this.#begun = begun;
   }
 
   static async make(): Promise<Iolite> {
-    return new Iolite(await freePort());
+    return new Iolite(await freePort(), {});
+  }
+
+  /** One with nothing and nobody in it. */
+  static async makeEmpty(): Promise<Iolite> {
+    return new Iolite(await freePort(), { IOLITE_WORKSPACE: 'empty' });
   }
 
   get address(): string {
@@ -37,7 +44,7 @@ export class Iolite {
   /** Starts and waits for the one line with the address; gives what was printed until then. */
   start(): Promise<string> {
     const child = spawn(process.execPath, ['scripts/start.mjs'], {
-      env: { ...process.env, PORT: String(this.#port), IOLITE_DATA: this.#folder },
+      env: { ...process.env, ...this.#begun, PORT: String(this.#port), IOLITE_DATA: this.#folder },
       stdio: ['ignore', 'pipe', 'pipe'],
     });
     this.#process = child;

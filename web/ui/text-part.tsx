@@ -49,6 +49,7 @@ const TextEditor = ({
           className="box"
           name="text"
           defaultValue={text}
+          onFocus={(event) => event.target.select()}
           aria-label={what}
           aria-invalid={wrong !== null}
           aria-describedby={told}

@@ -102,6 +102,8 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
                 <input
                   type="file"
                   accept=".csv,text/csv,text/plain"
+                  // What was chosen is told below: beside the emptied box it would say that nothing was.
+                  className={file ? 'text-transparent file:text-ink' : ''}
                   onChange={(event) => {
                     const input = event.target;
                     // Emptied, so that the same file can be chosen again once it was mended.

@@ -70,7 +70,7 @@ const RefusedAlike = ({ state }: { state: CsvState }) => {
             </>
           )}
           <span className="text-ink-2">
-            {count === 1 ? 'Line' : `${count.toLocaleString(workspace.locale)} rows: line`} {lines.join(', ')}
+            {count === 1 ? 'Line' : `${count.toLocaleString(workspace.locale)} rows: lines`} {lines.join(', ')}
             {count > lines.length && ' …'}
           </span>
         </li>

@@ -92,18 +92,18 @@ export const Begin = ({ onBegun }: { onBegun: () => void }) => {
         <Field label="Password" help="At least 8 characters." wrong={wrong('#/person/password')}>
           {(tied) => <input {...tied} className="box" name="password" type="password" autoComplete="new-password" />}
         </Field>
-        <div className="grid gap-4 sm:grid-cols-3">
-          <Field label="Numbers and dates" wrong={wrong('#/locale')}>
-            {(tied) => (
-              <select {...tied} className="box" name="locale" defaultValue={own}>
-                {LOCALES.map((locale) => (
-                  <option key={locale} value={locale}>
-                    {nameIn(locale)}: {sampleIn(locale)}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Field>
+        <Field label="Numbers and dates are written as in" wrong={wrong('#/locale')}>
+          {(tied) => (
+            <select {...tied} className="box" name="locale" defaultValue={own}>
+              {LOCALES.map((locale) => (
+                <option key={locale} value={locale}>
+                  {nameIn(locale)}: {sampleIn(locale)}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <div className="grid gap-4 sm:grid-cols-2">
           <Field label="Time zone" wrong={wrong('#/zone')}>
             {(tied) => (
               <select

@@ -1,0 +1,297 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { csvFormat } from 'd3-dsv';
+import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
+import { z } from 'zod';
+import { readDay } from '#core/base/index.ts';
+import { readCsv } from '#core/list/index.ts';
+import { Browser, Key } from '../browser.ts';
+import { Iolite } from '../iolite.ts';
+import { FormEditor } from '../pages/form-editor.ts';
+import { RegisterEditor } from '../pages/register-editor.ts';
+import { Writer } from '../pages/writer.ts';
+
+/** The public file of movies that vega-datasets carries (3,201 of them), each value as it stands there. */
+const FILMS = z
+  .array(z.record(z.string(), z.union([z.string(), z.number(), z.null()])))
+  .parse(JSON.parse(readFileSync('node_modules/vega-datasets/data/movies.json', 'utf8')));
+const COLUMNS = [
+  'Title',
+  'US Gross',
+  'Production Budget',
+  'Release Date',
+  'Running Time min',
+  'Major Genre',
+  'IMDB Rating',
+];
+
+/** Somebody who knows nothing but the screen begins with nothing, and keeps plots, loans, bookings and films. */
+describe('from an empty workspace', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'iolite-nothing-'));
+  let iolite: Iolite;
+  let wren: Browser;
+  let editor: RegisterEditor;
+
+  beforeAll(async () => {
+    iolite = await Iolite.makeEmpty();
+    await iolite.start();
+    wren = await Browser.open();
+    editor = new RegisterEditor(wren);
+  }, 180_000);
+  afterAll(async () => {
+    await wren?.close();
+    await iolite?.remove();
+    rmSync(folder, { recursive: true });
+  });
+  beforeEach(({ onTestFailed }) => onTestFailed(() => wren.pictureOfFailure('from-nothing')));
+
+  const make = async (names: readonly [string, string, string], fields: Parameters<RegisterEditor['addFields']>[0]) => {
+    await editor.openNew();
+    await editor.name(...names);
+    await editor.addFields(fields);
+  };
+  /** Writes into a part of a field's sentence, and uses it with Enter. */
+  const writePart = async (part: string, text: string): Promise<void> => {
+    await wren.click(`//button[contains(@aria-label, "change the ${part}")]`);
+    await wren.typeInto('//div[contains(@class, "slip")]//input', Key.chord(Key.CONTROL, 'a'), text, Key.ENTER);
+  };
+  const saysPart = (part: string, text: string) => wren.see(`//button[@aria-label = "${text}, change the ${part}"]`);
+  const add = async (singular: string, answers: Readonly<Record<string, string>>) => {
+    await wren.press(`Add ${singular}`);
+    for (const [label, answer] of Object.entries(answers)) await wren.write(label, answer);
+    await wren.press('Send');
+    await wren.seeText('was stored');
+  };
+
+  test('the first page asks for a name and the first person, and says what is wrong', async () => {
+    await wren.visit(iolite.address);
+    await wren.see('//h1[. = "Begin a workspace"]');
+    await wren.write('Your e-mail address', 'wren');
+    await wren.press('Begin');
+    await wren.seeText('Write a name.');
+    await wren.seeText('This is no e-mail address.');
+    expect(await wren.axe()).toEqual([]);
+    await wren.picture('begin');
+    await wren.write('Name of the organisation', 'Hill Field');
+    await wren.write('Your name', 'Wren Attwater');
+    await wren.write('Your e-mail address', 'wren@example.org');
+    await wren.write('Password', 'beans and peas');
+    await wren.click('//select[@name = "locale"]/option[@value = "en-GB"]');
+    await wren.click('//select[@name = "currency"]/option[@value = "GBP"]');
+    await wren.click('//select[@name = "zone"]/option[@value = "Europe/London"]');
+    await wren.press('Begin');
+    await wren.press('Make the first register');
+    await wren.see('//h1[. = "New register"]');
+  });
+
+  test('plots with limits as they are written, and tenancies of them', async () => {
+    await make(
+      ['Plot', 'Plots', 'PLO'],
+      [
+        { label: 'Name', kind: 'text' },
+        { label: 'Area', kind: 'number' },
+        { label: 'Discount', kind: 'percent' },
+      ],
+    );
+    await writePart('unit of field 2', 'm²');
+    await saysPart('unit of field 2', 'm²');
+    expect(await wren.count('//input[starts-with(@aria-label, "Label of field")]')).toBe(3);
+    await writePart('most of field 3', 'half');
+    await wren.seeText('Write a number as the field’s values are.');
+    await wren.typeInto('//div[contains(@class, "slip")]//input', Key.chord(Key.CONTROL, 'a'), '50%', Key.ENTER);
+    await saysPart('most of field 3', '50 %');
+    await editor.rehearse();
+    await editor.carryOut();
+    await wren.press('Add plot');
+    await wren.write('Name', 'By the gate');
+    await wren.write('Area', '1 20');
+    await wren.write('Discount', '60%');
+    await wren.press('Send');
+    await wren.seeText('This must be a number, such as 12 or 12.50.');
+    await wren.seeText('This must be at most 50 %.');
+    await wren.write('Area', '120 m²');
+    await wren.write('Discount', '25%');
+    await wren.press('Send');
+    await wren.seeText('PLO-0001');
+
+    await make(
+      ['Tenancy', 'Tenancies', 'TEN'],
+      [
+        { label: 'Tenant', kind: 'text' },
+        { label: 'Plot', kind: 'link', linksTo: 'Plots' },
+        { label: 'From', kind: 'date' },
+        { label: 'Rent', kind: 'money' },
+        { label: 'Phone', kind: 'phone' },
+      ],
+    );
+    await editor.rehearse();
+    await editor.carryOut();
+    await wren.press('Add tenancy');
+    await wren.write('Plot', 'gate');
+    await wren.see('//*[@role = "option"][contains(., "By the gate")]');
+    await wren.keys(Key.ENTER);
+    await wren.write('From', 'Mon 23 Nov 2026');
+    await wren.write('Rent', '£45.50');
+    await wren.write('Phone', '01632 960123 ext. 4');
+    await wren.press('Send');
+    await wren.seeText('TEN-0001');
+    // A tenancy without a tenant has nothing under that heading, and not its number a second time.
+    await wren.visit(`${iolite.address}/registers/plots`);
+    await wren.press('Open PLO-0001');
+    await wren.press("Open the record's own page");
+    const row = '//table[@aria-label = "Tenancies"]//tbody/tr';
+    await wren.see(`${row}[contains(., "45.50")]`);
+    expect(await wren.textOf(`${row}/td[1]`)).toBe('TEN-0001');
+    expect(await wren.driver.findElement({ xpath: `${row}/td[2]` }).getText()).toBe('');
+  });
+
+  test('a list is asked in the usual words, in per cent; a saved address that looks like a slip offers its mend', async () => {
+    await wren.visit(`${iolite.address}/registers/plots`);
+    const writer = new Writer(wren);
+    await wren.click(wren.button('add a condition'));
+    await wren.typeInto('//span[@data-writer]//input', 'Discount', Key.ENTER);
+    await wren.typeInto('//span[@data-writer]//input', 'is more than');
+    expect(await writer.offers()).toEqual(['is over …']);
+    await wren.keys(Key.ENTER);
+    await wren.see('//span[@data-writer]//input[not(@value) or @value = ""]');
+    await wren.typeInto('//span[@data-writer]//input', '20%', Key.ENTER);
+    await wren.see('//*[@role = "option"][contains(., "that is all")]');
+    await wren.keys(Key.ENTER);
+    await wren.see('//main//p[contains(normalize-space(.), "Plots whose Discount is over 20 %")]');
+    await wren.seeText('By the gate');
+    await wren.visit(`${iolite.address}/registers/plots?filter=${encodeURIComponent('discount > 20')}`);
+    await wren.seeText('Discount is a share: 20 is 2000 %');
+    await wren.press('Make it 20 %');
+    await wren.seeText('By the gate');
+    expect(await wren.axe()).toEqual([]);
+  });
+
+  test('a limit that is tightened says what stands, and leaves it changeable', async () => {
+    await editor.open(iolite.address, 'plots');
+    await writePart('most of field 2', '100 m²');
+    await saysPart('most of field 2', '100 m²');
+    expect(await editor.rehearse()).toContain('One of the records has it otherwise. It stays as it is until Area');
+    await editor.carryOut();
+    await wren.press('Open PLO-0001');
+    await wren.press('Change Name');
+    await wren.write('Name', 'By the old gate');
+    await wren.keys(Key.ENTER);
+    await wren.seeText('By the old gate');
+    await wren.press('Change Area');
+    await wren.write('Area', '110');
+    await wren.keys(Key.ENTER);
+    await wren.seeText('This must be at most 100 m².');
+    await wren.keys(Key.ESCAPE);
+  });
+
+  test('loans over two pages: what is typed after “Onward” belongs to the first question there', async () => {
+    await make(
+      ['Loan', 'Loans', 'LOA'],
+      [
+        { label: 'Tool', kind: 'text' },
+        { label: 'Borrower', kind: 'text' },
+        { label: 'Lent on', kind: 'date' },
+        { label: 'Back by', kind: 'date' },
+      ],
+    );
+    await editor.rehearse();
+    await editor.carryOut();
+    const form = new FormEditor(wren);
+    await form.make('Lend a tool', 'Loans');
+    await (await form.addRule('Back by', 'must be earlier than …', '31 Dec 2026', 'that is all')).reads(
+      'must be earlier than 31 Dec 2026',
+    );
+    await wren.press('make pages of it');
+    await wren.see('//input[@aria-label = "Name of page 2"]');
+    for (const label of ['Back by', 'Lent on'])
+      await wren.typeInto(`//*[@data-handle][normalize-space(.) = "${label}"]`, Key.chord(Key.ALT, Key.ARROW_DOWN));
+    await form.publish(['Staff'], []);
+    await wren.visit(`${iolite.address}/forms/lend_a_tool`);
+    await wren.write('Tool', 'Rotavator');
+    await wren.write('Borrower', 'Ash');
+    await wren.press('Onward');
+    await wren.waitUntil('the first question has the focus', async () => (await wren.focusedQuestion()) === 'lent_on');
+    await wren.keys('23.11.2026');
+    await wren.write('Back by', '31/12/2026');
+    await wren.press('Send');
+    await wren.seeText('must be earlier than 31 Dec 2026');
+    await wren.write('Back by', '30 Dec');
+    await wren.press('Send');
+    await wren.seeText('LOA-0001');
+  });
+
+  test('bookings of days in a row', async () => {
+    await make(
+      ['Booking', 'Bookings', 'BOO'],
+      [
+        { label: 'Room', kind: 'text' },
+        { label: 'Days', kind: 'span of days' },
+        { label: 'Confirmed', kind: 'yes or no' },
+      ],
+    );
+    await editor.rehearse();
+    await editor.carryOut();
+    const file = join(folder, 'bookings.csv');
+    writeFileSync(
+      file,
+      'Room;Days;Confirmed\nHall;1 Nov 2026 to 3 Nov 2026;Y\nKitchen;2/11/2026 - 2/11/2026;x\nHall;TBA;n\n',
+    );
+    await wren.press('More for this list');
+    await wren.press('Bring a CSV file in …');
+    await (await wren.see('//input[@type = "file"]')).sendKeys(file);
+    await wren.seeText('bookings.csv is a text in UTF-8, with 3 columns.');
+    await wren.press('See what it would do');
+    await wren.seeText('2 added');
+    await wren.seeText('Not “TBA”.');
+    expect(await wren.axe()).toEqual([]);
+    await wren.press('Cancel');
+    await add('booking', { Room: 'Hall', Days: '1-3 Nov 2026' });
+  });
+
+  test('a public file of films comes in as it stands, every value what it was', async () => {
+    await make(
+      ['Film', 'Films', 'FIL'],
+      [
+        { label: 'Title', kind: 'text' },
+        { label: 'US Gross', kind: 'number' },
+        { label: 'Production Budget', kind: 'number' },
+        { label: 'Release Date', kind: 'date' },
+        { label: 'Running Time min', kind: 'number' },
+        { label: 'Major Genre', kind: 'text' },
+        { label: 'IMDB Rating', kind: 'number' },
+      ],
+    );
+    await wren.click('//button[contains(@aria-label, "change the decimals of field 7")]');
+    await wren.click('//button[contains(@class, "slip-row")][normalize-space() = "one decimal"]');
+    await editor.rehearse();
+    await editor.carryOut();
+    const file = join(folder, 'films.csv');
+    const given = FILMS.map((film) => Object.fromEntries(COLUMNS.map((column) => [column, film[column] ?? ''])));
+    writeFileSync(file, csvFormat(given, COLUMNS));
+    await wren.press('More for this list');
+    await wren.press('Bring a CSV file in …');
+    await (await wren.see('//input[@type = "file"]')).sendKeys(file);
+    await wren.press('See what it would do');
+    await wren.seeText('3,201 added, 0 changed, 0 as they are');
+    await wren.press('Bring it in');
+    await wren.seeText('The file was brought in: 3,201 added');
+    await wren.press('Back to the list');
+    const csv = await wren.driver.executeAsyncScript<string>(
+      "const done = arguments[0]; fetch('/api/registers/films/records.csv?sort=number').then((answer) => answer.text()).then(done)",
+    );
+    const kept = readCsv(csv);
+    expect(kept.ok && kept.value.head).toEqual(['Number', ...COLUMNS]);
+    const rows = kept.ok ? kept.value.rows.map((row) => row.slice(1)).toSorted() : [];
+    const wanted = given.map((film) =>
+      COLUMNS.map((column) => {
+        const value = String(film[column]);
+        return column === 'Release Date'
+          ? (readDay(value, { locale: 'en-GB', today: '2026-11-28' }) ?? '')
+          : value.replace(/\s+/g, ' ').trim();
+      }),
+    );
+    expect(rows).toEqual(wanted.toSorted());
+    expect(await wren.consoleErrors()).toEqual([]);
+  });
+});
