@@ -98,6 +98,9 @@ const splitWeekday = (words: string, locale: string): { weekday: number; rest: s
  */
 export const readDay = (written: string, reading: DayReading): string | null => {
   const { locale, today, inFile } = reading;
+  // So programs write them, a hundred thousand in a file.
+  const plain = findDate(written);
+  if (plain) return plain;
   const words = tidy(written);
   const exact = findDate(words) ?? (today === undefined || inFile ? null : fromWords(words, today, locale));
   if (exact) return exact;

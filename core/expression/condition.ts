@@ -177,10 +177,18 @@ const clauseOf = (expr: Expr): Clause | null => {
   return null;
 };
 
-/** `x != null and not(x in (…))`: answered, and none of these. */
+/** What `not(…)` or `!=` denies. */
+const deniedIn = (expr: Expr): Clause | null => {
+  if (expr.kind === 'call' && expr.name === 'not') return expr.args[0] ? clauseOf(expr.args[0]) : null;
+  if (expr.kind !== 'compare' || expr.op !== '!=' || expr.left.kind !== 'path') return null;
+  const value = operandOf(expr.right);
+  return value && { field: expr.left.names, test: { kind: 'is', values: [value] } };
+};
+
+/** `x != null and not(x in (…))`, or `x != null and x != …`: answered, and none of these. */
 const isNotClause = (left: Expr, right: Expr): Clause | null => {
   const answered = clauseOf(left);
-  const denied = right.kind === 'call' && right.name === 'not' && right.args[0] ? clauseOf(right.args[0]) : null;
+  const denied = deniedIn(right);
   if (answered?.test.kind !== 'answered' || denied?.test.kind !== 'is') return null;
   if (answered.field.join('.') !== denied.field.join('.')) return null;
   return { field: denied.field, test: { kind: 'is_not', values: denied.test.values } };
@@ -213,10 +221,23 @@ const comparison = (op: CompareOp, left: Expr, right: Expr): Clause | null => {
   return op === '=' ? { field: left.names, test: { kind: 'is', values: [value] } } : null;
 };
 
-const flatten = (expr: Expr, op: 'and' | 'or'): Expr[] =>
+const parts = (expr: Expr, op: 'and' | 'or'): Expr[] =>
   expr.kind === 'logic' && expr.op === op && !clauseOf(expr)
-    ? [...flatten(expr.left, op), ...flatten(expr.right, op)]
+    ? [...parts(expr.left, op), ...parts(expr.right, op)]
     : [expr];
+
+/** What is joined; "is not" is one part, also where its two halves stand in a row with others. */
+const flatten = (expr: Expr, op: 'and' | 'or'): Expr[] => {
+  const joined: Expr[] = [];
+  for (const part of parts(expr, op)) {
+    const before = joined.at(-1);
+    if (op === 'and' && before && isNotClause(before, part)) {
+      const span = { from: before.span.from, to: part.span.to };
+      joined.splice(-1, 1, { kind: 'logic', op, left: before, right: part, span });
+    } else joined.push(part);
+  }
+  return joined;
+};
 
 /** The condition an expression says, or null where only the formula can say it. */
 export const findCondition = (expr: Expr): Condition | null => {
@@ -259,7 +280,7 @@ const placesOf = (expr: Expr): ClausePlaces => {
     }
     case 'logic': {
       // "is not": answered, and none of these.
-      const denied = expr.right.kind === 'call' ? expr.right.args[0] : undefined;
+      const denied = expr.right.kind === 'call' ? expr.right.args[0] : expr.right;
       return denied ? { ...placesOf(denied), clause: expr.span } : whole;
     }
     default:

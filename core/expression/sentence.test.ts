@@ -5,11 +5,15 @@ import type { ValueType } from '../values/index.ts';
 import {
   checkExpression,
   conditionText,
+  findCondition,
   findField,
+  findPlaces,
   firstOperand,
   type Operand,
   operandText,
+  parseExpression,
   sayClause,
+  sayCondition,
   sayOperand,
   sayPath,
   type TestKind,
@@ -120,6 +124,20 @@ describe('values in a sentence', () => {
     const type: ValueType = { kind: 'link', register: 'boats' };
     expect(sayOperand(operand, type, context)).toBe('a record');
     expect(sayOperand(operand, type, { ...context, recordLabel: () => 'Sea Thrift' })).toBe('Sea Thrift');
+  });
+
+  test.each([
+    ['severity != null and severity != "scare"', 'Severity is not Scare'],
+    ['severity != null and not(severity in ("scare", "injury"))', 'Severity is not Scare or Injury'],
+    ['cost > 1 and severity != null and severity != "scare"', 'Cost is over 1, and Severity is not Scare'],
+    // Not answered is no sentence of "is not".
+    ['severity != "scare"', null],
+    ['severity != null and cost != 5', null],
+  ])('%s reads “%s”', (text, says) => {
+    const parsed = parseExpression(text);
+    const condition = parsed.ok ? findCondition(parsed.value) : null;
+    expect(condition && sayCondition(condition, 'is', context)).toBe(says);
+    if (condition && parsed.ok) expect(findPlaces(parsed.value)).toHaveLength(condition.clauses.length);
   });
 
   test('a path that is not known is shown as it is written', () =>

@@ -58,6 +58,22 @@ describe('the guided writer', () => {
     expect(checkExpression(written, vocabulary, { kind: 'condition' }).ok).toBe(true);
   });
 
+  test.each([
+    ['Reported', 'is before', 'is earlier than …'],
+    ['Reported', 'is after', 'is later than …'],
+    ['Reported', 'is on or after', 'is not earlier than …'],
+    ['Cost', 'is more than', 'is over …'],
+    ['Cost', 'is up to', 'is at most …'],
+    ['Cost', 'exceeds', 'is over …'],
+    ['Title', 'is empty', 'is not answered'],
+    ['Title', 'starts with', 'begins with …'],
+    ['Severity', 'equals', 'is …'],
+  ])('of %s, “%s” finds “%s”', (field, words, offered) => {
+    const chosen = begin().offers(field)[0]?.to;
+    const writing = chosen?.kind === 'on' ? chosen.next() : null;
+    expect(writing?.offers(words).map(({ label }) => label)).toEqual([offered]);
+  });
+
   test('a rule begins with what can be said of its question', () => {
     expect(write(begin('must', 'reported_on'), 'cannot be later', 'today', '')).toBe('reported_on <= today()');
     expect(

@@ -4,8 +4,10 @@ import { identifier } from '../sql/index.ts';
 import {
   behaviourOf,
   choiceListOf,
+  currencyIn,
   type FieldType,
   type FieldTypeOf,
+  isCurrency,
   isMadeByProgram,
   linkIn,
   type RowField,
@@ -299,6 +301,15 @@ const fieldProblems = (after: Catalogue, old: RowField | undefined, field: RowFi
       ),
     );
   }
+  const currency = currencyIn(type);
+  if (currency !== null && !old && !isCurrency(currency))
+    problems.push(
+      problem(
+        'unknown_currency',
+        [...place, 'type', 'currency'],
+        `${field.label}: ${currency} is no currency in use (ISO 4217).`,
+      ),
+    );
   const list = choiceListOf(type);
   if (list !== null && !after.choiceLists.has(list)) {
     problems.push(

@@ -60,15 +60,19 @@ const pointIn = (text: string, { group, point }: Signs): string => {
   return other !== undefined && other !== group && !text.includes(point) && !/\D\d{3}$/.test(text) ? other : point;
 };
 
+const PLAIN = /^-?\d{1,15}(?:\.\d{1,6})?$/;
+
 /**
  * A number as people write it ("1,250.00", "1 250", "(5.00)" for minus five) in plain form ("1250.00"), or null. The
  * signs are those of the locale.
  */
 export const readNumber = (typed: string, locale: string): string | null => {
+  const signs = signsOf(locale);
+  // So programs write them, a hundred thousand in a file.
+  if (signs.point === '.' && PLAIN.test(typed)) return typed;
   const bracketed = /^\((.+)\)$/.exec(typed.trim());
   const [, sign = '', digits = ''] = /^([-−+]?)\s*(.*)$/s.exec((bracketed?.[1] ?? typed).trim()) ?? [];
   if (bracketed && sign !== '') return null;
-  const signs = signsOf(locale);
   const point = pointIn(digits, signs);
   const at = digits.indexOf(point);
   const [whole, decimals] = at < 0 ? [digits, ''] : [digits.slice(0, at), digits.slice(at + 1)];

@@ -72,7 +72,6 @@ describe('from an empty workspace', () => {
     await wren.seeText('Write a name.');
     await wren.seeText('This is no e-mail address.');
     expect(await wren.axe()).toEqual([]);
-    await wren.picture('begin');
     await wren.write('Name of the organisation', 'Hill Field');
     await wren.write('Your name', 'Wren Attwater');
     await wren.write('Your e-mail address', 'wren@example.org');

@@ -2,9 +2,12 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
+import { z } from 'zod';
 import { Browser, Key } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { signInAs } from '../pages/sign-in.ts';
+
+const listSchema = z.object({ records: z.array(z.object({ values: z.record(z.string(), z.unknown()) })) });
 
 /** The shared records in daily use: an invoice with its lines, a client's page, a list out and in as CSV. */
 describe('registers in daily use', () => {
@@ -125,6 +128,28 @@ describe('registers in daily use', () => {
     await runa.seeNo(runa.button('Bring it back'));
   });
 
+  test('what a rule of the register refuses is gone to, whether the browser or the server knows it', async () => {
+    const page = listSchema.parse(await iolite.call('runa.oakes@example.org', 'GET', '/api/registers/berths/records'));
+    const taken = String(page.records[0]?.values.name);
+    await runa.visit(`${iolite.address}/registers/berths`);
+    await runa.press('Add berth');
+    await runa.write('Name', taken);
+    await runa.write('Longest boat', '12');
+    await runa.press('Send');
+    await runa.seeText('No two berths may have the same name');
+    await runa.waitUntil('the name has the focus', async () => (await runa.focusedQuestion()) === 'name');
+    // This one the browser knows itself.
+    await runa.visit(`${iolite.address}/registers/appeals`);
+    await runa.press('Add appeal');
+    await runa.write('Name', 'The old lugger');
+    await runa.write('Begins', '2 Dec 2026');
+    await runa.write('Ends', '1 Dec 2026');
+    await runa.write('Target', '£500');
+    await runa.press('Send');
+    await runa.seeText('An appeal cannot end before it begins.');
+    await runa.waitUntil('the end has the focus', async () => (await runa.focusedQuestion()) === 'ends_on');
+  });
+
   test('a CSV file is brought in only when all of it can be', async () => {
     const file = join(folder, 'stock.csv');
     const csv = (price: string) =>
@@ -140,6 +165,7 @@ describe('registers in daily use', () => {
     await runa.seeText('Sale price, net: This must be a number, such as 12 or 12.50. Not “a lot”.');
     await runa.see('//button[. = "Bring it in"][@disabled]');
     expect(await runa.axe()).toEqual([]);
+    await runa.picture('file-rehearsed');
     writeFileSync(file, csv('7'));
     await (await runa.see('//input[@type = "file"]')).sendKeys(file);
     await runa.choose('Sale price fills', 'Sale price, net');
