@@ -131,16 +131,14 @@ describe('registers in daily use', () => {
   test('what a rule of the register refuses is gone to, whether the browser or the server knows it', async () => {
     const page = listSchema.parse(await iolite.call('runa.oakes@example.org', 'GET', '/api/registers/berths/records'));
     const taken = String(page.records[0]?.values.name);
-    await runa.visit(`${iolite.address}/registers/berths`);
-    await runa.press('Add berth');
+    await runa.visit(`${iolite.address}/forms/.berths`);
     await runa.write('Name', taken);
     await runa.write('Longest boat', '12');
     await runa.press('Send');
     await runa.seeText('No two berths may have the same name');
     await runa.waitUntil('the name has the focus', async () => (await runa.focusedQuestion()) === 'name');
     // This one the browser knows itself.
-    await runa.visit(`${iolite.address}/registers/appeals`);
-    await runa.press('Add appeal');
+    await runa.visit(`${iolite.address}/forms/.appeals`);
     await runa.write('Name', 'The old lugger');
     await runa.write('Begins', '2 Dec 2026');
     await runa.write('Ends', '1 Dec 2026');
