@@ -168,7 +168,7 @@ describe('sentences', () => {
     ['severity != null and not(severity = "scare")', 'Severity is not Scare'],
     ['when <= now()', 'When is not later than now'],
     ['reported_on < date("2026-09-04")', 'Reported on is earlier than 04 Sep 2026'],
-    ['boat.length_overall >= 9.5', 'Boat’s length overall is at least 9.5'],
+    ['boat.length_overall >= 9.5', 'Boat’s length overall is at least 9.5 m'],
     ['boat = null or owner != null', 'Boat is not answered, or Owner is answered'],
     ['contains(title, "warp")', 'Title contains “warp”'],
     ['witnessed = true', 'Witnessed is yes'],

@@ -168,6 +168,14 @@ interface Open {
   readonly said: readonly SentencePart[];
 }
 
+/** What is wanted, in words; of numbers by what they are. */
+const wantsOf = (type: ValueType): string => {
+  if (type.kind !== 'number') return WANTS[type.kind];
+  if (type.share) return 'a percentage, such as 20 %';
+  if (type.currency !== undefined) return 'an amount';
+  return type.unit === undefined ? WANTS.number : `a number of ${type.unit}`;
+};
+
 const WANTS: { readonly [K in ValueType['kind']]: string } = {
   number: 'a number',
   text: 'a text',
@@ -231,7 +239,7 @@ const values = <T>(setting: Setting<T>, progress: Progress, open: Open): Writing
   };
   return {
     said: open.said,
-    wants: takesText(open.kind) ? 'a text' : WANTS[type.kind],
+    wants: takesText(open.kind) ? 'a text' : wantsOf(type),
     offers: (typed) => {
       const operand = readOperand(typed, type, context);
       const written = operand ? [take(operand)] : [];
@@ -346,7 +354,7 @@ export const writeValue = <T>(
   });
   return {
     said,
-    wants: WANTS[type.kind],
+    wants: wantsOf(type),
     offers: (typed) => {
       const operand = readOperand(typed, type, context);
       const written = operand ? [take(operand)] : [];

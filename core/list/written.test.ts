@@ -30,6 +30,7 @@ const KINDS = {
   money: { kind: 'money', currency: 'GBP' },
   francs: { kind: 'money', currency: 'CHF' },
   number: { kind: 'number', decimals: 2 },
+  metres: { kind: 'number', decimals: 2, unit: 'm' },
   percent: { kind: 'percent', decimals: 1 },
   date: { kind: 'date' },
   moment: { kind: 'moment' },
@@ -118,6 +119,8 @@ describe('a value means the same wherever it is written', () => {
     ['money', '-£12', '-12'],
     ['money', '(5)', '-5'],
     ['number', '1 250', '1250'],
+    ['metres', '12 m', '12'],
+    ['metres', '12m', '12'],
     ['number', '+7', '7'],
     ['number', '−7', '-7'],
     ['francs', 'CHF 12', '12'],
@@ -176,7 +179,7 @@ describe('a value means the same wherever it is written', () => {
     ),
   ];
   test.each(rows)('%s: %s “%s” is %s', (locale, key, typed, value) => {
-    const limit = key === 'percent' || key === 'money' || key === 'number' || key === 'francs';
+    const limit = ['percent', 'money', 'francs', 'number', 'metres'].includes(key);
     expect(places(locale, key, typed)).toEqual({
       box: value,
       sentence: value,
@@ -249,6 +252,7 @@ describe('what is said is read back the same', () => {
     money: digits(14, 2),
     francs: digits(14, 2),
     number: digits(14, 2),
+    metres: digits(14, 2),
     percent: digits(9, 3),
     date: isoDay,
     moment: fc

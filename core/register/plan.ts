@@ -285,7 +285,8 @@ type Place = readonly (string | number)[];
 /** What of a field's type its column depends on: it stays as it is once records hold something in it. */
 const stored = (type: FieldType): string => {
   const { column, value, fixed = [] } = behaviourOf(type);
-  return JSON.stringify([type.kind, column, value, ...fixed]);
+  // What a number counts is how it is said, and not what is stored.
+  return JSON.stringify([type.kind, column, value.kind === 'number' ? value.kind : value, ...fixed]);
 };
 
 const fieldProblems = (after: Catalogue, old: RowField | undefined, field: RowField, place: Place): Problem[] => {

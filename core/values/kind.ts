@@ -26,8 +26,8 @@ export const PEOPLE = '$people';
 /** What the rule language sees of a value. */
 export type ValueType =
   | { readonly kind: 'text' }
-  /** `share`: a fraction that people write in hundredths; `currency`: an amount of it. */
-  | { readonly kind: 'number'; readonly share?: boolean; readonly currency?: string }
+  /** `share`: a fraction that people write in hundredths; `currency`: an amount of it; `unit`: what it counts. */
+  | { readonly kind: 'number'; readonly share?: boolean; readonly currency?: string; readonly unit?: string }
   | { readonly kind: 'boolean' }
   | { readonly kind: 'date' }
   | { readonly kind: 'time' }

@@ -136,14 +136,16 @@ const withoutUnit =
     ok(unit !== '' && typed.toLowerCase().endsWith(unit.toLowerCase()) ? typed.slice(0, -unit.length).trim() : typed);
 
 /** A decimal number; `decimals` at most 6. */
-export const number = (decimals: number, unit: string | undefined, limits: Limits): FieldBehaviour =>
-  numeric({
+export const number = (decimals: number, unit: string | undefined, limits: Limits): FieldBehaviour => ({
+  ...numeric({
     ...limits,
     decimals,
     shown: 0,
     suffix: () => (unit ? ` ${unit}` : ''),
     bare: withoutUnit(unit ?? ''),
-  });
+  }),
+  value: unit ? { kind: 'number', unit } : { kind: 'number' },
+});
 
 const inCurrency =
   (currency: string): Bare =>
@@ -216,7 +218,7 @@ const FINEST = 12;
  * A number that fields are compared with, written as these are: "50 %" for a share, "£500" for an amount. It has no
  * limits and no decimals of its own, and no sign between its thousands, as it may be a year.
  */
-export const comparedNumber = ({ share, currency }: ValueType & { kind: 'number' }): FieldBehaviour => {
+export const comparedNumber = ({ share, currency, unit }: ValueType & { kind: 'number' }): FieldBehaviour => {
   const brief = (least: number, suffix: string) => (value: StoredValue, context: ValueContext) => {
     const whole = !textOf(value).includes('.');
     const text = show(value, context.locale, whole ? 0 : least, FINEST, false);
@@ -228,8 +230,8 @@ export const comparedNumber = ({ share, currency }: ValueType & { kind: 'number'
     return { ...percent(FINEST, {}), show: told, edit: told };
   }
   if (currency === undefined) {
-    const say = brief(0, '');
-    return { ...number(FINEST, undefined, {}), show: say, edit: say };
+    const say = brief(0, unit ? ` ${unit}` : '');
+    return { ...number(FINEST, unit, {}), show: say, edit: say };
   }
   const plain = numeric({
     decimals: FINEST,

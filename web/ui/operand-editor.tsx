@@ -26,6 +26,10 @@ const WANTED: { readonly [K in ValueType['kind']]: string } = {
   rows: 'Choose another field.',
 };
 
+/** What is to be written, where what was cannot be read; of a share that it is one. */
+const wantedOf = (type: ValueType): string =>
+  type.kind === 'number' && type.share ? 'Write a percentage such as 20 %.' : WANTED[type.kind];
+
 /** The editor of one value in a sentence: a value in words, now or today, or another field of the same kind. */
 export const OperandEditor = ({ type, value, context, onChange }: Props) => {
   const shown = value === null ? '' : value.kind === 'text' ? value.text : sayOperand(value, type, context);
@@ -33,7 +37,7 @@ export const OperandEditor = ({ type, value, context, onChange }: Props) => {
   const [wrong, setWrong] = useState('');
   const commit = (typed: string): void => {
     const operand = readOperand(typed, type, context);
-    setWrong(operand ? '' : WANTED[type.kind]);
+    setWrong(operand ? '' : wantedOf(type));
     if (operand) onChange(operand);
   };
   const moving: readonly Operand[] =
