@@ -1,7 +1,7 @@
 import { choice } from './choice.ts';
 import { duration } from './duration.ts';
 import type { FieldBehaviour, ValueType } from './kind.ts';
-import { comparedNumber } from './number.ts';
+import { comparedNumber } from './numeric.ts';
 import { date, moment, time, yesNo } from './simple.ts';
 import { span } from './span.ts';
 
