@@ -163,9 +163,13 @@ describe('durations through the whole application', () => {
       },
       'rehearse',
     );
-    expect(brought.sample.map((line) => line.cells)).toEqual([['Four', '4:15 h'], ['Five', '1:30 h'], ['Six']]);
+    expect(brought.sample.map((line) => line.cells)).toEqual([
+      ['Four', '4:15 h'],
+      ['Five', '1:30 h'],
+      ['Six', '7'],
+    ]);
     expect(brought.refused).toEqual([
-      { line: 4, detail: 'Brought over: This must be hours and minutes, such as 7:30, 7.5 h or 45 min.' },
+      { line: 4, detail: 'Brought over “7”: This must be hours and minutes, such as 7:30, 7.5 h or 45 min.' },
     ]);
   });
 
