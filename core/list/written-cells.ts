@@ -40,14 +40,26 @@ export interface Column {
   readonly cells: readonly string[];
 }
 
-/** How the numbers of some columns seem to be written: as the workspace does where more of them can be read so. */
-export const guessNumbers = (columns: readonly Column[], context: ValueContext): 'plain' | 'local' => {
-  const readable = (numbers: 'plain' | 'local'): number =>
-    columns
-      .filter(({ type }) => isNumber(type))
-      .flatMap(({ type, cells }) => cells.map((cell) => readCellOf(type, cell, { numbers, fraction: false }, context)))
-      .filter((read) => read.ok || read.problems.some(({ code }) => code !== 'not_a_number')).length;
-  return readable('local') > readable('plain') ? 'local' : 'plain';
+/**
+ * How the numbers of some columns seem to be written: as the workspace does where more of them can be read so, else with a
+ * point. Null where it must be asked: as many can be read either way, and some of them are another number then ("1.250").
+ */
+export const guessNumbers = (columns: readonly Column[], context: ValueContext): WrittenCells['numbers'] | null => {
+  let [plain, local] = [0, 0];
+  let differ = false;
+  for (const { type, cells } of columns) {
+    if (!isNumber(type)) continue;
+    for (const cell of cells) {
+      const [pointed, own] = (['plain', 'local'] as const).map((numbers) =>
+        readCellOf(type, cell, { numbers, fraction: false }, context),
+      );
+      if (pointed?.ok) plain++;
+      if (own?.ok) local++;
+      if (pointed?.ok && own?.ok) differ ||= pointed.value !== own.value;
+    }
+  }
+  if (plain !== local) return local > plain ? 'local' : 'plain';
+  return differ ? null : 'plain';
 };
 
 /**

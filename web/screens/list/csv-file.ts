@@ -24,7 +24,8 @@ export interface Meant {
   /** By column: the field it fills, `number`, or null. */
   readonly columns: readonly (string | null)[];
   readonly match: string;
-  readonly written: 'plain' | 'local';
+  /** Null until it was said, where it must be. */
+  readonly written: 'plain' | 'local' | null;
   /** Of the columns that it must be asked of: whether their shares are fractions; null until that was said. */
   readonly fractions: ReadonlyMap<number, boolean | null>;
 }
@@ -69,7 +70,7 @@ const fractionsOf = (
 ): Meant['fractions'] =>
   new Map(
     columnsOf(file, columns, register).flatMap((column) =>
-      asksForFractions(column, written, context) ? [[column.at, null] as const] : [],
+      asksForFractions(column, written ?? 'plain', context) ? [[column.at, null] as const] : [],
     ),
   );
 
@@ -77,20 +78,21 @@ const fractionsOf = (
 export const guessMeant = (file: CsvFile, register: Register, context: ValueContext): Meant => {
   const suggested = file.table.head.map((head) => suggest(head, register));
   const columns = suggested.map((key, i) => (suggested.indexOf(key) === i ? key : null));
-  return withColumns(file, columns, register, context);
+  return withColumns(file, columns, columns.includes('number') ? 'number' : '', register, context);
 };
 
-/** The same where other columns fill other fields. */
+/** The same where other columns fill other fields; rows are still found by the same, as long as a column fills it. */
 export const withColumns = (
   file: CsvFile,
   columns: Meant['columns'],
+  match: string,
   register: Register,
   context: ValueContext,
 ): Meant => {
   const written = guessNumbers(columnsOf(file, columns, register), context);
   return {
     columns,
-    match: columns.includes('number') ? 'number' : '',
+    match: columns.includes(match) ? match : '',
     written,
     fractions: fractionsOf(file, columns, written, register, context),
   };

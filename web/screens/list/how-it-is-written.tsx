@@ -71,9 +71,13 @@ export const HowItIsWritten = ({ register, file, meant, context, onSeparator, on
           Its numbers are written
           <select
             className="box"
-            value={meant.written}
-            onChange={(event) => onMeant({ ...meant, written: event.target.value === 'local' ? 'local' : 'plain' })}
+            value={meant.written ?? ''}
+            onChange={(event) => {
+              const { value } = event.target;
+              onMeant({ ...meant, written: value === 'local' || value === 'plain' ? value : null });
+            }}
           >
+            {meant.written === null && <option value="">please say which: both can be read</option>}
             <option value="plain">with a point: {plain}</option>
             <option value="local">as people here write them: {local}</option>
           </select>

@@ -84,7 +84,7 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
     setMeant(next);
     forget();
   };
-  const isUnsaid = [...(meant?.fractions.values() ?? [])].includes(null);
+  const isUnsaid = meant !== null && (meant.written === null || [...meant.fractions.values()].includes(null));
   const isLooking = rehearse.isPending || (rehearsalId !== null && (rehearsal === null || !isOver(rehearsal)));
   const plan = rehearsal?.state === 'done' ? rehearsal : null;
   return (
@@ -124,7 +124,7 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
                     register={register}
                     file={file}
                     columns={columns}
-                    onColumns={(next) => put(withColumns(file, next, register, context))}
+                    onColumns={(next) => put(withColumns(file, next, meant.match, register, context))}
                   />
                   <HowItIsWritten
                     register={register}
