@@ -12,6 +12,9 @@ export const cleanText = (text: string): string =>
 /** One line: as `cleanText`, with every run of white space a single space. */
 export const cleanLine = (text: string): string => cleanText(text).replace(/\s+/g, ' ');
 
+/** No number, day, time or length of time is written in more characters: what is longer is not looked at. */
+export const LONGEST_WRITTEN = 200;
+
 /** How many characters (Unicode code points) a text has, as FEEL's `string length` counts them. */
 export const countCharacters = (text: string): number => {
   // Two units that are the halves of one character beyond U+FFFF count once.

@@ -182,11 +182,18 @@ describe('moments and times', () => {
     '2026/11/23 10:40',
     'today 10:40',
     '23/11 10h40',
+    'today 1040',
+    '23/11/2026 1040',
   ])('“%s” is that moment', (written) => expect(readMoment(written, reading)).toBe('2026-11-23T10:40:00.000Z'));
-  test.each(['23/11/2026', '10:40', '23/11/2026 25:00', '31/11/2026 10:40', 'Tue 23 Nov 2026 10:40'])(
-    '“%s” is none',
-    (written) => expect(readMoment(written, reading)).toBeNull(),
-  );
+  test.each([
+    '23/11/2026',
+    '23 Nov 2026',
+    '23 Nov 10',
+    '10:40',
+    '23/11/2026 25:00',
+    '31/11/2026 10:40',
+    'Tue 23 Nov 2026 10:40',
+  ])('“%s” is none', (written) => expect(readMoment(written, reading)).toBeNull());
   test.each([
     ['9:30', '09:30:00'],
     ['9.30 p.m.', '21:30:00'],

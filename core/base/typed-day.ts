@@ -1,6 +1,6 @@
 import { findDate, makeDate, plusDays, weekdayOf, yearOf } from './calendar.ts';
 import { isMonthFirst, monthNamed, weekdayNamed } from './day-words.ts';
-import { foldText } from './text.ts';
+import { foldText, LONGEST_WRITTEN } from './text.ts';
 
 /** What a written day is read by. */
 export interface DayReading {
@@ -101,6 +101,7 @@ export const readDay = (written: string, reading: DayReading): string | null => 
   // So programs write them, a hundred thousand in a file.
   const plain = findDate(written);
   if (plain) return plain;
+  if (written.length > LONGEST_WRITTEN) return null;
   const words = tidy(written);
   const exact = findDate(words) ?? (today === undefined || inFile ? null : fromWords(words, today, locale));
   if (exact) return exact;

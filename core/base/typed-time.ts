@@ -1,5 +1,6 @@
 import { findTime } from './calendar.ts';
 import { findMoment, fromLocal } from './clock.ts';
+import { LONGEST_WRITTEN } from './text.ts';
 import { type DayReading, readDay } from './typed-day.ts';
 
 /** "9:30", "0930", "9.30", "10h40", "9.30 pm", "10:40 Uhr". */
@@ -8,6 +9,7 @@ const CLOCK =
 
 /** The time of day that was written, with seconds, or null where it is none. */
 export const readTime = (written: string): string | null => {
+  if (written.length > LONGEST_WRITTEN) return null;
   const text = written.trim();
   const exact = findTime(text);
   if (exact) return exact;
@@ -29,10 +31,13 @@ const DAY_AND_TIME =
  * `readDay`; null where it is none.
  */
 export const readMoment = (written: string, reading: DayReading & { readonly zone: string }): string | null => {
-  const text = written.trim();
+  if (written.length > LONGEST_WRITTEN) return null;
+  const text = written.trim().replace(/\s+/g, ' ');
   const exact = findMoment(text) ?? fromLocal(text, reading.zone);
   if (exact) return exact;
   const [, first = '', second = ''] = DAY_AND_TIME.exec(text) ?? [];
+  // "23 Nov 2026" is a day with its year, and not the day at 20:26.
+  if (/^\d+$/.test(second) && /\d/.test(first) && !/\d{4}/.test(first)) return null;
   const day = readDay(first, reading);
   const time = readTime(second);
   return day && time ? fromLocal(`${day}T${time}`, reading.zone) : null;

@@ -229,6 +229,21 @@ describe('a value means the same wherever it is written', () => {
     expect([inFile(KINDS.date, 'mon'), behaviourOf(KINDS.date).parse('mon', at).ok]).toEqual([false, true]);
   });
 
+  test('what is far too long to be a value is none, and is told so at once', () => {
+    const at = { ...valueContext(catalogueIn('en-GB')), today: TODAY };
+    const long = [
+      `1${' '.repeat(200_000)}x`,
+      `23 Nov${' ,'.repeat(100_000)}`,
+      '1'.repeat(300_000),
+      '('.repeat(300_000),
+    ];
+    for (const type of Object.values(KINDS))
+      for (const text of long) {
+        const read = behaviourOf(type).parse(text, at);
+        expect([type.kind, text.slice(0, 10), read.ok]).toEqual([type.kind, text.slice(0, 10), false]);
+      }
+  });
+
   test('an Indian number has its thousands in twos, and no other', () => {
     const read = (locale: string) => behaviourOf(KINDS.number).parse('12,34,567', valueContext(catalogueIn(locale))).ok;
     expect([read('en-IN'), read('en-GB')]).toEqual([true, false]);

@@ -46,8 +46,8 @@ const WEB = new RegExp(
 );
 
 const isWebAddress = (text: string): boolean => {
-  const found = WEB.exec(text);
-  if (!found || text.length > 2000) return false;
+  const found = text.length > 2000 ? null : WEB.exec(text);
+  if (!found) return false;
   const [, numbers, port] = found;
   const isHost = numbers === undefined || numbers.split('.').every((part) => Number(part) < 256);
   return isHost && (port === undefined || (Number(port) > 0 && Number(port) <= 65_535));

@@ -1,4 +1,4 @@
-import { findDuration, ok, type Result, showDays } from '../base/index.ts';
+import { findDuration, LONGEST_WRITTEN, ok, type Result, showDays } from '../base/index.ts';
 import { intervalMs } from '../sql/index.ts';
 import { asksNothing, describe, type FieldBehaviour, plainKind, type StoredValue, textOf, wrong } from './kind.ts';
 
@@ -70,6 +70,7 @@ export const duration = (): FieldBehaviour => ({
   parse: (typed) => {
     const text = typed.trim();
     if (text === '') return ok(null);
+    if (text.length > LONGEST_WRITTEN) return wrong('not_a_duration', NOT_A_DURATION);
     const negative = /^[-−]/.test(text);
     const ms = readMs(negative ? text.slice(1).trim() : text);
     return ms === null ? wrong('not_a_duration', NOT_A_DURATION) : limited(negative ? -ms : ms);

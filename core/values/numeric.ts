@@ -1,4 +1,4 @@
-import { Decimal, findDecimal, ok, perText, type Result } from '../base/index.ts';
+import { Decimal, findDecimal, LONGEST_WRITTEN, ok, perText, type Result } from '../base/index.ts';
 import { parameter, type SqlFragment, sql } from '../sql/index.ts';
 import { minorUnits, withoutCurrency } from './currencies.ts';
 import {
@@ -108,6 +108,7 @@ const numeric = ({ decimals, shown: least, suffix, bare, ...limits }: Numeric): 
     traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
     parse: (typed, context) => {
       if (typed.trim() === '') return ok(null);
+      if (typed.length > LONGEST_WRITTEN) return wrong('not_a_number', NOT_A_NUMBER);
       const read = bare(typed.trim());
       if (!read.ok) return read;
       // In a file "1/2" is no sum somebody wants to be worked out.

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import {
   findDate,
+  LONGEST_WRITTEN,
   makeDate,
   ok,
   plusDays,
@@ -76,6 +77,7 @@ const daysTyped = (typed: string): readonly [from: string, to: string] | null =>
 
 /** Two days as people say them: the year of the last one is that of the first, and New Year may lie between. */
 const readSpan = (typed: string, context: ValueContext): DaySpan | null => {
+  if (typed.length > LONGEST_WRITTEN) return null;
   const [first, last] = daysTyped(typed.replace(COUNTED, '')) ?? [];
   if (first === undefined || last === undefined) return null;
   const day = (text: string): string | null => readDay(text, context);

@@ -227,10 +227,10 @@ describe('spans of days through the whole application', () => {
     expect(brought.sample.map((line) => line.cells)).toEqual([
       ['Four', '01 Dec 2026 – 04 Dec 2026 (3 nights)'],
       ['Five', '24 Dec 2026 – 02 Jan 2027 (9 nights)'],
-      ['Six'],
+      ['Six', 'soon'],
     ]);
     expect(brought.refused).toEqual([
-      { line: 4, detail: 'Stay: This must be a first and a last day, such as 1 Nov 2026 to 5 Nov 2026.' },
+      { line: 4, detail: 'Stay “soon”: This must be a first and a last day, such as 1 Nov 2026 to 5 Nov 2026.' },
     ]);
   });
 
