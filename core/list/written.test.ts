@@ -201,6 +201,8 @@ describe('a value means the same wherever it is written', () => {
     [LOCALES, 'money', '€12'],
     [LOCALES, 'money', 'EUR 12'],
     [LOCALES, 'money', '£'],
+    [LOCALES, 'money', 'r5'],
+    [LOCALES, 'money', '£5 GBP EUR'],
     [['en-GB', 'en-US'], 'number', '1,5'],
     [['en-GB', 'en-US'], 'number', "1'250"],
     [['de-DE'], 'number', '12.50'],

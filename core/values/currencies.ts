@@ -96,16 +96,21 @@ const NONE: readonly never[] = [];
 
 /**
  * What a person wrote as an amount, without the sign or the code of its currency: "£12.50", "GBP 12.50", "12.50 GBP",
- * "-£5". `other` is the currency that was written where it is not this one.
+ * "-£5", "(£5)". `other` is the currency that was written where it is not this one.
  */
 export const withoutCurrency = (typed: string, currency: string): { readonly text: string; readonly other: string } => {
+  const [, inside] = /^\(([^()]+)\)$/.exec(typed) ?? [];
+  if (inside !== undefined) {
+    const { text, other } = withoutCurrency(inside, currency);
+    return { text: `(${text})`, other };
+  }
   const before = SIGN_BEFORE.exec(typed);
   const behind = before ? null : SIGN_BEHIND.exec(typed);
   const sign = before?.[2] ?? behind?.[1];
   if (sign === undefined) return { text: typed, other: '' };
   const text = before ? `${before[1] ?? ''}${typed.slice(before[0].length)}` : typed.slice(0, behind?.index).trimEnd();
   const named = sign.toUpperCase() === currency ? [currency] : currenciesOf(sign);
-  // What is no sign at all stays: it is then no number.
-  if (named.length === 0) return { text: typed, other: '' };
+  // What is no sign at all stays, as does a letter that may be a slip: it is then no number.
+  if (named.length === 0 || (/^\p{L}$/u.test(sign) && !named.includes(currency))) return { text: typed, other: '' };
   return { text, other: named.includes(currency) ? '' : (named[0] ?? '') };
 };
