@@ -104,7 +104,7 @@ class Compiler {
     }
     let startsAs: Checked | null = null;
     let workedOut: Checked | null = null;
-    let required = field.required;
+    let mustBeAnswered = false;
     const askedWhen: Checked[] = [];
     const musts: CompiledMust[] = [];
     const fills: Fill[] = [];
@@ -122,7 +122,7 @@ class Compiler {
       const here = [...place, 'rules', i];
       switch (rule.kind) {
         case 'must_be_answered':
-          required = true;
+          mustBeAnswered = true;
           break;
         case 'starts_as':
           startsAs = this.expression(rule.value, [...here, 'value'], {
@@ -198,7 +198,8 @@ class Compiler {
       help: question.help,
       page: Math.max(0, pageOf(this.#form, question.page)),
       section: question.section,
-      required,
+      required: mustBeAnswered || field.required,
+      mustBeAnswered,
       startsAs,
       startsFrom,
       workedOut,

@@ -57,6 +57,8 @@ export interface CompiledQuestion {
   readonly label: string;
   readonly field: Field;
   readonly required: boolean;
+  /** The form itself asks for an answer, and not the register alone. */
+  readonly mustBeAnswered: boolean;
   readonly help: string | undefined;
   /** The place of its page. */
   readonly page: number;

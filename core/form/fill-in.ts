@@ -191,12 +191,13 @@ const withRecordProblems = (
   compiled: CompiledForm,
   own: readonly QuestionState[],
   values: RecordValues,
+  before: RecordValues | null,
   clock: Clock,
 ): readonly QuestionState[] => {
   const { register, catalogue } = compiled;
   const broken = [
     ...parentProblems(register.fields, values, catalogue),
-    ...(register.constraints.length === 0 ? [] : brokenMusts(register, values, catalogue, clock)),
+    ...(register.constraints.length === 0 ? [] : brokenMusts(register, values, catalogue, clock, before ?? undefined)),
   ];
   if (broken.length === 0) return own;
   const fallback = own.findLast((state) => state.asked)?.question.key;
@@ -327,7 +328,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       problems: isAsked ? problemsOf(compiled, entry, question, held, values, isLocked, offered, around) : [],
     });
   });
-  const questions = withRecordProblems(compiled, own, Object.fromEntries(known), clock);
+  const questions = withRecordProblems(compiled, own, Object.fromEntries(known), entry.record, clock);
   return {
     questions,
     byKey: new Map(questions.map((state) => [state.question.key, state])),

@@ -1,4 +1,4 @@
-import { countCharacters, type Problem, problem } from '../base/index.ts';
+import { countCharacters, ok, type Problem, problem } from '../base/index.ts';
 import { type Checked, evaluate, findCondition, type SayContext, sayClause, type Values } from '../expression/index.ts';
 import { checkValues, findVocabulary, valueContext } from '../register/index.ts';
 import { rowsKey } from '../sql/index.ts';
@@ -131,9 +131,13 @@ export const problemsOf = (
     return read.ok ? [] : read.problems.map((each) => ({ ...each, path: [key] }));
   }
   if (isMadeByProgram(question.field.type)) return [];
-  if (isNothing(settled.value))
-    return question.required ? [problem('required', [key], `${label} must be answered.`)] : [];
-  const checked = checkValues(compiled.register, { [key]: settled.value }, compiled.catalogue);
+  // What the register came to ask of a field after the record was stored is asked once the field is changed.
+  const stands = entry.record !== null && sameValue(entry.record[key] ?? null, settled.value);
+  if (isNothing(settled.value)) {
+    const isWanted = stands ? question.mustBeAnswered : question.required;
+    return isWanted ? [problem('required', [key], `${label} must be answered.`)] : [];
+  }
+  const checked = stands ? ok(null) : checkValues(compiled.register, { [key]: settled.value }, compiled.catalogue);
   if (!checked.ok) return [...checked.problems];
   const strange = notOffered(settled.value, offered, entry.record?.[key] ?? null);
   if (strange.length > 0) {
