@@ -143,11 +143,16 @@ const anew = (old: RowField, next: RowField, register: Register): PlanStep[] => 
     : [];
 };
 
+/** A constraint by what it asks, whatever it lets stand. */
+const whatItAsks = (constraint: Constraint): string => JSON.stringify({ ...constraint, lets_stand: undefined });
+
 const constraintSteps = (old: Register, next: Register): PlanStep[] => {
   const before = new Set(old.constraints.map((each) => JSON.stringify(each)));
   const after = new Set(next.constraints.map((each) => JSON.stringify(each)));
   const added = next.constraints.filter((each) => !before.has(JSON.stringify(each)));
-  const gone = old.constraints.filter((each) => !after.has(JSON.stringify(each)));
+  // A rule that only comes to let stand, or no more, what breaks it is asked on.
+  const asked = new Set(next.constraints.map(whatItAsks));
+  const gone = old.constraints.filter((each) => !after.has(JSON.stringify(each)) && !asked.has(whatItAsks(each)));
   return [
     ...added.map((constraint): PlanStep => ({ kind: 'hold', register: next, constraint })),
     ...gone.map((constraint): PlanStep => ({ kind: 'let_go', register: old, constraint })),

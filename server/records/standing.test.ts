@@ -124,6 +124,8 @@ describe('what stands when a register asks for more', () => {
     await carryOut('slings', 'SLI', rule(true));
     expect(await patch('slings', id, { name: 'A' }, { name: 'B' })).toEqual([200, undefined]);
     expect((await patch('slings', id, { weight: '60' }, { weight: '61' }))[0]).toBe(422);
+    // Only what it lets stand changes: it is not taken away and asked anew.
+    expect(await rehearse('slings', 'SLI', rule(false))).toHaveLength(1);
     await carryOut('slings', 'SLI', rule(false));
     expect((await patch('slings', id, { name: 'B' }, { name: 'C' }))[0]).toBe(422);
     // Archiving asks nothing.

@@ -51,9 +51,7 @@ export const RegisterRules = ({ register, draft, context, catalogue, onDraft }: 
                     })
                   }
                 >
-                  {constraint.lets_stand
-                    ? 'lets stand what breaks it already, until what it reads is changed'
-                    : 'is asked at every change of a record'}
+                  {constraint.lets_stand ? 'lets stand what breaks it already' : 'is asked at every change'}
                 </button>
                 .
               </>
