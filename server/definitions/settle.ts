@@ -20,15 +20,14 @@ const narrowIn = async (tx: Tx, { schema, name, fields }: Table): Promise<readon
     select column_name as name, numeric_scale as scale from information_schema.columns
     where table_schema = ${schema} and table_name = ${name} and data_type = 'numeric'`);
   const scales = new Map(rows.map((row) => [String(row.name), Number(row.scale)]));
-  return fields.filter(
-    (field) => isColumn(field) && (scales.get(field.key) ?? Number.POSITIVE_INFINITY) < (decimalsOf(field.type) ?? 0),
-  );
+  return fields.filter(({ key, type }) => (scales.get(key) ?? Number.POSITIVE_INFINITY) < (decimalsOf(type) ?? 0));
 };
 
+/** What the database works out of them is worked out anew. */
 const widen = async (tx: Tx, table: Table, fields: readonly RowField[]): Promise<void> => {
   await dropColumnsOf(tx, table);
   const at = identifier(table.schema, table.name);
-  for (const { key, type } of fields) {
+  for (const { key, type } of fields.filter(isColumn)) {
     const column: SqlFragment = { segments: [{ kind: 'text', text: behaviourOf(type).column }] };
     await tx.execute(toDrizzle(text`alter table ${at} alter column ${identifier(key)} type ${column}`));
   }
