@@ -91,7 +91,9 @@ const withinLimits = (column: SqlFragment, { least, most }: Limits): SqlFragment
   ...(most === undefined ? [] : [sql`${column} <= ${parameter(most, 'numeric')}`]),
 ];
 
-const NOT_A_NUMBER = 'This must be a number, such as 12 or 12.50.';
+/** With an example as the locale writes it. */
+const notANumber = ({ locale }: ValueContext): Result<never> =>
+  wrong('not_a_number', `This must be a number, such as 12 or ${show('12.5', locale, 2, 2)}.`);
 
 const numeric = ({ decimals, shown: least, suffix, bare, ...limits }: Numeric): FieldBehaviour => {
   const shown = (value: StoredValue, context: ValueContext): string => {
@@ -108,13 +110,13 @@ const numeric = ({ decimals, shown: least, suffix, bare, ...limits }: Numeric): 
     traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: false, cell: 'stored' },
     parse: (typed, context) => {
       if (typed.trim() === '') return ok(null);
-      if (typed.length > LONGEST_WRITTEN) return wrong('not_a_number', NOT_A_NUMBER);
+      if (typed.length > LONGEST_WRITTEN) return notANumber(context);
       const read = bare(typed.trim());
       if (!read.ok) return read;
       // In a file "1/2" is no sum somebody wants to be worked out.
       const sum = context.inFile ? null : readNumberSum(read.value, context.locale, decimals);
       const plain = readNumber(read.value, context.locale) ?? sum;
-      return plain === null ? wrong('not_a_number', NOT_A_NUMBER) : held(plain, context);
+      return plain === null ? notANumber(context) : held(plain, context);
     },
     check: (value, context) => {
       if (value === null) return ok(null);

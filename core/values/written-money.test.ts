@@ -39,4 +39,8 @@ describe('amounts with the sign of their currency', () => {
   test.each(['12.50 apples', 'q12', '12 £ 5', '££12', 'r5'])('“%s” is no amount', (typed) =>
     expect(read('GBP', typed)).toBe('This must be a number, such as 12 or 12.50.'),
   );
+
+  test('what is no amount is told with an example as it would be written there', () => {
+    expect(read('EUR', '12.50', 'de-DE')).toBe('This must be a number, such as 12 or 12,50.');
+  });
 });
