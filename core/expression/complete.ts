@@ -40,11 +40,15 @@ const typeOfNamed = (named: Named): Type =>
     ? { kind: 'list', of: { kind: 'record', register: named.type.register } }
     : fromValueType(named.type);
 
+/** What a name stands for, in words; of a share how it is written here, which is not as in a box. */
+const sayNamed = (named: Named): string =>
+  named.type.kind === 'number' && named.type.share ? 'a share: 20 % is written 0.2' : sayType(typeOfNamed(named));
+
 const field = (named: Named): Completion => ({
   label: named.name,
   insert: named.name,
   kind: 'field',
-  detail: `${named.label}, ${sayType(typeOfNamed(named))}`,
+  detail: `${named.label}, ${sayNamed(named)}`,
   help: '',
 });
 
@@ -143,7 +147,7 @@ export const helpAt = (text: string, place: number, vocabulary: Vocabulary): { s
     const span = { from: found.index, to: found.index + found[0].length };
     if (place < span.from || place > span.to) continue;
     const named = findNamed(vocabulary, found[0].split('.'));
-    return named ? { span, says: `${named.labels.join(', ')}: ${sayType(typeOfNamed(named.named))}` } : null;
+    return named ? { span, says: `${named.labels.join(', ')}: ${sayNamed(named.named)}` } : null;
   }
   return null;
 };

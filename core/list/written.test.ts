@@ -3,6 +3,7 @@ import { describe, expect, test } from 'vitest';
 import {
   checkExpression,
   evaluate,
+  helpAt,
   operandText,
   readOperand,
   type SayContext,
@@ -327,6 +328,8 @@ describe('a share in a formula', () => {
   test.each(['percent > 0.5', 'money > 50', 'percent = 1', 'percent > number'])('%s is not', (text) =>
     expect(warned(text)).toEqual([]),
   );
+  test('is explained where it is written', () =>
+    expect(helpAt('percent > 0.5', 2, vocabulary)?.says).toBe('percent: a share: 20 % is written 0.2'));
   test('is said as per cent', () =>
     expect(sayOperand({ kind: 'number', text: '0.5' }, { kind: 'number', share: true }, context)).toBe('50 %'));
 });
