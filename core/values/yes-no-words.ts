@@ -1,3 +1,5 @@
+import { perText } from '../base/index.ts';
+
 /**
  * What people, and spreadsheets in their language, write for yes and for no; folded, without the English ones (common
  * practice; the words of logic are those of spreadsheets in that language).
@@ -38,10 +40,16 @@ const BY_LANGUAGE: ReadonlyMap<string, readonly [yes: string, no: string]> = new
 const YES = new Set('yes y true 1 x ✓ ✔ ☑ on'.split(' '));
 const NO = new Set('no n false 0 ✗ ✘ ☐ off'.split(' '));
 
+/** The words of a locale's language besides the English ones; asked for every cell of a file. */
+const wordsOf = perText(20, (locale): { readonly yes: readonly string[]; readonly no: readonly string[] } => {
+  const [yes = '', no = ''] = BY_LANGUAGE.get(new Intl.Locale(locale).language) ?? [];
+  return { yes: yes.split(' '), no: no.split(' ') };
+});
+
 /** Yes or no as a folded word says it, in the language of a locale or in English; null where it says neither. */
 export const readYesNo = (word: string, locale: string): boolean | null => {
-  const [yes = '', no = ''] = BY_LANGUAGE.get(new Intl.Locale(locale).language) ?? [];
-  if (yes.split(' ').includes(word)) return true;
-  if (no.split(' ').includes(word)) return false;
+  const { yes, no } = wordsOf(locale);
+  if (yes.includes(word)) return true;
+  if (no.includes(word)) return false;
   return YES.has(word) ? true : NO.has(word) ? false : null;
 };
