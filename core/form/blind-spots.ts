@@ -1,6 +1,6 @@
 import { joinWords } from '../base/index.ts';
-import { children, type Expr, parseExpression } from '../expression/index.ts';
-import type { Catalogue, Register } from '../register/index.ts';
+import { checkExpression, type Vocabulary } from '../expression/index.ts';
+import { type Catalogue, type Register, vocabularyOf } from '../register/index.ts';
 import { linkIn, PEOPLE } from '../values/index.ts';
 
 /** A role, and the registers it sees. */
@@ -30,15 +30,10 @@ export interface Published {
   readonly steps: readonly SigningStep[];
 }
 
-const namesRead = (expr: Expr): readonly string[] => [
-  ...(expr.kind === 'path' ? expr.names.slice(0, 1) : []),
-  ...children(expr).flatMap(namesRead),
-];
-
-/** The fields a condition reads, by their keys. */
-const fieldsRead = (condition: string): readonly string[] => {
-  const parsed = parseExpression(condition);
-  return parsed.ok ? [...new Set(namesRead(parsed.value))] : [];
+/** The own fields a condition reads, by their keys. */
+const fieldsRead = (condition: string, vocabulary: Vocabulary): readonly string[] => {
+  const checked = checkExpression(condition, vocabulary, { kind: 'condition' });
+  return checked.ok ? checked.value.reads.flatMap(([name]) => name ?? []) : [];
 };
 
 /**
@@ -54,6 +49,7 @@ export const blindSpots = ({
   changes,
   steps,
 }: Published): readonly string[] => {
+  const vocabulary = vocabularyOf(register, catalogue);
   const plain = roles.filter((role) => !role.setup);
   const isBlind = (role: Onlooker): boolean => !role.sees.includes(register.key);
   const labelsOf = (keys: readonly string[]) =>
@@ -68,7 +64,7 @@ export const blindSpots = ({
   const signing = plain.filter(isBlind).flatMap((role) => {
     const own = steps.filter((step) => step.role === role.key);
     if (own.length === 0) return [];
-    const hidden = labelsOf(own.flatMap((step) => fieldsRead(step.condition ?? ''))).filter(
+    const hidden = labelsOf(own.flatMap((step) => fieldsRead(step.condition ?? '', vocabulary))).filter(
       (label) => !labelsOf(asked).includes(label),
     );
     const reason = hidden.length === 0 ? '' : ` Not ${joinWords(hidden, 'or')}, by which it is decided who signs.`;

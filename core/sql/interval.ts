@@ -1,7 +1,7 @@
 import { type SqlFragment, sql } from './fragment.ts';
 
 /*
- * A duration is an interval in tables, as any outside reader expects, and a count of milliseconds in the rule language.
+ * A duration is an interval in tables, as outside readers expect, and a count of milliseconds in the rule language.
  */
 
 /** An interval as the rule language counts it. */

@@ -17,15 +17,11 @@ const STRUCTURES: ReadonlyMap<string, string> = new Map(
     ?.map((each): [string, string] => [each.slice(0, 2), each.slice(3)]) ?? [],
 );
 
-const CLASSES: ReadonlyMap<string, string> = new Map([
-  ['n', '0-9'],
-  ['a', 'A-Z'],
-  ['c', 'A-Z0-9'],
-]);
-const WORDS: ReadonlyMap<string, string> = new Map([
-  ['n', 'a digit'],
-  ['a', 'a letter'],
-  ['c', 'a letter or a digit'],
+/** What may stand at a place of each sort, and what that is called. */
+const SORTS: ReadonlyMap<string, readonly [fits: RegExp, called: string]> = new Map([
+  ['n', [/[0-9]/, 'a digit']],
+  ['a', [/[A-Z]/, 'a letter']],
+  ['c', [/[A-Z0-9]/, 'a letter or a digit']],
 ]);
 
 /** What stands at each place of a country's account: n, a or c; null where no country has such IBANs. */
@@ -39,8 +35,8 @@ export const misplacedIn = (
   places: string,
 ): { readonly at: number; readonly wanted: string } | null => {
   for (const [at, sort] of [...places].entries()) {
-    const fits = new RegExp(`^[${CLASSES.get(sort) ?? ''}]$`).test(account.charAt(at));
-    if (!fits) return { at, wanted: WORDS.get(sort) ?? '' };
+    const [fits, called] = SORTS.get(sort) ?? [];
+    if (!fits?.test(account.charAt(at))) return { at, wanted: called ?? '' };
   }
   return null;
 };
