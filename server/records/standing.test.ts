@@ -111,6 +111,42 @@ describe('what stands when a register asks for more', () => {
     expect(await patch('hooks', id, { owner: 'Tern Quay' }, { owner: null })).toEqual([422, 'Owner must be answered.']);
   });
 
+  test('a form that changes records, and archiving and bringing back, leave standing what stood', async () => {
+    await carryOut('winches', 'WIN', { fields: fields({}, false) });
+    const { id } = await add('winches', { name: 'A', weight: '60' });
+    await carryOut('winches', 'WIN', { fields: fields({ most: '50' }, true) });
+    const form = {
+      key: 'change_winch',
+      label: 'Change a winch',
+      register: 'winches',
+      purpose: 'change',
+      questions: ['name', 'weight', 'owner'].map((field) => ({ field, rules: [] })),
+      fill_in_by: [],
+    };
+    expect((await runa.put('/api/forms/change_winch/draft', form)).status).toBe(200);
+    const published = await runa.post('/api/forms/change_winch/publish', { fill_in_by: [], seen_by: [] });
+    expect([published.status, published.body.detail]).toEqual([200, undefined]);
+    const send = async (from: object, values: object) => {
+      const { status, body } = await runa.post('/api/forms/change_winch/entries', {
+        id: newId(),
+        version: 1,
+        filled_in_at: new Date().toISOString(),
+        values,
+        record: { id, from },
+      });
+      return [status, body.errors?.map((each: { code: string }) => each.code)];
+    };
+    expect((await send({ name: 'A' }, { name: 'B' }))[0]).toBeLessThan(300);
+    expect(await send({ weight: '60' }, { weight: '55' })).toEqual([422, ['over_most']]);
+    expect((await runa.call('DELETE', `/api/registers/winches/records/${id}`)).status).toBeLessThan(300);
+    expect((await runa.post(`/api/registers/winches/records/${id}/bring-back`, {})).status).toBeLessThan(300);
+    expect((await send({ weight: '60' }, { weight: '40' }))[0]).toBeLessThan(300);
+    expect((await runa.get(`/api/registers/winches/records/${id}`)).body.values).toMatchObject({
+      name: 'B',
+      weight: '40',
+    });
+  });
+
   test('a rule lets stand what broke it before where it was carried out so, and not otherwise', async () => {
     const rule = (lets_stand: boolean) => ({
       fields: fields({}, false),
