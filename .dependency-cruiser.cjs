@@ -11,7 +11,7 @@ const rows = {
   contract: { folders: ['contract', 'core'], packages: ['zod'], node: false },
   server: { folders: ['server', 'contract', 'core'], packages: null, node: true },
   web: { folders: ['web', 'contract', 'core'], packages: null, node: false },
-  demo: { folders: ['demo', 'contract', 'core'], packages: [], node: true },
+  demo: { folders: ['demo', 'contract', 'core'], packages: ['zod'], node: true },
   e2e: { folders: ['e2e', 'demo', 'contract', 'core'], packages: null, node: true },
 };
 
@@ -62,7 +62,7 @@ const forbidden = Object.entries(rows).flatMap(([folder, row]) => {
   return rules;
 });
 
-const order = ['base', 'sql', 'values', 'expression', 'register', 'form|signoff|list', 'workspace'];
+const order = ['base', 'sql', 'values', 'expression', 'register', 'access', 'form|signoff|list', 'workspace'];
 const layers = order.slice(0, -1).map((layer, i) => ({
   name: `core-${layer.replaceAll('|', '-')}-does-not-reach-up`,
   severity: 'error',

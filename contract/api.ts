@@ -6,10 +6,12 @@ import { endpoint, none } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
 import * as j from './job-schemas.ts';
 import { paths } from './paths.ts';
+import * as p from './people-schemas.ts';
 import * as s from './schemas.ts';
 
 const key = z.object({ key: z.string() });
 const record = z.object({ key: z.string(), id: s.uuidSchema });
+const person = z.object({ id: s.uuidSchema });
 const nothing = z.null();
 
 /** Every call there is. The server must answer each, and answers no other. */
@@ -72,63 +74,105 @@ export const api = {
     query: none,
     body: s.changesSchema,
     answer: s.planSchema,
-    setup: true,
+    setup: 'any',
   }),
   carryOut: endpoint(paths.carryOut, 'Do what was rehearsed, in one transaction', {
     params: none,
     query: none,
     body: s.changesSchema,
     answer: s.planSchema,
-    setup: true,
+    setup: 'any',
+  }),
+  workspaceHistory: endpoint(paths.workspaceHistory, 'What was done to the workspace of late: who looked as whom', {
+    params: none,
+    query: none,
+    body: none,
+    answer: p.workspaceHistorySchema,
+    setup: 'people',
+  }),
+  people: endpoint(paths.people, 'Everyone who may sign in, and the roles there are', {
+    params: none,
+    query: none,
+    body: none,
+    answer: p.peopleAnswerSchema,
+    setup: 'people',
+  }),
+  changePerson: endpoint(paths.changePerson, 'Give a person roles, or tie them to their record', {
+    params: person,
+    query: none,
+    body: p.personChangeSchema,
+    answer: nothing,
+    setup: 'people',
+    status: 204,
+  }),
+  personSees: endpoint(paths.personSees, 'Everything a person may see, and by which sentence of which role', {
+    params: person,
+    query: none,
+    body: none,
+    answer: p.personSeesSchema,
+    setup: 'people',
+  }),
+  lookAs: endpoint(paths.lookAs, 'Look at everything as another person would; nothing can be written meanwhile', {
+    params: none,
+    query: none,
+    body: z.strictObject({ person: s.uuidSchema }),
+    answer: s.meSchema,
+    setup: 'people',
+  }),
+  lookAsOneself: endpoint(paths.lookAsOneself, 'Look as oneself again', {
+    params: none,
+    query: none,
+    body: none,
+    answer: s.meSchema,
   }),
   drafts: endpoint(paths.drafts, 'The forms somebody is making', {
     params: none,
     query: none,
     body: none,
     answer: s.draftsSchema,
-    setup: true,
+    setup: 'forms',
   }),
   draft: endpoint(paths.draft, 'A form as somebody is making it', {
     params: key,
     query: none,
     body: none,
     answer: s.draftSchema,
-    setup: true,
+    setup: 'forms',
   }),
   keepForm: endpoint(paths.keepForm, 'Keep a draft of a form', {
     params: key,
     query: none,
     body: formSchema,
     answer: s.draftSchema,
-    setup: true,
+    setup: 'forms',
   }),
   publishForm: endpoint(paths.publishForm, 'Publish the draft: who may fill it in, and who may see the register', {
     params: key,
     query: none,
     body: z.strictObject({ fill_in_by: z.array(z.string()), seen_by: z.array(z.string()) }),
     answer: s.formSummarySchema,
-    setup: true,
+    setup: 'forms',
   }),
   putRoute: endpoint(paths.putRoute, 'Publish a new version of a register’s route', {
     params: key,
     query: none,
     body: routeSchema,
     answer: s.routeSummarySchema,
-    setup: true,
+    setup: 'forms',
   }),
   workOut: endpoint(paths.workOut, 'What a formula gives for real records, storing nothing', {
     params: key,
     query: none,
     body: z.strictObject({ formula: z.string().min(1).max(10_000), gives: outcomeTypeSchema }),
     answer: s.workedOutSchema,
-    setup: true,
+    setup: 'registers',
   }),
   setAside: endpoint(paths.setAside, 'Fields that were set aside and can be brought back', {
     params: key,
     query: none,
     body: none,
     answer: s.setAsideSchema,
-    setup: true,
+    setup: 'registers',
   }),
   records: endpoint(paths.records, 'A page of a list', {
     params: key,
@@ -148,7 +192,7 @@ export const api = {
     query: none,
     body: s.importSchema,
     answer: z.object({ stored: z.int() }),
-    setup: true,
+    setup: 'registers',
     status: 201,
   }),
   record: endpoint(paths.record, 'One record, with its sign-off', {
@@ -228,6 +272,13 @@ export const api = {
     answer: j.jobSchema,
     status: 202,
   }),
+  seenBy: endpoint(paths.seenBy, 'Which people see a record, and by which sentence of which role', {
+    params: record,
+    query: none,
+    body: none,
+    answer: p.seenBySchema,
+    setup: 'people',
+  }),
   history: endpoint(paths.history, 'Who changed what, newest first', {
     params: record,
     query: none,
@@ -283,7 +334,7 @@ export const api = {
     query: none,
     body: none,
     answer: e.formVersionsSchema,
-    setup: true,
+    setup: 'forms',
   }),
   keptEntries: endpoint(paths.keptEntries, 'The entries this person has not sent yet', {
     params: none,
@@ -316,7 +367,7 @@ export const api = {
     query: none,
     body: none,
     answer: j.jobsSchema,
-    setup: true,
+    setup: 'registers',
   }),
   job: endpoint(paths.job, 'How far a job has come, and what came of it', {
     params: z.object({ id: s.uuidSchema }),
@@ -341,7 +392,7 @@ export const api = {
     query: none,
     body: none,
     answer: j.jobSchema,
-    setup: true,
+    setup: 'registers',
     status: 202,
   }),
   inTray: endpoint(paths.inTray, 'What waits for this person', {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { SetUpRight } from '#core/access/index.ts';
 
 /** How a call is made over HTTP. */
 export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
@@ -16,8 +17,8 @@ export interface Endpoint<
   readonly summary: string;
   /** Needs no session. */
   readonly open: boolean;
-  /** Only for set-up people. */
-  readonly setup: boolean;
+  /** The right to set up that it takes; `any` of them; null: none. */
+  readonly setup: SetUpRight | 'any' | null;
   readonly params: Params;
   readonly query: Query;
   readonly body: Body;
@@ -35,7 +36,7 @@ interface Options<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType,
   readonly body: B;
   readonly answer: A;
   readonly open?: boolean;
-  readonly setup?: boolean;
+  readonly setup?: SetUpRight | 'any';
   readonly status?: number;
 }
 
@@ -44,4 +45,4 @@ export const endpoint = <P extends z.ZodType, Q extends z.ZodType, B extends z.Z
   at: Pick<Endpoint, 'method' | 'path'>,
   summary: string,
   options: Options<P, Q, B, A>,
-): Endpoint<P, Q, B, A> => ({ ...at, summary, open: false, setup: false, status: 200, ...options });
+): Endpoint<P, Q, B, A> => ({ ...at, summary, open: false, setup: null, status: 200, ...options });

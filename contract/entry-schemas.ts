@@ -26,6 +26,8 @@ export const formAnswerSchema = formSummarySchema.extend({
   now: momentSchema,
   /** When it changes a record: the record as it is. */
   record: recordSchema.nullable(),
+  /** Questions that this person may not answer here, by key, each with why not in words. */
+  locked: z.record(z.string(), z.string()),
   /** What questions start as because of where the form was opened from, and the records this links to. */
   begun: z.object({
     values: recordValuesSchema,
@@ -71,6 +73,8 @@ export const entrySchema = z.strictObject({
   /** To change a record instead of adding one: which, and the values the person started from. */
   record: z.strictObject({ id: uuidSchema, from: givenValuesSchema }).optional(),
   opened: openedSchema.optional(),
+  /** That the record leaves one's sight with this was said. */
+  leaves: z.boolean().optional(),
 });
 /** What became of an entry, or of a record that was added: its number, what it is called, and where it goes. */
 export const sentSchema = z.object({

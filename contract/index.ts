@@ -13,6 +13,13 @@ export { type CsvMisfit, type CsvState, csvImportSchema, csvStateSchema, type Jo
 export { openApiDocument } from './openapi.ts';
 export { FILES_PATH, fillPath, LIVE_PATH, paths, problemType } from './paths.ts';
 export {
+  type PeopleAnswer,
+  type PersonSees,
+  personChangeSchema,
+  type SeenBy,
+  type workspaceHistorySchema,
+} from './people-schemas.ts';
+export {
   type Begin,
   type Counts,
   type DraftAnswer,

@@ -1,10 +1,10 @@
 import { z } from 'zod';
+import { roleSchema, SET_UP_RIGHTS } from '#core/access/index.ts';
 import { cleanLine, isLocale, isZone } from '#core/base/index.ts';
 import { formSchema } from '#core/form/index.ts';
 import { choiceListSchema, registerSchema } from '#core/register/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
 import { isCurrency, keySchema, type StoredValue } from '#core/values/index.ts';
-import { roleSchema } from '#core/workspace/index.ts';
 
 /** An id: a UUID in small letters (RFC 9562). */
 export const uuidSchema = z
@@ -38,9 +38,12 @@ export const personSchema = z.object({
 });
 /** The person who asks. */
 export const meSchema = personSchema.extend({
-  setup: z.boolean(),
+  /** Their rights to set up. */
+  sets_up: z.array(z.enum(SET_UP_RIGHTS)),
   /** The record they are tied to, where the workspace ties people to one. */
   record: uuidSchema.nullable(),
+  /** Who really looks, where somebody looks as this person; null where they do themselves. */
+  looked_as_by: z.string().nullable(),
 });
 /** The person who asks. */
 export type Me = z.infer<typeof meSchema>;
@@ -124,9 +127,13 @@ export const workspaceAnswerSchema = z.object({
   people: z.object({ register: z.string(), email: z.string() }).nullable(),
   choice_lists: z.array(choiceListSchema),
   registers: z.array(registerSchema),
-  /** By register key: what this person may do. */
-  rights: z.record(z.string(), z.object({ see: z.boolean(), add: z.boolean(), change: z.boolean() })),
-  roles: z.array(z.object({ key: z.string(), label: z.string(), setup: z.boolean(), sees: z.array(z.string()) })),
+  /** By register key: what this person may do with any record of it, there or to come. */
+  rights: z.record(
+    z.string(),
+    z.object({ see: z.boolean(), add: z.boolean(), change: z.boolean(), archive: z.boolean(), export: z.boolean() }),
+  ),
+  /** For those who set something up; to others there are none. */
+  roles: z.array(roleSchema),
   /** Published forms this person may fill in; for set-up people all that are published. */
   forms: z.array(formSummarySchema),
   routes: z.array(routeSummarySchema),
@@ -241,6 +248,9 @@ export const recordDetailSchema = recordSchema.extend({
   archived_at: momentSchema.nullable(),
   updated_at: momentSchema,
   may_change: z.boolean(),
+  /** Fields that this person may not change here, by key, each with why not in words. */
+  locked: z.record(z.string(), z.string()),
+  may_archive: z.boolean(),
   sign_off: trackSchema.nullable(),
 });
 /** A record with all its page needs. */
@@ -310,7 +320,12 @@ export const newRecordSchema = z.strictObject({ id: uuidSchema, values: givenVal
 /** Records to be added in one transaction. */
 export const importSchema = z.strictObject({ records: z.array(newRecordSchema).min(1).max(500) });
 /** What each field was when the person saw it, and what it shall be. */
-export const changeSchema = z.strictObject({ from: givenValuesSchema, changes: givenValuesSchema });
+export const changeSchema = z.strictObject({
+  from: givenValuesSchema,
+  changes: givenValuesSchema,
+  /** That the record leaves one's sight with this was said. */
+  leaves: z.boolean().optional(),
+});
 
 /** What was done to a record, the newest first. */
 export const historySchema = z.object({
@@ -403,7 +418,16 @@ export type ProblemAnswer = z.infer<typeof problemSchema>;
 
 /** What a browser is told of as it happens. */
 export const liveEventSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('records'), register: z.string() }),
+  /**
+   * Some records of a register changed, or something that is worked out in it from another. `ids` and `through` are for
+   * the servers, which tell by them who may hear of it, and tell it without them.
+   */
+  z.object({
+    kind: z.literal('records'),
+    register: z.string(),
+    ids: z.array(z.string()).optional(),
+    through: z.string().optional(),
+  }),
   /** `of`: whose; told to them alone, and without it. */
   z.object({ kind: z.literal('in_tray'), of: z.array(z.string()).optional() }),
   z.object({ kind: z.literal('workspace') }),

@@ -1,7 +1,10 @@
+import { z } from 'zod';
 import { today, toMomentText } from '#core/base/index.ts';
 import { makeTernQuay } from './tern-quay/generate.ts';
 
 const BATCH = 500;
+/** Who signs in as a client. */
+const CLIENT = 'orla.margetts@example.org';
 /** The register that is filled last: where it holds records, everything is there. */
 const LAST = 'donations';
 
@@ -33,5 +36,25 @@ export const loadTernQuay = async (base: string): Promise<number> => {
       stored += Math.min(BATCH, records.length - at);
     }
   }
+  await tieClient(base, cookie);
   return stored;
+};
+
+const peopleSchema = z.object({ people: z.array(z.object({ id: z.string(), email: z.string() })) });
+const recordsSchema = z.object({ records: z.array(z.object({ id: z.string() })) });
+
+/** Ties the client who signs in in the demonstration to her record. */
+const tieClient = async (base: string, cookie: string): Promise<void> => {
+  const read = async (path: string): Promise<unknown> =>
+    (await fetch(`${base}${path}`, { headers: { cookie } })).json();
+  const filter = encodeURIComponent(`email = "${CLIENT}"`);
+  const [record] = recordsSchema.parse(await read(`/api/registers/clients/records?filter=${filter}`)).records;
+  const person = peopleSchema.parse(await read('/api/people')).people.find(({ email }) => email === CLIENT);
+  if (!record || !person) throw new Error(`nobody, or no record, has the address ${CLIENT}`);
+  const answer = await fetch(`${base}/api/people/${person.id}`, {
+    method: 'PATCH',
+    headers: { 'content-type': 'application/json', cookie },
+    body: JSON.stringify({ record: record.id }),
+  });
+  if (!answer.ok) throw new Error(`tying ${CLIENT}: ${answer.status} ${await answer.text()}`);
 };

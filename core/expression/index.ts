@@ -1,3 +1,4 @@
+export { bindPerson } from './bind-person.ts';
 export { samplesOf } from './check/always.ts';
 export { usesOf } from './check/calls.ts';
 export { type Checked, checkExpression, type Expected, readsOf } from './check/index.ts';

@@ -1,7 +1,7 @@
 import { foldText } from '../base/index.ts';
 import { comparedWith, type StoredValue, spanOf, type ValueType } from '../values/index.ts';
 import { isDay, type Operand } from './condition.ts';
-import { type SayContext, sayPath } from './sentence.ts';
+import { type SayContext, sayOperand } from './sentence.ts';
 
 const UNITS: ReadonlyMap<string, readonly [unit: 'days' | 'months', size: number]> = new Map([
   ['day', ['days', 1]],
@@ -21,8 +21,15 @@ const readAway = (text: string, from: 'today' | 'now'): Operand | null => {
   return { kind: 'away', from, unit: unit[0], count: Number(count) * unit[1] * (ago ? -1 : 1) };
 };
 
-/** Other fields a value of this type may be compared with, nearest first: the record's own. */
-export const fieldsLike = (type: ValueType, context: SayContext, besides?: string): Operand[] =>
+/** What a value of this type may be compared with, nearest first: the record's other fields, and whoever reads it. */
+export const fieldsLike = (type: ValueType, context: SayContext, besides?: string): Operand[] => [
+  ...ownFieldsLike(type, context, besides),
+  ...(type.kind === 'link' && type.register === context.vocabulary.peopleRegister
+    ? [{ kind: 'field', path: ['me', 'record'] } as const]
+    : []),
+];
+
+const ownFieldsLike = (type: ValueType, context: SayContext, besides?: string): Operand[] =>
   [...context.vocabulary.names.values()].flatMap((named): Operand[] => {
     const same =
       named.type.kind === type.kind &&
@@ -38,9 +45,7 @@ export const fieldsLike = (type: ValueType, context: SayContext, besides?: strin
 export const readOperand = (typed: string, type: ValueType, context: SayContext): Operand | null => {
   const text = foldText(typed);
   if (text === '') return null;
-  const field = fieldsLike(type, context).find(
-    (operand) => operand.kind === 'field' && foldText(sayPath(operand.path, context.vocabulary)) === text,
-  );
+  const field = fieldsLike(type, context).find((operand) => foldText(sayOperand(operand, type, context)) === text);
   if (field) return field;
   const read = (as: ValueType, written = typed): StoredValue => {
     const found = comparedWith(as)?.parse(written, context.values);

@@ -207,6 +207,8 @@ const sayAway = (unit: 'days' | 'months', count: number): string => {
   return count < 0 ? `${length} ago` : `in ${length}`;
 };
 
+const isMe = (path: readonly string[]): boolean => path.length === 2 && path[0] === 'me' && path[1] === 'record';
+
 /** A value in the words of the field it is compared with. */
 export const sayOperand = (operand: Operand, type: ValueType, context: SayContext): string => {
   const say = (value: Scalar, as = type): string => comparedWith(as)?.show(value, context.values) ?? '';
@@ -237,7 +239,8 @@ export const sayOperand = (operand: Operand, type: ValueType, context: SayContex
     case 'away':
       return sayAway(operand.unit, operand.count);
     case 'field':
-      return sayPath(operand.path, context.vocabulary);
+      // Who reads it is the record they are: "whose owner is me".
+      return isMe(operand.path) ? 'me' : sayPath(operand.path, context.vocabulary);
   }
 };
 

@@ -1,8 +1,14 @@
 import { describe, expect, test } from 'vitest';
+import { NO_RIGHTS, type Role } from '../access/index.ts';
 import { catalogue, nearMisses } from '../register/example.arb.ts';
 import { blindSpots } from './index.ts';
 
-const role = (key: string, sees: readonly string[], setup = false) => ({ key, label: key, setup, sees });
+const role = (key: string, sees: readonly string[], setUp = false): Role => ({
+  key,
+  label: key,
+  sets_up: setUp ? ['registers'] : [],
+  registers: Object.fromEntries(sees.map((each) => [each, { ...NO_RIGHTS, see: true }])),
+});
 const told = (change: Partial<Parameters<typeof blindSpots>[0]>) =>
   blindSpots({
     register: nearMisses,

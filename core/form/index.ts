@@ -1,4 +1,4 @@
-export { blindSpots, type Onlooker } from './blind-spots.ts';
+export { blindSpots } from './blind-spots.ts';
 export { type Carried, carryOver, sayEntry } from './carry.ts';
 export { compareForms } from './compare.ts';
 export { compileForm, formVocabulary } from './compile.ts';

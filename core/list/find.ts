@@ -2,6 +2,7 @@ import { foldText } from '../base/index.ts';
 import type { Catalogue, Register } from '../register/index.ts';
 import { any, identifier, parameter, type SqlFragment, sql, tableOf } from '../sql/index.ts';
 import { linkToOne } from '../values/index.ts';
+import { findText, withoutMarks } from './words.ts';
 
 /** What was found out about the words of a search before it is asked, where a register is large. */
 export interface LinkedFound {
@@ -19,18 +20,11 @@ const pattern = (word: string): string => (word.length < 3 ? `% ${likeLiteral(wo
 
 /** The words of a find box, folded; a comma in an amount ("1,250") is taken out so that it finds 1250. */
 export const findWords = (find: string): string[] =>
-  foldText(find)
+  withoutMarks(foldText(find))
     .split(' ')
     .filter((word) => word !== '')
     .map((word) => (/^\d{1,3}(,\d{3})+(\.\d+)?$/.test(word) ? word.replaceAll(',', '') : word))
     .slice(0, 12);
-
-/** The text of the find column for a record: folded, every word after a space. */
-export const findText = (parts: readonly string[]): string =>
-  ` ${parts
-    .map(foldText)
-    .filter((part) => part !== '')
-    .join(' ')}`;
 
 /** The ids of the records whose title holds a word, as a query over where a register's records are read. */
 export const titledLike = (from: SqlFragment, word: string): SqlFragment => {
@@ -45,16 +39,25 @@ export const foundThrough = (register: Register, catalogue: Catalogue): { key: s
     return to !== undefined && catalogue.registers.has(to) ? [{ key, to }] : [];
   });
 
-/** Whether a record's own words hold a word, over its table as `alias`. */
-export const holdsWord = (alias: string, word: string): SqlFragment =>
-  sql`${identifier(alias, 'find_text')} like ${parameter(pattern(word), 'text')}`;
+/**
+ * Whether a record's own words hold a word, over its table as `alias`. Where not all of them are seen, all stand in a
+ * column `raw` besides: an index finds by that one, and what it finds is held against those that are seen.
+ */
+export const holdsWord = (alias: string, word: string, raw: string | null = null): SqlFragment => {
+  const like = (column: string) => sql`${identifier(alias, column)} like ${parameter(pattern(word), 'text')}`;
+  return raw === null ? like('find_text') : sql`(${like(raw)} and ${like('find_text')})`;
+};
 
 /** One condition a word, over the register's table as `alias`: it stands in the record, or in a title it links to. */
 export const whereFound = (
   alias: string,
   register: Register,
   find: string,
-  around: { readonly catalogue: Catalogue; readonly from?: (register: string) => SqlFragment },
+  around: {
+    readonly catalogue: Catalogue;
+    readonly from?: (register: string) => SqlFragment;
+    readonly rawWords?: (register: string) => string | null;
+  },
   linked?: LinkedFound,
 ): SqlFragment[] => {
   const links = foundThrough(register, around.catalogue);
@@ -69,7 +72,7 @@ export const whereFound = (
     // Joined to nothing, the text is no longer what the index is over.
     const own = linked?.common.has(word)
       ? sql`(${identifier(alias, 'find_text')} || '') like ${parameter(pattern(word), 'text')}`
-      : holdsWord(alias, word);
+      : holdsWord(alias, word, around.rawWords?.(register.key));
     return any([own, ...inLinked]);
   });
 };

@@ -10,7 +10,6 @@ export {
 export { decodeText, type Encoding } from './encoding.ts';
 export {
   beginsWith,
-  findText,
   findWords,
   foundThrough,
   holdsWord,
@@ -26,6 +25,6 @@ export {
   type ListAround,
   type ListQuery,
   orderBy,
-  readsPerson,
 } from './query.ts';
+export { findText, isUnmarked, recordText, wordsBesides, wordsOfFields } from './words.ts';
 export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

@@ -1,5 +1,12 @@
 import { type Clock, ok, problem, type Result } from '../base/index.ts';
-import { type Checked, checkExpression, type PersonFacts, toSqlFilter, toSqlFormula } from '../expression/index.ts';
+import {
+  bindPerson,
+  type Checked,
+  checkExpression,
+  type PersonFacts,
+  toSqlFilter,
+  toSqlFormula,
+} from '../expression/index.ts';
 import { type Catalogue, type Field, type Register, titleOf, vocabularyOf } from '../register/index.ts';
 import { all, identifier, parameter, rowsKey, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
 import { behaviourOf, columnValue, isListType, PEOPLE, workedOutIn } from '../values/index.ts';
@@ -38,6 +45,8 @@ export interface ListAround {
   readonly me?: PersonFacts;
   /** Where records that a filter, a sort key or a find box leads to are read. */
   readonly from?: (register: string) => SqlFragment;
+  /** Where all words of a register's records stand for the index, if not where they are read. */
+  readonly rawWords?: (register: string) => string | null;
   /** What must hold besides, over the register's table as `t`. */
   readonly also?: readonly SqlFragment[];
 }
@@ -103,12 +112,12 @@ const checkFilter = (text: string, register: Register, catalogue: Catalogue): Re
       };
 };
 
-/** Whether a filter asks about the person who looks, so that their own record must be known. */
-export const readsPerson = (filter: string, register: Register, catalogue: Catalogue): boolean => {
-  if (!filter.includes('me')) return false;
-  const checked = checkFilter(filter, register, catalogue);
-  return checked.ok && checked.value?.reach.me === true;
-};
+/**
+ * A filter that asks about whoever looks, with who that is in it: an index answers what is compared with a constant. Who
+ * is tied to no record has none to compare with, as everywhere else in a filter.
+ */
+const forPerson = (filter: Checked, me: PersonFacts | undefined): Checked =>
+  me && me.record !== null && filter.reach.me ? { ...filter, term: bindPerson(filter.term, me) } : filter;
 
 /** A list made ready for SQL, or what is wrong with its filter (path ['filter']) or its sort. */
 export const compileList = (register: Register, query: ListQuery, around: ListAround): Result<CompiledList> => {
@@ -120,7 +129,7 @@ export const compileList = (register: Register, query: ListQuery, around: ListAr
   const where: SqlFragment[] = [
     query.archived ? sql`${column('archived_at')} is not null` : sql`${column('archived_at')} is null`,
     ...(around.also ?? []),
-    ...(filter ? [toSqlFilter(filter, target)] : []),
+    ...(filter ? [toSqlFilter(forPerson(filter, me), target)] : []),
     ...whereFound(ALIAS, register, query.find, around, query.linked),
   ];
   let sortKey: CompiledList['sortKey'] = null;

@@ -133,6 +133,13 @@ const formulaOf = (type: FieldTypeOf<'worked_out'>, stored: boolean, vocabulary:
   };
 };
 
+/**
+ * The formula of a field whose outcome somebody sees, and not all that it is worked out from: it says nothing, and the
+ * value comes with the record.
+ */
+export const OUT_OF_SIGHT = 'null';
+const GIVEN: Pick<Formula, 'stored' | 'term'> = { stored: true, term: () => null };
+
 const namedOf = (register: string, field: RowField, catalogue: Catalogue, vocabulary: () => Vocabulary): Named => {
   const { key: name, label, type } = field;
   const { value } = behaviourOf(type);
@@ -143,6 +150,8 @@ const namedOf = (register: string, field: RowField, catalogue: Catalogue, vocabu
   if (value.kind === 'links') return { name, label, type: { kind: 'records', register: value.register, by: 'own' } };
   const worked = workedOutIn(type);
   if (!worked) return { name, label, type: value };
+  if (worked.formula === OUT_OF_SIGHT)
+    return { name, label, type: value, formula: { ...GIVEN, decimals: decimalsOf(worked.gives) } };
   const stored = catalogue.stored?.has(`${rowsTableName(register)}.${name}`) ?? false;
   return { name, label, type: value, formula: formulaOf(worked, stored, vocabulary) };
 };

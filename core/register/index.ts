@@ -7,6 +7,7 @@ export {
   findVocabulary,
   type Locale,
   linkedRegister,
+  OUT_OF_SIGHT,
   pointersTo,
   valueContext,
   vocabularyOf,
@@ -34,7 +35,7 @@ export {
 } from './definition.ts';
 export { dependantsOf, movesWithClock } from './dependants.ts';
 export { readsItselfOnly, recordItem, rowItem, workOutRecord } from './item.ts';
-export { type MayBeSeen, narrowCatalogue } from './narrow.ts';
+export { type MayBeSeen, narrowCatalogue, type SeenSo } from './narrow.ts';
 export {
   catalogueProblems,
   isRowsField,

@@ -1,22 +1,35 @@
 import { checkExpression } from '../expression/index.ts';
 import { rowsKey } from '../sql/index.ts';
 import { linkIn, numberingIn, PEOPLE, type RowField, rowsIn, workedOutIn } from '../values/index.ts';
-import { type Catalogue, checkFormula, findVocabulary, vocabularyOf } from './catalogue.ts';
+import { type Catalogue, checkFormula, findVocabulary, OUT_OF_SIGHT, vocabularyOf } from './catalogue.ts';
 import { checkMust } from './constraint.ts';
 import type { Field, Register } from './definition.ts';
 import { titleField } from './shown-fields.ts';
 
+/** How a field is seen: not at all, or of what is worked out the outcome alone. */
+export type SeenSo = boolean | 'outcome';
 /** Whether a field may be seen: of a register, or of its rows (`invoices.lines`). */
-export type MayBeSeen = (register: string, field: RowField) => boolean;
+export type MayBeSeen = (register: string, field: RowField) => SeenSo;
+
+/** Of what is worked out the outcome alone: how it is worked out would name what is not there. */
+const outcomeAlone = <F extends RowField>(field: F): F => {
+  const worked = workedOutIn(field.type);
+  return worked && worked.formula !== OUT_OF_SIGHT ? { ...field, type: { ...worked, formula: OUT_OF_SIGHT } } : field;
+};
+
+const kept = <F extends RowField>(field: F, so: SeenSo): F[] => {
+  if (so === false) return [];
+  return so === 'outcome' ? [outcomeAlone(field)] : [field];
+};
 
 /** A field without what of its rows may not be seen; nothing where nothing is left of it. */
 const narrowedField = (register: string, field: Field, keep: MayBeSeen): Field[] => {
-  if (!keep(register, field)) return [];
   const rows = rowsIn(field.type);
-  if (!rows) return [field];
+  if (!rows) return kept(field, keep(register, field));
+  if (keep(register, field) === false) return [];
   const key = rowsKey(register, field.key);
-  const fields = rows.fields.filter((each) => keep(key, each));
-  if (fields.length === rows.fields.length) return [field];
+  const fields = rows.fields.flatMap((each) => kept(each, keep(key, each)));
+  if (fields.length === rows.fields.length && fields.every((each, i) => each === rows.fields[i])) return [field];
   return fields.length === 0 ? [] : [{ ...field, type: { ...rows, fields } }];
 };
 
@@ -46,14 +59,14 @@ const narrowedAll = (registers: readonly Register[], keep: MayBeSeen): Map<strin
     }),
   );
 
-/** What of a narrowed catalogue leads to, or is worked out from, what is no longer there. */
-const leadsNowhere = (catalogue: Catalogue): MayBeSeen => {
+/** What of a narrowed catalogue leads to, or is worked out from, what is no longer there: `orElse` says how that is seen. */
+const leadsNowhere = (catalogue: Catalogue, orElse: MayBeSeen): MayBeSeen => {
   return (register, field) => {
     const to = linkIn(field.type)?.register;
     if (to !== undefined && to !== PEOPLE && !to.includes('.')) return catalogue.registers.has(to);
     const worked = workedOutIn(field.type);
     const vocabulary = worked && findVocabulary(register, catalogue);
-    return !worked || !vocabulary || checkFormula(worked, vocabulary).ok;
+    return !worked || !vocabulary || checkFormula(worked, vocabulary).ok ? true : orElse(register, field);
   };
 };
 
@@ -80,12 +93,13 @@ const withRules = (register: Register, catalogue: Catalogue): Register => {
 /**
  * The catalogue with only what may be seen. Nothing is left that would tell of the rest: no link that leads to a
  * register which is not there, nothing worked out from what is not, no rule that reads it. Registers of which all may
- * be seen are the same objects as before.
+ * be seen are the same objects as before. `orElse` says of what is worked out from what is not there whether its outcome
+ * is seen all the same.
  */
-export const narrowCatalogue = (catalogue: Catalogue, keep: MayBeSeen): Catalogue => {
+export const narrowCatalogue = (catalogue: Catalogue, keep: MayBeSeen, orElse: MayBeSeen = () => false): Catalogue => {
   let narrowed: Catalogue = { ...catalogue, registers: narrowedAll([...catalogue.registers.values()], keep) };
   for (;;) {
-    const registers = narrowedAll([...narrowed.registers.values()], leadsNowhere(narrowed));
+    const registers = narrowedAll([...narrowed.registers.values()], leadsNowhere(narrowed, orElse));
     const before = narrowed.registers;
     const same = registers.size === before.size && [...registers].every(([key, each]) => before.get(key) === each);
     if (same) break;

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../register/index.ts';
-import type { Rights, Role, Workspace } from './definition.ts';
+import type { Workspace } from './definition.ts';
 
 /** A workspace's registers and lists by key, for all that is compiled against them. */
 export const catalogueOf = (
@@ -13,10 +13,3 @@ export const catalogueOf = (
   registers: new Map(workspace.registers.map((register) => [register.key, register])),
   choiceLists: new Map(workspace.choice_lists.map((list) => [list.key, list])),
 });
-
-/** What a person's roles give on a register, added up. */
-export const rightsOn = (roles: readonly Role[], register: string): Rights => {
-  const held = roles.map((role) => (role.setup ? { see: true, add: true, change: true } : role.registers[register]));
-  const any = (right: keyof Rights) => held.some((rights) => rights?.[right] === true);
-  return { see: any('see'), add: any('add'), change: any('change') };
-};

@@ -1,27 +1,10 @@
 import { z } from 'zod';
+import { roleSchema } from '../access/index.ts';
 import { findDate } from '../base/index.ts';
 import { formSchema } from '../form/index.ts';
 import { choiceListSchema, registerSchema } from '../register/index.ts';
 import { routeSchema } from '../signoff/index.ts';
-import { idSchema, keySchema, labelSchema } from '../values/index.ts';
-
-/** What a role gives on one register. Conditional rights (a FEEL condition) widen each of these later. */
-const rightsSchema = z.strictObject({
-  see: z.boolean().default(false),
-  add: z.boolean().default(false),
-  change: z.boolean().default(false),
-});
-export type Rights = z.infer<typeof rightsSchema>;
-
-export const roleSchema = z.strictObject({
-  id: idSchema,
-  key: keySchema,
-  label: labelSchema,
-  /** Set-up people change definitions, and see and change every record. */
-  setup: z.boolean().default(false),
-  registers: z.record(keySchema, rightsSchema).default({}),
-});
-export type Role = z.infer<typeof roleSchema>;
+import { keySchema, labelSchema } from '../values/index.ts';
 
 const daySchema = z.string().refine((text) => findDate(text) !== null, 'A holiday is a day such as 2026-12-25.');
 

@@ -1,8 +1,9 @@
+import type { Role } from '../access/index.ts';
 import type { Form } from '../form/index.ts';
 import type { ChoiceList, Register } from '../register/index.ts';
 import type { Route } from '../signoff/index.ts';
 import { type FieldType, type RowField, rowsIn } from '../values/index.ts';
-import type { Role, Workspace } from './definition.ts';
+import type { Workspace } from './definition.ts';
 
 /** Makes an id (UUID version 7); an argument, as chance is one everywhere. */
 export type NewId = () => string;

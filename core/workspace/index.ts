@@ -1,17 +1,12 @@
-export { catalogueOf, rightsOn } from './catalogue.ts';
+export { catalogueOf } from './catalogue.ts';
 export { type Copied, copyIn, type NewField, withFields } from './copy.ts';
-export {
-  type Rights,
-  type Role,
-  roleSchema,
-  type Workspace,
-  workspaceSchema,
-} from './definition.ts';
+export { type Workspace, workspaceSchema } from './definition.ts';
 export { Identifier, type NewId } from './identify.ts';
 export { inNewWords } from './new-words.ts';
 export {
   renameInCatalogue,
   renameInForm,
+  renameInRole,
   renameInRoute,
   renamesBetween,
   renamesOfReserved,

@@ -1,3 +1,4 @@
+import { type Reach, type Rights, type Role, reachVocabulary } from '../access/index.ts';
 import { isReservedKey, KEY, type Problem, problem, toKey } from '../base/index.ts';
 import { FUNCTION_NAMES, type Renaming, renameInExpression, type Vocabulary } from '../expression/index.ts';
 import { type Column, type Form, formVocabulary, offeringVocabulary, type Rule } from '../form/index.ts';
@@ -179,6 +180,42 @@ export const renameInRoute = (route: Route, before: Catalogue, renaming: Renamin
       condition: step.condition === null ? null : renameInExpression(step.condition, vocabulary, renaming),
     })),
   };
+};
+
+/** A role after a field got a new key: the fields it names, and its conditions. */
+export const renameInRole = (role: Role, before: Catalogue, renaming: Renaming): Role => {
+  const [owner = '', rows] = renaming.register.split('.');
+  const old = rows === undefined ? renaming.from : `${rows}.${renaming.from}`;
+  const put = (key: string, path: string): string => {
+    if (key !== owner) return path;
+    if (path === old) return rows === undefined ? renaming.to : `${rows}.${renaming.to}`;
+    // The fields of rows are named with the rows' own key before them.
+    return rows === undefined && path.startsWith(`${old}.`) ? `${renaming.to}${path.slice(old.length)}` : path;
+  };
+  const registers = Object.entries(role.registers).map(([key, rights]) => {
+    const register = before.registers.get(key);
+    if (!register) return [key, rights] as const;
+    const vocabulary = reachVocabulary(register, before);
+    const rewrite = (text: string): string => renameInExpression(text, vocabulary, renaming);
+    const reach = (held: Reach): Reach => (typeof held === 'boolean' ? held : rewrite(held));
+    const paths = (held: readonly string[]): string[] => held.map((path) => put(key, path));
+    const next: Rights = {
+      see: reach(rights.see),
+      add: reach(rights.add),
+      change: reach(rights.change),
+      archive: reach(rights.archive),
+      export: reach(rights.export),
+      hidden: paths(rights.hidden),
+      results: paths(rights.results),
+      ...(rights.only === undefined ? {} : { only: paths(rights.only) }),
+      locked: paths(rights.locked),
+      when: Object.fromEntries(
+        Object.entries(rights.when).map(([path, condition]) => [put(key, path), rewrite(condition)]),
+      ),
+    };
+    return [key, next] as const;
+  });
+  return { ...role, registers: Object.fromEntries(registers) };
 };
 
 /** The fields a renaming is among, with what they belong to in words; null where there is no such register or rows. */

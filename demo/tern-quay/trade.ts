@@ -145,8 +145,17 @@ export const makeInvoices = (
 ): MadeRecord[] => {
   const { random, nextId, today, count } = making;
   const owned = boats.filter((boat) => boat.values.owner !== null);
+  // The two boats of the client who signs in as one in the demonstration, and the three invoices for them.
+  const own = boats.filter((_, i) => i === 2 || i === 5);
+  const [first, second] = own;
+  const sent = new Map([
+    [Math.floor(count * 0.4), first],
+    [Math.floor(count * 0.8), second],
+    [count - 20, first],
+  ]);
   return Array.from({ length: count }, (_, i) => {
-    const boat = random.pick(owned);
+    const picked = random.pick(owned);
+    const boat = sent.get(i) ?? (own.includes(picked) ? (owned[0] ?? picked) : picked);
     const lines = Array.from({ length: random.whole(1, 5) }, () => lineOf(making, random.pick(stock)));
     const gross = grossOf(lines);
     const issued = dayAt(today, i, count, 400);

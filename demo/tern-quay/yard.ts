@@ -78,7 +78,10 @@ export const makeBoats = (
     const [a, b] = [BOAT_A[i % BOAT_A.length] ?? '', BOAT_B[Math.floor(i / BOAT_A.length) % BOAT_B.length] ?? ''];
     const state = random.pick(['afloat', 'afloat', 'ashore', 'ashore', 'away', 'sold'] as const);
     const berth = state === 'afloat' ? free.shift() : undefined;
-    const owner = i === 0 ? clients[1] : i === 2 ? clients[0] : random.pick(clients);
+    // The first client, who signs in as one in the demonstration, owns two boats and no more.
+    const own = i === 2 || i === 5;
+    const picked = i === 0 ? clients[1] : i === 2 ? clients[0] : random.pick(clients);
+    const owner = own ? clients[0] : picked === clients[0] ? clients[1] : picked;
     return {
       id: nextId(),
       values: {

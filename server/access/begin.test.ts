@@ -49,7 +49,10 @@ describe('beginning', () => {
         ?.split(';')[0] ?? '';
     const begun = new Caller(server.base, cookie);
     // Either may have been first.
-    expect((await begun.get('/api/me')).body).toMatchObject({ name: 'Wren Attwater', setup: true });
+    expect((await begun.get('/api/me')).body).toMatchObject({
+      name: 'Wren Attwater',
+      sets_up: ['registers', 'forms', 'people'],
+    });
     expect((await begun.get('/api/workspace')).body).toMatchObject({ name: 'Hill Field Allotments', currency: 'GBP' });
     expect((await stranger().get('/api/session')).body.to_begin).toBe(false);
     expect((await stranger().post('/api/begin', given())).status).toBe(409);

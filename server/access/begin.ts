@@ -35,7 +35,7 @@ export const beginWorkspace = async (db: Db, reader: DefinitionsReader, given: B
       id: uuidV7(Date.now(), randomBytes(10)),
       email: person.email.toLowerCase(),
       name: person.name,
-      roles: [...roles.values()].filter(({ setup }) => setup).map(({ key }) => key),
+      roles: [...roles.values()].filter(({ sets_up: setsUp }) => setsUp.length > 0).map(({ key }) => key),
       passwordHash,
       position: 0,
     });

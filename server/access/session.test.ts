@@ -11,7 +11,7 @@ describe('sessions', () => {
 
   test('the demonstration signs its people in by their address alone, and nobody else', async () => {
     const answer = await server.stranger().post('/api/session', { person: ' Ines.Varga@example.org ' });
-    expect(answer.body).toMatchObject({ name: 'Ines Varga', roles: ['treasurer'], setup: false });
+    expect(answer.body).toMatchObject({ name: 'Ines Varga', roles: ['treasurer'], sets_up: [] });
     expect((await server.stranger().post('/api/session', { person: 'nobody@example.org' })).status).toBe(401);
     expect((await server.stranger().post('/api/session', { person: "x' or 1=1 --" })).status).toBe(401);
   });
@@ -55,7 +55,7 @@ describe('sessions', () => {
   test('a role taken away is gone with the next request', async () => {
     const sana = await server.as('Sana');
     expect((await sana.get('/api/registers/clients/records')).status).toBe(200);
-    await server.database.db.execute(sql`update iolite.people set roles = '{client}' where name = 'Sana Whitlock'`);
+    await server.database.db.execute(sql`update iolite.people set roles = '{}' where name = 'Sana Whitlock'`);
     expect((await sana.get('/api/registers/clients/records')).status).toBe(404);
   });
 });

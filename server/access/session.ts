@@ -3,6 +3,7 @@ import { hash, verify } from '@node-rs/argon2';
 import { eq, lt } from 'drizzle-orm';
 import { z } from 'zod';
 import { parameter, sql } from '#core/sql/index.ts';
+import { toPerson } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import type { Db } from '../platform/database.ts';
 import { executeKept } from '../platform/fragment.ts';
@@ -14,6 +15,8 @@ import { beginTry, endTry, type Trying } from './tries.ts';
 /** Whose session it is, with the workspace version read in the same query. */
 export interface Signed {
   readonly person: Person;
+  /** As whom they look at everything, where they do as somebody else. */
+  readonly looksAs: Person | null;
   readonly workspaceVersion: number;
 }
 
@@ -35,26 +38,37 @@ export const findSigned = async (db: Db, token: string | null): Promise<Signed |
   // Asked with every request.
   const [row] = await executeKept(
     db,
-    sql`select p.id, p.name, p.email, p.roles, w.version, s.seen_at < now() - make_interval(mins => ${parameter(NOTED_MINUTES, 'integer')}) as stale
+    sql`select p.id, p.name, p.email, p.roles, p.record_id as record, to_jsonb(l) as looks_as, w.version, s.seen_at < now() - make_interval(mins => ${parameter(NOTED_MINUTES, 'integer')}) as stale
       from iolite.sessions s join iolite.people p on p.id = s.person_id join iolite.workspace w on w.id = 1
+        left join (select id, name, email, roles, record_id as record from iolite.people) l on l.id = s.looks_as
       where s.token_hash = ${session} and ${LIVING}`,
   );
   if (!row) return null;
-  const { version, stale, ...person } = signedSchema.parse(row);
+  const { version, stale, looks_as: looksAs, ...person } = signedSchema.parse(row);
   if (stale) await executeKept(db, sql`update iolite.sessions set seen_at = now() where token_hash = ${session}`);
-  return { person, workspaceVersion: version };
+  return { person, looksAs, workspaceVersion: version };
 };
 
-const personSchema = z.object({ id: z.string(), name: z.string(), email: z.string(), roles: z.array(z.string()) });
-const signedSchema = personSchema.extend({ version: z.int(), stale: z.boolean() });
+const personSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  email: z.string(),
+  roles: z.array(z.string()),
+  record: z.string().nullable(),
+});
+const signedSchema = personSchema.extend({
+  version: z.int(),
+  stale: z.boolean(),
+  looks_as: personSchema.nullable(),
+});
 const livingSchema = personSchema.extend({ session: z.string() });
 
 /** Whose some sessions are, as they are now: those that ended are not among them. */
 export const findLiving = async (db: Db, ids: readonly string[]): Promise<ReadonlyMap<string, Person>> => {
   const rows = await executeKept(
     db,
-    sql`select s.token_hash as session, p.id, p.name, p.email, p.roles
-      from iolite.sessions s join iolite.people p on p.id = s.person_id
+    sql`select s.token_hash as session, p.id, p.name, p.email, p.roles, p.record_id as record
+      from iolite.sessions s join iolite.people p on p.id = coalesce(s.looks_as, s.person_id)
       where s.token_hash = any(${parameter([...ids], 'text[]')}) and ${LIVING}`,
   );
   return new Map(
@@ -105,7 +119,7 @@ export const signIn = async (
   const expiresAt = new Date(Date.now() + DAYS * 86_400_000);
   await db.delete(sessions).where(lt(sessions.expiresAt, new Date()));
   await db.insert(sessions).values({ tokenHash: sessionOf(token), personId: row.id, expiresAt });
-  return { person: { id: row.id, name: row.name, email: row.email, roles: row.roles }, token, expiresAt };
+  return { person: toPerson(row), token, expiresAt };
 };
 
 /** Ends a session, and tells its open streams. */

@@ -1,41 +1,117 @@
-import type { PersonFacts } from '#core/expression/index.ts';
-import { type Catalogue, narrowCatalogue } from '#core/register/index.ts';
+import { boundReach, everyField, ownerOf, pathOf, type Role, type Seen } from '#core/access/index.ts';
+import type { Clock } from '#core/base/index.ts';
+import { type PersonFacts, toSqlFilter } from '#core/expression/index.ts';
+import { type Catalogue, narrowCatalogue, type Register } from '#core/register/index.ts';
+import { any, sql } from '#core/sql/index.ts';
+import { workedOutIn } from '#core/values/index.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
-import { personRights } from '../people/roles.ts';
-import type { Queryable } from '../platform/database.ts';
-import type { RecordScope, Sight } from '../records/sight.ts';
-import { readFacts } from './own-record.ts';
+import { rolesOf, seenBy } from '../people/roles.ts';
+import { givenColumns, type RecordScope, type Scope, type Sight } from '../records/sight.ts';
 
-const visible = new WeakMap<Catalogue, Map<string, Catalogue>>();
-/** A role sees the whole of a register or nothing of it. */
-const NO_SCOPES: ReadonlyMap<string, RecordScope> = new Map();
+/** What some roles see together of a register. */
+interface SeenTogether {
+  readonly register: Register;
+  readonly grants: readonly Seen[];
+  /** By path the grants that let a field be seen; null: on every record that is seen. */
+  readonly fields: ReadonlyMap<string, readonly Seen[] | null>;
+  /** Whether every record is seen with every field, so that its table can be read as it is. */
+  readonly whole: boolean;
+}
 
-/**
- * The catalogue with only what a person may see: to them the rest does not exist. Everyone who sees the same registers
- * has the same one, so that what is compiled against it is compiled once.
- */
-const visibleCatalogue = (definitions: Definitions, person: Person): Catalogue => {
-  const { catalogue } = definitions;
-  const seen = new Set([...catalogue.registers.keys()].filter((key) => personRights(definitions, person, key).see));
-  if (seen.size === catalogue.registers.size) return catalogue;
-  const known = visible.get(catalogue) ?? new Map<string, Catalogue>();
-  visible.set(catalogue, known);
-  const name = [...seen].join(' ');
-  const made = known.get(name) ?? narrowCatalogue(catalogue, (register) => seen.has(register.split('.')[0] ?? ''));
-  known.set(name, made);
-  return made;
+/** What some roles see together: the definitions that exist for them, and each register's records. */
+interface SeenByRoles {
+  readonly catalogue: Catalogue;
+  readonly registers: ReadonlyMap<string, SeenTogether>;
+}
+
+const isEverywhere = (grants: readonly Seen[], among: readonly Seen[]): boolean =>
+  grants.length === among.length || grants.some(({ where }) => where === 'all');
+
+const together = (register: Register, grants: readonly Seen[]): SeenTogether => {
+  const all = everyField(register).map(({ path }) => path);
+  const fields = new Map<string, readonly Seen[] | null>();
+  for (const path of all) {
+    const giving = grants.filter((grant) => grant.fields.has(path));
+    if (giving.length > 0) fields.set(path, isEverywhere(giving, grants) ? null : giving);
+  }
+  const whole =
+    grants.some(({ where }) => where === 'all') &&
+    fields.size === all.length &&
+    [...fields.values()].every((giving) => giving === null);
+  return { register, grants, fields, whole };
 };
 
-/** What a person's rights let them see, by the definitions in force. */
-export const sightOf = (db: Queryable, definitions: Definitions, person: Person): Sight => {
-  let me: Promise<PersonFacts> | null = null;
+const makeSeen = (roles: readonly Role[], catalogue: Catalogue): SeenByRoles => {
+  const grants = roles.map((role) => seenBy(role, catalogue));
+  const registers = new Map<string, SeenTogether>();
+  for (const register of catalogue.registers.values()) {
+    const own = grants.flatMap((each) => each.get(register.key) ?? []);
+    if (own.length > 0) registers.set(register.key, together(register, own));
+  }
+  const isSeen = (register: string, key: string): boolean =>
+    registers.get(ownerOf(register))?.fields.has(pathOf(register, key)) ?? false;
+  if (registers.size === catalogue.registers.size && [...registers.values()].every(({ whole }) => whole))
+    return { catalogue, registers };
+  // What is seen of a field that is worked out from what is not, is its outcome: one of the roles said so.
+  const narrowed = narrowCatalogue(
+    catalogue,
+    (register, { key }) => isSeen(register, key),
+    (register, { key }) => (isSeen(register, key) ? 'outcome' : false),
+  );
+  const parted = [...registers.values()].some(({ whole }) => !whole);
   return {
-    catalogue: visibleCatalogue(definitions, person),
-    scopes: NO_SCOPES,
-    me: () => {
-      me ??= readFacts(db, definitions, person);
-      return me;
-    },
+    catalogue: parted ? { ...narrowed, stored: givenColumns([...narrowed.registers.values()]) } : narrowed,
+    registers,
   };
 };
+
+const known = new WeakMap<Catalogue, Map<string, { readonly roles: readonly Role[]; readonly seen: SeenByRoles }>>();
+
+/** What some roles see together, worked out once for as long as neither they nor the registers change. */
+const seenByRoles = (roles: readonly Role[], catalogue: Catalogue): SeenByRoles => {
+  const made = known.get(catalogue) ?? new Map();
+  known.set(catalogue, made);
+  const name = roles.map(({ key }) => key).join(' ');
+  const found = made.get(name);
+  if (found && found.roles.every((role: Role, i: number) => role === roles[i])) return found.seen;
+  const seen = makeSeen(roles, catalogue);
+  made.set(name, { roles, seen });
+  return seen;
+};
+
+const NOTHING_SEEN: RecordScope = () => sql`false`;
+
+/** The condition of some grants for one person; null where one of them gives every record. */
+const conditionOf = (grants: readonly Seen[], clock: Clock, me: PersonFacts): RecordScope | null => {
+  const conditions = grants.flatMap(({ where }) => (where === 'all' ? [] : [boundReach(where, me)]));
+  if (conditions.length < grants.length) return null;
+  return (alias) => any(conditions.map((condition) => toSqlFilter(condition, { alias, clock, me })));
+};
+
+const scopeOf = ({ register, grants, fields }: SeenTogether, clock: Clock, me: PersonFacts): Scope => ({
+  register,
+  where: conditionOf(grants, clock, me),
+  fields: new Map([...fields].map(([path, giving]) => [path, giving && conditionOf(giving, clock, me)])),
+});
+
+/** A person as rules and filters name them. */
+export const factsOf = ({ name, email, roles, record }: Person): PersonFacts => ({ name, email, roles, record });
+
+/** What a person's rights let them see, by the definitions in force. */
+export const sightOf = (definitions: Definitions, person: Person, clock: Clock): Sight => {
+  const whole = definitions.catalogue;
+  const { catalogue, registers } = seenByRoles(rolesOf(definitions, person), whole);
+  const me = factsOf(person);
+  const parted = catalogue.stored !== whole.stored;
+  const scopes = new Map<string, Scope>();
+  for (const register of whole.registers.values()) {
+    const seen = registers.get(register.key);
+    if (!seen || !catalogue.registers.has(register.key))
+      scopes.set(register.key, { register, where: NOTHING_SEEN, fields: new Map() });
+    else if (!seen.whole || (parted && worksOut(register))) scopes.set(register.key, scopeOf(seen, clock, me));
+  }
+  return { catalogue, whole, scopes, clock, me };
+};
+
+const worksOut = (register: Register): boolean => everyField(register).some(({ field }) => workedOutIn(field.type));

@@ -19,13 +19,10 @@ export interface Workplace {
 }
 
 /** A person looks, by definitions that were read for their request. */
-export const lookAs = (db: Queryable, definitions: Definitions, person: Person): Look => ({
-  db,
-  definitions,
-  person,
-  sight: sightOf(db, definitions, person),
-  clock: clockNow(definitions.catalogue),
-});
+export const lookAs = (db: Queryable, definitions: Definitions, person: Person): Look => {
+  const clock = clockNow(definitions.catalogue);
+  return { db, definitions, person, sight: sightOf(definitions, person, clock), clock };
+};
 
 /** One command of a person that writes records: in one transaction, with definitions that stand still until it commits. */
 export const inWriting = <T>(
@@ -36,8 +33,7 @@ export const inWriting = <T>(
   turns.run(person.id, () =>
     inHoldingTransaction(db, async (tx, version) => {
       const definitions = await reader.read(tx, version);
-      const sight = sightOf(tx, definitions, person);
-      return run({ db: tx, definitions, person, sight, clock: clockNow(definitions.catalogue), followers });
+      return run({ ...lookAs(tx, definitions, person), db: tx, followers });
     }),
   );
 
@@ -52,6 +48,5 @@ export const inJudging = <T>(
 ): Promise<T> =>
   db.transaction(async (tx) => {
     const definitions = await reader.read(tx);
-    const sight = sightOf(tx, definitions, person);
-    return run({ db: tx, definitions, person, sight, clock: clockNow(definitions.catalogue), followers });
+    return run({ ...lookAs(tx, definitions, person), db: tx, followers });
   });

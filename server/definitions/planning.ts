@@ -1,5 +1,6 @@
 import { inArray } from 'drizzle-orm';
 import type { PlanAnswer } from '#contract/index.ts';
+import { everyField, type Role, roleProblems, withoutGone as withoutGoneFields } from '#core/access/index.ts';
 import { type Problem, problem, toKey, within } from '#core/base/index.ts';
 import { FUNCTION_NAMES, type Renaming } from '#core/expression/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
@@ -22,9 +23,9 @@ import { rowFieldSchema } from '#core/values/index.ts';
 import {
   Identifier,
   inNewWords,
-  type Role,
   renameInCatalogue,
   renameInForm,
+  renameInRole,
   renameInRoute,
   renamesBetween,
   renamingProblem,
@@ -145,6 +146,7 @@ interface Renamed {
   readonly steps: readonly PlanStep[];
   readonly form: (form: Form) => Form;
   readonly route: (route: Route) => Route;
+  readonly role: (role: Role) => Role;
 }
 
 const rename = (definitions: Definitions, drafts: readonly Draft[], renames: readonly Renaming[]): Renamed => {
@@ -155,6 +157,8 @@ const rename = (definitions: Definitions, drafts: readonly Draft[], renames: rea
     stages.reduce((document, { renaming, before }) => renameInForm(document, before, renaming), given);
   const route = (given: Route) =>
     stages.reduce((document, { renaming, before }) => renameInRoute(document, before, renaming), given);
+  const role = (given: Role) =>
+    stages.reduce((document, { renaming, before }) => renameInRole(document, before, renaming), given);
   const draftsOf = new Map(drafts.map((each) => [each.form.key, each.form]));
   const keys = new Set([...definitions.forms.keys(), ...draftsOf.keys()]);
   const forms = [...keys].map((key) =>
@@ -177,7 +181,7 @@ const rename = (definitions: Definitions, drafts: readonly Draft[], renames: rea
     if (register) steps.push({ kind: 'rename_field', register, rows, from: renaming.from, to: renaming.to, rewritten });
     stages.push({ renaming, before });
   }
-  return { catalogue, steps, form, route };
+  return { catalogue, steps, form, route, role };
 };
 
 interface Aside {
@@ -253,7 +257,30 @@ export interface PlannedChange {
   readonly after: Catalogue;
   readonly renamed: Renamed;
   readonly fallBacks: readonly string[];
+  /** The roles there are after it. */
+  readonly roles: ReadonlyMap<string, Role>;
 }
+
+/** The roles after a change, without what is no longer there; refused where one of them goes by that. */
+const rolesAfter = ({ roles }: Definitions, changed: readonly Role[], renamed: Renamed, after: Catalogue) => {
+  const paths = new Map(
+    [...after.registers.values()].map((register) => [
+      register.key,
+      new Set(everyField(register).map(({ path }) => path)),
+    ]),
+  );
+  const isThere = (register: string, path: string | null): boolean =>
+    path === null ? paths.has(register) : (paths.get(register)?.has(path) ?? false);
+  const kept = [...roles.values()].map((role) => withoutGoneFields(renamed.role(role), isThere));
+  const sent = changed.map((role) => identifier.role(role, roles.get(role.key)));
+  const next = new Map([...kept, ...sent].map((role) => [role.key, role]));
+  const places = new Map(changed.map((role, i) => [role.key, i]));
+  const broken = [...next.values()].flatMap((role) =>
+    within(['roles', places.get(role.key) ?? role.key], roleProblems(role, after)),
+  );
+  if (broken.length > 0) throw invalid(broken);
+  return next;
+};
 
 /** The new keys a change gives fields: those it says, and those of fields that are known again by their ids. */
 const renamesIn = (catalogue: Catalogue, { registers, renames }: Changes): Renaming[] => {
@@ -288,6 +315,7 @@ export const planDefinitions = async (
     after,
     renamed,
     fallBacks: sayFallBacks(misfits),
+    roles: rolesAfter(definitions, changes.roles, renamed, after),
   };
 };
 
@@ -295,7 +323,7 @@ export const planDefinitions = async (
 export const sayPlan = (
   { plan, after, fallBacks }: PlannedChange,
   version: number,
-  roles: readonly Role[],
+  roles: readonly string[],
   counts: ReadonlyMap<string, number>,
 ): PlanAnswer => ({
   version,
@@ -304,7 +332,7 @@ export const sayPlan = (
       kind: step.kind,
       says: sayStep(step, after, 'register' in step ? (counts.get(step.register.key) ?? 0) : 0),
     })),
-    ...roles.map((role) => ({ kind: 'change_role', says: `The role ${role.label} is changed.` })),
+    ...roles.map((says) => ({ kind: 'change_role', says })),
     ...fallBacks.map((says) => ({ kind: 'fall_back', says })),
   ],
 });

@@ -1,9 +1,10 @@
 import { and, asc, eq, or, sql as raw } from 'drizzle-orm';
+import { type Role, readRole } from '#core/access/index.ts';
 import { type Form, formSchema } from '#core/form/index.ts';
 import { type ChoiceList, choiceListSchema, type Register, registerSchema } from '#core/register/index.ts';
 import { type CompiledRoute, compileRoute, type Route, routeSchema } from '#core/signoff/index.ts';
 import { sql } from '#core/sql/index.ts';
-import { catalogueOf, type Role, roleSchema } from '#core/workspace/index.ts';
+import { catalogueOf } from '#core/workspace/index.ts';
 import type { Queryable } from '../platform/database.ts';
 import { executeKept } from '../platform/fragment.ts';
 import { notFound } from '../platform/refusal.ts';
@@ -33,7 +34,7 @@ const parse = (kind: DefinitionKind, document: unknown): Document => {
     case 'choice_list':
       return { kind, document: choiceListSchema.parse(document) };
     case 'role':
-      return { kind, document: roleSchema.parse(document) };
+      return { kind, document: readRole(document) };
     case 'form':
       return { kind, document: formSchema.parse(document) };
     case 'route':

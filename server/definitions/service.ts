@@ -1,11 +1,12 @@
 import { arrayOverlaps, eq, sql } from 'drizzle-orm';
 import type { DraftAnswer, FormSummary, PlanAnswer, RouteSummary } from '#contract/index.ts';
-import { problem } from '#core/base/index.ts';
+import { givesSetUp, NO_RIGHTS, type Role } from '#core/access/index.ts';
+import { type Problem, problem } from '#core/base/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
 import type { Catalogue, Constraint, Plan, PlanStep, Register } from '#core/register/index.ts';
 import { compileRoute, type Route } from '#core/signoff/index.ts';
 import { any, identifier, rowsKey, sql as text } from '#core/sql/index.ts';
-import { Identifier, type Role } from '#core/workspace/index.ts';
+import { Identifier } from '#core/workspace/index.ts';
 import type { Db, Queryable, Tx } from '../platform/database.ts';
 import { toDrizzle } from '../platform/fragment.ts';
 import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
@@ -29,6 +30,19 @@ export type CountBreaking = (
   broken: { readonly register: Register; readonly constraint: Constraint; readonly catalogue: Catalogue },
 ) => Promise<number>;
 
+/** Says what other roles mean for those who hold them: what appears and disappears, in figures. */
+export type SayRoles = (
+  db: Queryable,
+  definitions: Definitions,
+  after: { readonly roles: ReadonlyMap<string, Role>; readonly changed: readonly string[] },
+) => Promise<readonly string[]>;
+
+/** What definitions ask of records: they read none themselves. */
+export interface FromRecords {
+  readonly countBreaking: CountBreaking;
+  readonly sayRoles: SayRoles;
+}
+
 type Said = PlanAnswer['steps'][number];
 type AskedAnew = PlanStep & { readonly kind: 'ask_anew' };
 
@@ -47,34 +61,47 @@ const bumpVersion = async (tx: Tx): Promise<number> => {
 
 const identified = new Identifier(newId);
 
-/** Refuses roles with which nobody at all could set anything up any more, and give it back. */
+/** Refuses roles with which nobody at all could set up registers, or people, any more, and give it back. */
 const refuseLockingOut = async (db: Queryable, { roles }: Definitions, changed: readonly Role[]): Promise<void> => {
   if (changed.length === 0) return;
   const after = new Map([...roles, ...changed.map((role) => [role.key, role] as const)]);
-  const setUp = [...after.values()].filter(({ setup }) => setup).map(({ key }) => key);
-  const holding = (keys: string[]) =>
-    db.select({ id: people.id }).from(people).where(arrayOverlaps(people.roles, keys)).limit(1);
-  if (setUp.length > 0 && (await holding(setUp)).length > 0) return;
-  const at = changed.findIndex((role) => !role.setup && roles.get(role.key)?.setup);
-  throw invalid([
-    problem(
-      'last_set_up',
-      ['roles', Math.max(at, 0), 'setup'],
-      'Then nobody could set anything up any more. Let somebody else do so first.',
-    ),
-  ]);
+  for (const right of ['registers', 'people'] as const) {
+    const giving = [...after.values()].filter((role) => givesSetUp([role], right)).map(({ key }) => key);
+    const [held] =
+      giving.length === 0
+        ? []
+        : await db.select({ id: people.id }).from(people).where(arrayOverlaps(people.roles, giving)).limit(1);
+    if (held) continue;
+    const at = changed.findIndex((role) => {
+      const before = roles.get(role.key);
+      return before !== undefined && givesSetUp([before], right) && !givesSetUp([role], right);
+    });
+    throw invalid([lastOf(right, ['roles', Math.max(at, 0), 'sets_up'])]);
+  }
 };
+
+const LAST_WORDS = { registers: 'registers and their rules', people: 'people and roles' };
+
+/** The last person with a right cannot lose it. */
+export const lastOf = (right: 'registers' | 'people', path: readonly (string | number)[]): Problem =>
+  problem(
+    'last_set_up',
+    path,
+    `Then nobody could set up ${LAST_WORDS[right]} any more. Let somebody else do so first.`,
+  );
 
 /** Commands that change definitions: one transaction each, one at a time. Drafts are not among what they wait for. */
 export class DefinitionsService {
   readonly #db: Db;
   readonly #reader: DefinitionsReader;
   readonly #countBreaking: CountBreaking;
+  readonly #sayRoles: SayRoles;
 
-  constructor(db: Db, reader: DefinitionsReader, countBreaking: CountBreaking) {
+  constructor(db: Db, reader: DefinitionsReader, { countBreaking, sayRoles }: FromRecords) {
     this.#db = db;
     this.#reader = reader;
     this.#countBreaking = countBreaking;
+    this.#sayRoles = sayRoles;
   }
 
   /** What a change would do. Changes nothing. */
@@ -82,7 +109,9 @@ export class DefinitionsService {
     const definitions = await this.#reader.read(this.#db);
     await refuseLockingOut(this.#db, definitions, changes.roles);
     const planned = await planDefinitions(this.#db, definitions, changes);
-    const answer = sayPlan(planned, definitions.version, changes.roles, await readCounts(this.#db));
+    const changed = changes.roles.map(({ key }) => key);
+    const roles = await this.#sayRoles(this.#db, definitions, { roles: planned.roles, changed });
+    const answer = sayPlan(planned, definitions.version, roles, await readCounts(this.#db));
     return this.#withBreaking(answer, planned.plan, planned.after, definitions);
   }
 
@@ -111,9 +140,11 @@ export class DefinitionsService {
       for (const [key, register] of after.registers)
         if (JSON.stringify(register) !== JSON.stringify(definitions.catalogue.registers.get(key)))
           await publishDefinition(tx, 'register', register, by);
-      for (const role of changes.roles)
-        await publishDefinition(tx, 'role', identified.role(role, definitions.roles.get(role.key)), by);
-      return sayPlan(planned, await bumpVersion(tx), changes.roles, counts);
+      for (const [key, role] of planned.roles)
+        if (JSON.stringify(role) !== JSON.stringify(definitions.roles.get(key)))
+          await publishDefinition(tx, 'role', role, by);
+      const said = changes.roles.map(({ label }) => `The role ${label} is changed.`);
+      return sayPlan(planned, await bumpVersion(tx), said, counts);
     });
   }
 
@@ -135,23 +166,34 @@ export class DefinitionsService {
     });
   }
 
-  /** Publishes the draft and settles who may fill it in and who may see the register's records. */
-  publishForm(key: string, fillInBy: readonly string[], seenBy: readonly string[], by: string): Promise<FormSummary> {
+  /**
+   * Publishes the draft and settles who may fill it in. `seenBy` settles too who may see the register's records, for whoever
+   * may say so; null leaves that as it is. A role that sees some of them goes on seeing these.
+   */
+  publishForm(
+    key: string,
+    fillInBy: readonly string[],
+    seenBy: readonly string[] | null,
+    by: string,
+  ): Promise<FormSummary> {
     return this.#change(async (tx, definitions) => {
       const base = (await findDraft(tx, key))?.form ?? definitions.forms.get(key)?.published.document;
       if (!base) throw notFound();
-      const unknown = [...fillInBy, ...seenBy].filter((role) => !definitions.roles.has(role));
+      const unknown = [...fillInBy, ...(seenBy ?? [])].filter((role) => !definitions.roles.has(role));
       if (unknown.length > 0)
         throw invalid(unknown.map((role) => problem('unknown_role', ['fill_in_by'], `There is no role “${role}”.`)));
       const form: Form = { ...base, fill_in_by: [...fillInBy] };
       valueOrRefuse(compileForm(form, definitions.catalogue));
       const version = await publishDefinition(tx, 'form', form, by);
       await dropDraft(tx, key);
-      for (const role of definitions.roles.values()) {
-        const rights = role.registers[form.register] ?? { see: false, add: false, change: false };
-        const see = seenBy.includes(role.key);
-        if (role.setup || rights.see === see) continue;
-        const next: Role = { ...role, registers: { ...role.registers, [form.register]: { ...rights, see } } };
+      for (const role of seenBy === null ? [] : definitions.roles.values()) {
+        const rights = role.registers[form.register] ?? NO_RIGHTS;
+        const see = seenBy?.includes(role.key) ?? false;
+        if (givesSetUp([role], 'registers') || givesSetUp([role], 'forms') || (rights.see !== false) === see) continue;
+        const next: Role = {
+          ...role,
+          registers: { ...role.registers, [form.register]: { ...rights, see, export: see } },
+        };
         await publishDefinition(tx, 'role', next, by);
       }
       await bumpVersion(tx);

@@ -1,11 +1,11 @@
 import { and, eq, gte, inArray, max, sql } from 'drizzle-orm';
+import type { Role } from '#core/access/index.ts';
 import type { Result } from '#core/base/index.ts';
 import { perPair } from '#core/base/index.ts';
 import { type CompiledForm, compileForm, type Form, formSchema } from '#core/form/index.ts';
 import type { Catalogue, ChoiceList, Register } from '#core/register/index.ts';
 import { type CompiledRoute, type Route, routeSchema } from '#core/signoff/index.ts';
 import { choiceListOf, rowFieldsIn } from '#core/values/index.ts';
-import type { Role } from '#core/workspace/index.ts';
 import type { Queryable } from '../platform/database.ts';
 import { definitions } from '../platform/schema.ts';
 

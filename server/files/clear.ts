@@ -31,8 +31,9 @@ const clearSome = (reader: DefinitionsReader, db: Run['db'], ids: readonly strin
   inTransaction(db, async (tx) => {
     await lockDefinitions(tx);
     const definitions = await reader.read(tx);
-    const sight = systemSight(definitions, 'a file is cleared only where no record at all holds it');
-    const held = await findHeldFiles({ db: tx, sight, clock: clockNow(definitions.catalogue) }, ids);
+    const clock = clockNow(definitions.catalogue);
+    const sight = systemSight(definitions, clock, 'a file is cleared only where no record at all holds it');
+    const held = await findHeldFiles({ db: tx, sight, clock }, ids);
     const mentioned = await findMentioned(tx, ids);
     const free = ids.filter((id) => !held.has(id) && !mentioned.has(id));
     if (free.length > 0) await tx.delete(files).where(inArray(files.id, free));

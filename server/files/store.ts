@@ -6,7 +6,7 @@ import { type FileSort, filesIn, textsOf } from '#core/values/index.ts';
 import { findDraft } from '../definitions/drafts.ts';
 import { lookAtRecord } from '../forms/taking-part.ts';
 import type { Person } from '../people/person.ts';
-import { isSetup, mayFill } from '../people/roles.ts';
+import { mayFill, setsUp } from '../people/roles.ts';
 import type { Queryable } from '../platform/database.ts';
 import { notFound, Refusal } from '../platform/refusal.ts';
 import { files } from '../platform/schema.ts';
@@ -88,7 +88,7 @@ export const readFileOfRecord = async (
 /** A picture or video of a form's introductions, for whoever may fill the form in, or is making it. */
 export const readFileOfForm = async (look: Look, key: string, file: string, small: boolean): Promise<SentFile> => {
   const { definitions, person, db } = look;
-  const draft = isSetup(definitions, person) ? (await findDraft(db, key))?.form : undefined;
+  const draft = setsUp(definitions, person, 'forms') ? (await findDraft(db, key))?.form : undefined;
   const shows = [definitions.forms.get(key)?.open?.document, draft].some(
     (form) =>
       form &&

@@ -23,6 +23,17 @@ const findOthers = async (
   return found.map((record) => record.id).filter((id) => id !== except);
 };
 
+/** The same among the records that whoever asks sees. */
+const findSeenOthers = async (
+  look: Look,
+  { register: { key } }: CompiledForm,
+  { field, value, except }: { readonly field: string; readonly value: string; readonly except: string | null },
+): Promise<string[]> => {
+  const register = look.sight.catalogue.registers.get(key);
+  const found = register ? await findByKey(look, register, { by: field, value }, { where: [], columns: field }) : [];
+  return found.map((record) => record.id).filter((id) => id !== except);
+};
+
 /** An entry as it is judged: its values, those of the record it changes, and that record. */
 export interface Judged {
   readonly values: RecordValues;
@@ -79,7 +90,9 @@ export const findDuplicates = async (look: Look, asked: DuplicatesAsked): Promis
   const checked = checkValues(register, { [asked.question]: asked.value }, catalogue);
   const value = checked.ok ? (checked.value[asked.question] ?? null) : null;
   if (typeof value !== 'string' || isNothing(value)) return { any: false, found: [] };
-  const ids = await findOthers(look, compiled, { field: asked.question, value, except: asked.record });
+  const others = { field: asked.question, value, except: asked.record };
+  // What must be unique is refused whoever holds the same; what is only likely to be the same is told of what is seen.
+  const ids = held.unique ? await findOthers(look, compiled, others) : await findSeenOthers(look, compiled, others);
   const shown = await readLinked(look, register.key, ids.slice(0, 3));
   return { any: ids.length > 0, found: Object.values(shown) };
 };

@@ -144,7 +144,7 @@ export const lookUp = async (look: Look, form: string, question: string, asking:
   if (asking.key && !mayFetch(compiled, question, asking.key.by)) throw notFound();
   const where =
     asked.offersWhere.length > 0
-      ? offeredWhere(look, asked.offersWhere, answersOf(compiled, asking.answers), await look.sight.me())
+      ? offeredWhere(look, asked.offersWhere, answersOf(compiled, asking.answers), look.sight.me)
       : [];
   const records = await findOffered(through, target, asked, asking, where);
   // What stands beside a title is for those who see it; the title itself belongs to the look-up.
@@ -188,7 +188,7 @@ export const notOfferedProblems = async (
     if (offersWhere.length === 0 || ids.size === 0) return true;
     const target = look.definitions.catalogue.registers.get('register' in type ? type.register : '');
     if (!target) return false;
-    const held = offeredWhere(look, offersWhere, answers, await look.sight.me());
+    const held = offeredWhere(look, offersWhere, answers, look.sight.me);
     return (await countOffered(system, target, [...ids], held)) === ids.size;
   };
   const problems: Problem[] = [];

@@ -6,7 +6,7 @@ import { behaviourOf } from '#core/values/index.ts';
 import { findDraft } from '../definitions/drafts.ts';
 import { idOf } from '../definitions/ids.ts';
 import { type Definitions, nextVersion, type Versioned } from '../definitions/store.ts';
-import { isSetup, mayFill, personRights } from '../people/roles.ts';
+import { mayAny, mayFill, setsUp } from '../people/roles.ts';
 import { takeTurns } from '../platform/locks.ts';
 import { notAllowed, notFound } from '../platform/refusal.ts';
 import { history } from '../platform/schema.ts';
@@ -25,8 +25,8 @@ const plainForms = new WeakMap<Definitions['catalogue'], Map<string, Form>>();
 
 /** The form every register has without being designed, for whoever may add or change its records. */
 const openPlain = (look: Look, key: string): OpenedForm | null => {
-  const rights = personRights(look.definitions, look.person, plainFormOf(key) ?? '');
-  if (!rights.add && !rights.change) return null;
+  const may = (deed: 'add' | 'change'): boolean => mayAny(look.definitions, look.person, plainFormOf(key) ?? '', deed);
+  if (!may('add') && !may('change')) return null;
   const { catalogue } = throughForm(look, key, 'a plain form has no system').sight;
   const register = catalogue.registers.get(plainFormOf(key) ?? '');
   if (!register) return null;
@@ -45,7 +45,7 @@ export const openForm = async (look: Look, key: string, draft: boolean): Promise
     if (!plain) throw notFound();
     return plain;
   }
-  const kept = draft && isSetup(definitions, person) ? await findDraft(db, key) : null;
+  const kept = draft && setsUp(definitions, person, 'forms') ? await findDraft(db, key) : null;
   if (kept) return { document: kept.form, version: (await nextVersion(db, 'form', key)).version, draft: true };
   const open = definitions.forms.get(key)?.open;
   if (!open || !mayFill(definitions, person, open.document)) throw notFound();
@@ -57,7 +57,7 @@ const showDay = (day: string, { catalogue }: Definitions): string =>
 
 /** Refuses to fill in a form outside its days; set-up people may try it at any time. */
 export const refuseClosed = ({ definitions, person, clock }: Look, form: Form): void => {
-  if (isSetup(definitions, person)) return;
+  if (setsUp(definitions, person, 'forms')) return;
   const day = today(clock);
   if (form.open_from !== undefined && day < form.open_from)
     throw notAllowed(`This form can be filled in from ${showDay(form.open_from, definitions)}.`);
@@ -91,11 +91,8 @@ export const refuseTooOften = async ({ db, person }: Work, form: Form): Promise<
  */
 export const mayChangeBy = ({ definitions, person }: Look, key: string): boolean => {
   const plain = plainFormOf(key);
-  if (plain !== null) {
-    const rights = personRights(definitions, person, plain);
-    return rights.see && rights.change;
-  }
+  if (plain !== null) return mayAny(definitions, person, plain, 'see') && mayAny(definitions, person, plain, 'change');
   const form = definitions.forms.get(key)?.open?.document;
   if (!form || form.purpose === 'add' || !mayFill(definitions, person, form)) return false;
-  return personRights(definitions, person, form.register).see;
+  return mayAny(definitions, person, form.register, 'see');
 };

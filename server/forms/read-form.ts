@@ -1,13 +1,18 @@
 import type { FormAnswer, Opened } from '#contract/index.ts';
+import { plainFormOf } from '#core/form/index.ts';
+import type { Register } from '#core/register/index.ts';
 import { compiledForm } from '../definitions/store.ts';
+import { doingsOf } from '../people/roles.ts';
 import { notFound } from '../platform/refusal.ts';
-import { findRecord } from '../records/reader/index.ts';
+import { lockedOf } from '../records/commands/index.ts';
+import { findRecord, readAllowed } from '../records/reader/index.ts';
 import type { Look } from '../records/work.ts';
 import { findSentBack } from '../signoff/part.ts';
 import { withFills } from './fills.ts';
 import { neededBy } from './needed.ts';
 import { mayChangeBy, openForm, refuseClosed } from './open.ts';
 import { readStarts } from './starts.ts';
+import { refuseUnseenRecord } from './taking-part.ts';
 import { neededCatalogue, throughForm } from './through-form.ts';
 
 /** A form as it is asked for. */
@@ -25,9 +30,24 @@ const readRecord = async (look: Look, shown: Look, asked: FormAsked, registerKey
   const register = shown.sight.catalogue.registers.get(registerKey);
   const sentBack = await findSentBack(look.db, asked.record, look.person.id);
   if (!register || (!sentBack && !mayChangeBy(look, asked.form))) throw notFound();
+  if (!sentBack) await refuseUnseenRecord(look, register, asked.record);
   const record = await findRecord(shown, register, asked.record);
   if (!record) throw notFound();
   return { record, sentBack };
+};
+
+/** The questions that this person may not answer: of a record that is changed, or of one that is added. */
+const readLocked = async (look: Look, register: Register, asked: FormAsked): Promise<Record<string, string>> => {
+  const isDesigned = plainFormOf(asked.form) === null;
+  if (asked.record === undefined) {
+    // What can be given a record only while something holds of it, is judged when it is sent.
+    const given = doingsOf(look.definitions, look.person, register.key)
+      .filter(({ deeds }) => isDesigned || deeds.has('add'))
+      .flatMap(({ gives }) => [...gives.keys()]);
+    return lockedOf(look, register, new Set(given), { deed: 'add', asked: isDesigned });
+  }
+  const allowed = (await readAllowed(look, register.key, [asked.record])).get(asked.record);
+  return lockedOf(look, register, allowed?.changes ?? new Set(), { deed: 'change', asked: isDesigned });
 };
 
 /** A form as a person gets it, with the record where it changes one. */
@@ -52,6 +72,7 @@ export const readForm = async (look: Look, asked: FormAsked): Promise<FormAnswer
     ...neededBy(register, catalogue),
     now: look.clock.now,
     record,
+    locked: await readLocked(look, register, asked),
     begun: compiled.ok
       ? await withFills(through, compiled.value, starts)
       : { values: starts, links: {}, snapshots: {} },

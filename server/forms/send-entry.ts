@@ -13,7 +13,7 @@ import {
 } from '#core/form/index.ts';
 import type { RecordValues, Register } from '#core/register/index.ts';
 import { compiledForm, findFormVersion, type Versioned } from '../definitions/store.ts';
-import { personRights } from '../people/roles.ts';
+import { mayAny } from '../people/roles.ts';
 import { invalid, notAllowed, notFound, Refusal, valueOrRefuse } from '../platform/refusal.ts';
 import { receipts } from '../platform/schema.ts';
 import { addRecords, type By, changeRecord } from '../records/commands/index.ts';
@@ -26,6 +26,7 @@ import { dropEntry } from './kept.ts';
 import { notOfferedProblems } from './look-up.ts';
 import { mayChangeBy, openForm, refuseClosed, refuseTooOften } from './open.ts';
 import { readStarts } from './starts.ts';
+import { refuseUnseenRecord } from './taking-part.ts';
 import { throughForm } from './through-form.ts';
 
 const AHEAD_MS = 5 * 60_000;
@@ -39,6 +40,8 @@ export interface GivenEntry {
   readonly values: Readonly<Record<string, unknown>>;
   readonly record?: { readonly id: string; readonly from: Readonly<Record<string, unknown>> } | undefined;
   readonly opened?: Opened | undefined;
+  /** Whoever sends it has heard that the record leaves their sight with it. */
+  readonly leaves?: boolean | undefined;
 }
 
 /** An entry on its way in: by which form, and as of when it is judged. */
@@ -115,11 +118,8 @@ const receive = async (work: Work, key: string, entry: GivenEntry): Promise<Rece
 };
 
 /** The values an entry comes to, recomputed and checked from the stored definition, or every problem. */
-const valuesOf = async (
-  { compiled, entry, judging, own }: Received,
-  before: RecordValues | null,
-): Promise<RecordValues> => {
-  const me = personItem(await judging.sight.me());
+const valuesOf = ({ compiled, entry, judging, own }: Received, before: RecordValues | null): RecordValues => {
+  const me = personItem(judging.sight.me);
   return valueOrRefuse(receiveEntry(compiled, entry.values, before, judging.clock, me, own), ['values']);
 };
 
@@ -144,6 +144,7 @@ const changeByEntry = async (
 ): Promise<Sent> => {
   const { register, through } = received;
   const sentBack = await findSentBack(work.db, id, work.person.id);
+  if (!sentBack && mayChangeBy(work, received.key)) await refuseUnseenRecord(work, register, id);
   const current =
     sentBack || mayChangeBy(work, received.key) ? await findRecord(through, received.compiled.register, id) : null;
   if (!current) throw notFound();
@@ -152,7 +153,11 @@ const changeByEntry = async (
   // What follows from the answers without being sent is changed from what the record holds now.
   const followed = Object.keys(changes).filter((field) => !Object.hasOwn(received.entry.values, field));
   const base = { ...from, ...Object.fromEntries(followed.map((field) => [field, current.values[field] ?? null])) };
-  const by = byForm(received, sentBack ? 'sent_again' : 'changed');
+  const by = {
+    ...byForm(received, sentBack ? 'sent_again' : 'changed'),
+    mends: sentBack !== null,
+    leaves: received.entry.leaves === true,
+  };
   const seen = received.compiled.register;
   const changed = await changeRecord(work, register, id, { from: base, changes }, by, seen);
   return { id, number: changed.number, register: register.key, title: current.title, goes_to: changed.goesTo ?? null };
@@ -162,7 +167,7 @@ const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
   const { key, entry, form, open, register } = received;
   if (form.document.purpose === 'change' || open.purpose === 'change')
     throw invalid([problem('changes_only', ['record'], 'This form changes records that are there, and adds none.')]);
-  if (plainFormOf(key) !== null && !personRights(work.definitions, work.person, register.key).add)
+  if (plainFormOf(key) !== null && !mayAny(work.definitions, work.person, register.key, 'add'))
     throw notAllowed('You may not add records here.');
   const values = await valuesOf(received, null);
   if (!(await wasSent(work, entry.id))) {

@@ -4,13 +4,11 @@ import { formWithId } from '../definitions/ids.ts';
 import { compiledForm } from '../definitions/store.ts';
 import { notFound } from '../platform/refusal.ts';
 import type { Look } from '../records/work.ts';
-import { findSignOff } from '../signoff/enter.ts';
-import { takesPart } from '../signoff/part.ts';
-import type { SignOff } from '../signoff/routes-in-force.ts';
+import { type Standing, standTo } from '../signoff/part.ts';
 import { sightOfAsked } from './through-form.ts';
 
 /** The form a record came by; where it came by none, or by one that no longer fits, its register's own. */
-const formOfPart = ({ definitions }: Look, register: Register, { formId }: SignOff): CompiledForm | null => {
+const formOfPart = ({ definitions }: Look, register: Register, formId: Standing['formId']): CompiledForm | null => {
   const { catalogue } = definitions;
   const sent = formId === null ? null : formWithId(definitions, formId);
   for (const form of [sent, plainForm(register, catalogue)]) {
@@ -22,7 +20,8 @@ const formOfPart = ({ definitions }: Look, register: Register, { formId }: SignO
 
 /**
  * How a person looks at one record: as their roles let them, and where they take part in its sign-off besides at what
- * its form asks. There, and nowhere else: what this gives is for reading that record alone.
+ * its form asks. There, and nowhere else: what this gives is for reading that record alone. One statement answers for all
+ * that they may not see, whether it is somebody else's, archived, or was never there.
  */
 export const lookAtRecord = async <L extends Look>(
   look: L,
@@ -32,11 +31,18 @@ export const lookAtRecord = async <L extends Look>(
   const whole = look.definitions.catalogue.registers.get(key);
   if (!whole) throw notFound();
   const seen = look.sight.catalogue.registers.get(key);
-  if (seen === whole) return { look, register: whole };
-  const signOff = await findSignOff(look.db, id);
-  const form = signOff && (await takesPart(look.db, id, look.person.id)) ? formOfPart(look, whole, signOff) : null;
-  const sight = form ? sightOfAsked(look.sight, form) : look.sight;
-  const register = sight.catalogue.registers.get(key);
-  if (!register) throw notFound();
-  return { look: { ...look, sight }, register };
+  if (seen === whole && !look.sight.scopes.has(key)) return { look, register: whole };
+  const stands = await standTo(look, whole, id);
+  const form = stands.takesPart ? formOfPart(look, whole, stands.formId) : null;
+  if (form) {
+    const sight = sightOfAsked(look.sight, form, id);
+    return { look: { ...look, sight }, register: sight.catalogue.registers.get(key) ?? whole };
+  }
+  if (!seen || !stands.sees) throw notFound();
+  return { look, register: seen };
+};
+
+/** Refuses a record that a person does not see, as one that is not there. */
+export const refuseUnseenRecord = async (look: Look, register: Register, id: string): Promise<void> => {
+  if (!(await standTo(look, register, id)).sees) throw notFound();
 };

@@ -1,10 +1,10 @@
+import { ownerOf, pathOf } from '#core/access/index.ts';
 import { perPair } from '#core/base/index.ts';
 import { type CompiledForm, fieldsNeeded, fieldsShown, type Needs, plainFormOf } from '#core/form/index.ts';
 import { type Catalogue, narrowCatalogue } from '#core/register/index.ts';
-import type { Sight } from '../records/sight.ts';
+import { identifier, parameter, sql } from '#core/sql/index.ts';
+import { givenColumns, type RecordScope, type Sight, widenedScope } from '../records/sight.ts';
 import { asSystem, type Look } from '../records/work.ts';
-
-const ownerOf = (register: string): string => register.split('.')[0] ?? register;
 
 /** A catalogue wider by one register than what somebody sees: they may add to it without seeing what is there. */
 const withOwn = (seen: Catalogue, all: Catalogue, key: string): Catalogue =>
@@ -51,8 +51,41 @@ const shown = perPair((seen: Catalogue, compiled: CompiledForm) =>
 export const neededCatalogue = ({ sight }: Look, compiled: CompiledForm): Catalogue =>
   needed(sight.catalogue, compiled);
 
-/** A sight wider by what a form asks, and by what the links among it are called; for whoever takes part in its record. */
-export const sightOfAsked = (sight: Sight, compiled: CompiledForm): Sight => ({
-  ...sight,
-  catalogue: shown(sight.catalogue, compiled),
-});
+/**
+ * A sight wider by what a form asks, and by what the links among it are called; for whoever takes part in its record,
+ * and for reading that one alone.
+ */
+export const sightOfAsked = (sight: Sight, compiled: CompiledForm, record: string): Sight => {
+  const scopes = new Map(sight.scopes);
+  for (const [key, fields] of byOwner(fieldsShown(compiled))) {
+    const whole = sight.whole.registers.get(key);
+    const itself: RecordScope = (alias) => sql`${identifier(alias, 'id')} = ${parameter(record, 'uuid')}`;
+    if (whole && scopes.has(key))
+      scopes.set(key, widenedScope(whole, scopes.get(key), fields, key === compiled.register.key ? itself : null));
+  }
+  return { ...sight, catalogue: withGiven(shown(sight.catalogue, compiled), scopes), scopes };
+};
+
+const given = new WeakMap<Catalogue, Catalogue>();
+
+/** A widened catalogue in which what is worked out in scoped registers stands in columns: which those are, its roles say. */
+const withGiven = (catalogue: Catalogue, scopes: Sight['scopes']): Catalogue => {
+  const scoped = [...catalogue.registers.values()].filter(({ key }) => scopes.has(key));
+  const made = given.get(catalogue) ?? {
+    ...catalogue,
+    stored: new Set([...(catalogue.stored ?? []), ...givenColumns(scoped)]),
+  };
+  given.set(catalogue, made);
+  return made;
+};
+
+/** What is needed of each register, by path: `lines.cost` for what is needed of its rows. */
+const byOwner = (needs: Needs): ReadonlyMap<string, ReadonlySet<string>> => {
+  const found = new Map<string, Set<string>>();
+  for (const [place, keys] of needs) {
+    const paths = found.get(ownerOf(place)) ?? new Set<string>();
+    found.set(ownerOf(place), paths);
+    for (const key of keys) paths.add(pathOf(place, key));
+  }
+  return found;
+};

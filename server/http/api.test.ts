@@ -23,6 +23,8 @@ describe('the HTTP interface', () => {
       Caller,
       Caller,
     ];
+    // Somebody without any role.
+    await server.database.db.execute(sql`update iolite.people set roles = '{}' where name = 'Orla Margetts'`);
     await makeNearMisses(runa);
   });
   afterAll(() => server?.stop());

@@ -4,16 +4,16 @@ import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
 import express, { type ErrorRequestHandler, type Express, type Request } from 'express';
 import helmet from 'helmet';
-import { api, type Endpoint, openApiDocument } from '#contract/index.ts';
+import { api, type Endpoint, openApiDocument, paths } from '#contract/index.ts';
 import { findSigned } from '../access/session.ts';
 import { DefinitionsReader } from '../definitions/reader.ts';
 import { DefinitionsService } from '../definitions/service.ts';
-import { isSetup } from '../people/roles.ts';
+import { isSetup, setsUp } from '../people/roles.ts';
 import { type Database, WRITERS_AT_ONCE } from '../platform/database.ts';
 import { FairQueue } from '../platform/fair-queue.ts';
 import { notAllowed, Refusal } from '../platform/refusal.ts';
 import { bind } from './bind.ts';
-import { countBreakingRecords, FOLLOWERS } from './composition.ts';
+import { FOLLOWERS, FROM_RECORDS } from './composition.ts';
 import type { Context, Handlers } from './context.ts';
 import { readToken } from './cookie.ts';
 import type { LiveEvents } from './live.ts';
@@ -25,10 +25,14 @@ import { serveFiles } from './routes/files.ts';
 import { formHandlers } from './routes/forms.ts';
 import { jobHandlers } from './routes/jobs.ts';
 import { serveLive } from './routes/live.ts';
+import { peopleHandlers } from './routes/people.ts';
 import { recordHandlers } from './routes/records.ts';
 import { sessionHandlers } from './routes/session.ts';
 import { signOffHandlers } from './routes/signoff.ts';
 import { dropUnstorable, suspectUnstorable } from './unstorable.ts';
+
+/** What reads and changes nothing. */
+const READS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
 
 /** The version of the program. */
 export const VERSION = '0.1.0';
@@ -62,7 +66,7 @@ export const makeApp = (options: AppOptions): Express => {
     reader,
     followers: FOLLOWERS,
     turns: new FairQueue(WRITERS_AT_ONCE, PATIENCE_MS),
-    setUp: new DefinitionsService(db, reader, countBreakingRecords),
+    setUp: new DefinitionsService(db, reader, FROM_RECORDS),
     demonstration,
   };
   const app = express();
@@ -100,8 +104,16 @@ export const makeApp = (options: AppOptions): Express => {
       throw new Refusal('sign_in', 'Please sign in.');
     }
     const definitions = await reader.read(db, signed.workspaceVersion);
-    if (endpoint?.setup && !isSetup(definitions, signed.person)) throw notAllowed('Only set-up people may do this.');
-    return { ...services, signed: { person: signed.person, definitions } };
+    // Who may no longer look as others is themselves again.
+    const looksAs = setsUp(definitions, signed.person, 'people') ? signed.looksAs : null;
+    const person = looksAs ?? signed.person;
+    if (looksAs && !READS.has(request.method) && !endpoint?.open && endpoint?.path !== paths.lookAsOneself.path)
+      throw notAllowed(`You look as ${looksAs.name}: nothing can be written meanwhile.`);
+    const needed = endpoint?.setup ?? null;
+    const may =
+      needed === 'any' ? isSetup(definitions, person) : needed === null || setsUp(definitions, person, needed);
+    if (!may) throw notAllowed('Only set-up people may do this.');
+    return { ...services, signed: { person, definitions, looker: looksAs ? signed.person : null } };
   };
 
   // A CSV file of a hundred thousand rows is larger than anything a form sends: only somebody who is signed in sends one.
@@ -119,6 +131,7 @@ export const makeApp = (options: AppOptions): Express => {
       return { status: 'ok', version: VERSION, database: 'ok' };
     },
     ...sessionHandlers,
+    ...peopleHandlers,
     ...definitionHandlers,
     ...recordHandlers,
     ...csvHandlers,

@@ -1,6 +1,8 @@
+import { sayRoleChanges } from '../access/role-changes.ts';
+import { tieOnce } from '../access/tie.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import { renameReserved } from '../definitions/reserved.ts';
-import { type CountBreaking, DefinitionsService } from '../definitions/service.ts';
+import { type CountBreaking, DefinitionsService, type FromRecords } from '../definitions/service.ts';
 import { settle } from '../definitions/settle.ts';
 import { clearFiles } from '../files/clear.ts';
 import { csvTask } from '../lists/csv-task.ts';
@@ -11,6 +13,7 @@ import type { Follower } from '../records/commands/index.ts';
 import { historyFollower } from '../records/followers/history.ts';
 import { liveFollower } from '../records/followers/live.ts';
 import { searchFollower } from '../records/followers/search.ts';
+import { markWordsOnce } from '../records/mark-words.ts';
 import { countBreaking } from '../records/reader/index.ts';
 import { systemSight } from '../records/sight.ts';
 import { signOffFollower } from '../signoff/follower.ts';
@@ -35,13 +38,19 @@ const settleTask = (reader: DefinitionsReader): Task => ({
 });
 
 /** Definitions read no records: a rehearsal's counts come from the reader. */
-export const countBreakingRecords: CountBreaking = (db, definitions, { register, constraint, catalogue }) => {
-  const sight = systemSight(definitions, 'a rehearsal says how many of all records would break a rule');
-  return countBreaking({ db, sight, clock: clockNow(catalogue) }, register, constraint, catalogue);
+const countBreakingRecords: CountBreaking = (db, definitions, { register, constraint, catalogue }) => {
+  const clock = clockNow(catalogue);
+  const sight = systemSight(definitions, clock, 'a rehearsal says how many of all records would break a rule');
+  return countBreaking({ db, sight, clock }, register, constraint, catalogue);
 };
+
+/** What definitions ask of records. */
+export const FROM_RECORDS: FromRecords = { countBreaking: countBreakingRecords, sayRoles: sayRoleChanges };
 
 /** What a start does besides the migrations: definitions of an earlier version are put into the words of this one. */
 export const bringUpToDate = async (db: Db, reader: DefinitionsReader): Promise<void> => {
-  await renameReserved(db, reader, new DefinitionsService(db, reader, countBreakingRecords));
+  await renameReserved(db, reader, new DefinitionsService(db, reader, FROM_RECORDS));
   await settle(db, reader);
+  await tieOnce(db, reader);
+  await markWordsOnce(db, reader);
 };

@@ -13,6 +13,8 @@ import type { Call } from './bind.ts';
 export interface SignedContext {
   readonly person: Person;
   readonly definitions: Definitions;
+  /** Who really looks, where somebody looks as this person. */
+  readonly looker: Pick<Person, 'id' | 'name'> | null;
 }
 
 /** What every handler gets. */

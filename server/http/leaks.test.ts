@@ -39,7 +39,6 @@ describe('what leaked', () => {
       const role = {
         key: 'safety_trustee',
         label: 'Safety trustee',
-        setup: false,
         registers: { boats: see, berths: see },
       };
       const made = await runa.post('/api/workspace/carry-out', {
@@ -101,7 +100,7 @@ describe('what leaked', () => {
       ],
     };
     const see = { see: true, add: true, change: true };
-    const role = { key: 'safety_trustee', label: 'Safety trustee', setup: false, registers: { kits: see } };
+    const role = { key: 'safety_trustee', label: 'Safety trustee', registers: { kits: see } };
     const made = await runa.post('/api/workspace/carry-out', {
       version,
       registers: [kits],
@@ -154,8 +153,7 @@ describe('what leaked', () => {
     const role = (boats: object, invoices: object) => ({
       key: 'safety_trustee',
       label: 'Safety trustee',
-      setup: false,
-      registers: { clients: { see: true, add: true, change: true }, boats, invoices },
+      registers: { clients: { see: true, add: true, change: true, archive: true }, boats, invoices },
     });
     const see = { see: true, add: false, change: false };
     const hidden = { see: false, add: false, change: false };
@@ -200,20 +198,20 @@ describe('what leaked', () => {
 
   test('the last who may set up cannot lose it', async () => {
     const { version } = (await runa.get('/api/workspace')).body;
-    const role = { key: 'operations_manager', label: 'Operations manager', setup: false, registers: {} };
+    const role = { key: 'operations_manager', label: 'Operations manager', registers: {} };
     const change = { version, registers: [], choice_lists: [], roles: [role] };
     for (const how of ['rehearse', 'carry-out']) {
       const answer = await runa.post(`/api/workspace/${how}`, change);
       expect([answer.status, answer.body.errors?.[0]]).toEqual([
         422,
-        expect.objectContaining({ code: 'last_set_up', pointer: '#/roles/0/setup' }),
+        expect.objectContaining({ code: 'last_set_up', pointer: '#/roles/0/sets_up' }),
       ]);
     }
     // Where somebody else may, it can be let go.
-    const trustee = { key: 'safety_trustee', label: 'Safety trustee', setup: true, registers: {} };
+    const trustee = { key: 'safety_trustee', label: 'Safety trustee', sets_up: ['registers', 'people'], registers: {} };
     expect((await runa.post('/api/workspace/rehearse', { ...change, roles: [role, trustee] })).status).toBe(200);
     // A role that nobody holds is nobody.
-    const held = { key: 'no_one', label: 'No one', setup: true, registers: {} };
+    const held = { key: 'no_one', label: 'No one', sets_up: ['registers', 'people'], registers: {} };
     expect((await runa.post('/api/workspace/rehearse', { ...change, roles: [role, held] })).status).toBe(422);
   });
 
@@ -221,7 +219,7 @@ describe('what leaked', () => {
     test('see of a record what its form asks, with what its links are called; there, and nowhere else', async () => {
       const steps = [{ label: 'Trustee', role: 'safety_trustee', condition: null }];
       const { version: now } = (await runa.get('/api/workspace')).body;
-      const roles = [{ key: 'safety_trustee', label: 'Safety trustee', setup: false, registers: {} }];
+      const roles = [{ key: 'safety_trustee', label: 'Safety trustee', registers: {} }];
       await runa.post('/api/workspace/carry-out', { version: now, registers: [], choice_lists: [], roles });
       await runa.post('/api/forms/report_a_near_miss/publish', { fill_in_by: ['yard_hand'], seen_by: [] });
       expect((await runa.put('/api/routes/near_misses', { ...nearMissRoute, steps })).status).toBe(200);

@@ -12,8 +12,8 @@ interface Stream {
   person: Person;
 }
 
-/** What of an event a person may hear, by the definitions of this moment; null: nothing. */
-export type HeardBy = (person: Person, event: LiveEvent) => Promise<LiveEvent | null>;
+/** What of an event a person may hear, by the definitions of this moment. */
+export type HeardBy = (person: Person, event: LiveEvent) => Promise<readonly LiveEvent[]>;
 /** Whose some sessions are now; those that ended are not among them. */
 export type Living = (sessions: readonly string[]) => Promise<ReadonlyMap<string, Person>>;
 
@@ -40,7 +40,7 @@ export class LiveEvents {
   readonly #heartbeat: NodeJS.Timeout;
   readonly #changed = new Set<string>();
   #count: CountRecords | null = null;
-  #heardBy: HeardBy = async () => null;
+  #heardBy: HeardBy = async () => [];
   #living: Living | null = null;
   #counting: NodeJS.Timeout | null = null;
 
@@ -115,7 +115,9 @@ export class LiveEvents {
     for (const stream of this.#streams) {
       const { response, person } = stream;
       this.#heardBy(person, event).then(
-        (heard) => heard && this.#streams.has(stream) && response.write(`data: ${JSON.stringify(heard)}\n\n`),
+        (heard) => {
+          if (this.#streams.has(stream)) for (const each of heard) response.write(`data: ${JSON.stringify(each)}\n\n`);
+        },
         // Who cannot be asked for is told nothing; the stream's next `again` makes up for it.
         () => undefined,
       );

@@ -173,7 +173,6 @@ describe('a file of records', () => {
         {
           key: 'office',
           label: 'Office',
-          setup: false,
           registers: { crates: { see: true, add: true, change: false } },
         },
       ],

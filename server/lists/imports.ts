@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { type CsvState, csvImportSchema, csvStateSchema } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { idOf, registerWithId } from '../definitions/ids.ts';
-import { isSetup, personRights } from '../people/roles.ts';
+import { mayAny, setsUp } from '../people/roles.ts';
 import type { Tx } from '../platform/database.ts';
 import { addJob, findJob, type Job } from '../platform/jobs.ts';
 import { notAllowed, notFound, Refusal } from '../platform/refusal.ts';
@@ -42,8 +42,8 @@ export const beginImport = async (
   given: Mapping & { readonly csv: string },
 ): Promise<string> => {
   const { csv, ...mapping } = given;
-  const rights = personRights(look.definitions, look.person, register.key);
-  if (!rights.add && !rights.change) throw notAllowed('You may not add or change records here.');
+  const may = (deed: 'add' | 'change'): boolean => mayAny(look.definitions, look.person, register.key, deed);
+  if (!may('add') && !may('change')) throw notAllowed('You may not add or change records here.');
   fieldsOfColumns(register, mapping);
   const forgotten = lt(imports.askedAt, new Date(Date.now() - FORGOTTEN_HOURS * 3_600_000));
   await tx.delete(imports).where(and(eq(imports.kind, 'rehearsal'), forgotten));
@@ -65,7 +65,7 @@ const findOwn = async (look: Look, id: string): Promise<{ readonly kept: Import;
   const { db, definitions, person } = look;
   const job = await findJob(db, id);
   const [kept] = job?.task === CSV_TASK ? await db.select(KEPT).from(imports).where(eq(imports.id, id)) : [];
-  if (!job || !kept || (job.begunBy !== person.id && !isSetup(definitions, person))) throw notFound();
+  if (!job || !kept || (job.begunBy !== person.id && !setsUp(definitions, person, 'registers'))) throw notFound();
   return { kept, job };
 };
 
@@ -167,7 +167,7 @@ export const beginUndoing = async (tx: Tx, look: Look, id: string): Promise<stri
   if (await findUndoing({ db: tx }, id)) throw new Refusal('conflict', 'This was undone already.');
   const register = registerWithId(look.definitions, kept.registerId);
   if (!register) throw notFound();
-  if (!personRights(look.definitions, look.person, register.key).change)
+  if (!mayAny(look.definitions, look.person, register.key, 'change'))
     throw notAllowed('You may not change records here.');
   const undoing = await addJob(tx, CSV_TASK, {}, look.person.id);
   await tx.insert(imports).values({ id: undoing, kind: 'undoing', registerId: kept.registerId, of: id, given: {} });

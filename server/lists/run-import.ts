@@ -7,7 +7,7 @@ import { type StoredValue, sameValue } from '#core/values/index.ts';
 import { registerWithId } from '../definitions/ids.ts';
 import { findPerson } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
-import { personRights } from '../people/roles.ts';
+import { mayAny } from '../people/roles.ts';
 import type { Db } from '../platform/database.ts';
 import { Refusal, valueOrRefuse } from '../platform/refusal.ts';
 import { history, importRefusals, imports, jobs } from '../platform/schema.ts';
@@ -78,14 +78,14 @@ const newOf = (line: Line) => ({
 
 /** The rows that can be read and may be written, and why the others stay out. */
 const sorted = (work: Work, register: Register, lines: readonly Line[]) => {
-  const rights = personRights(work.definitions, work.person, register.key);
+  const may = (deed: 'add' | 'change'): boolean => mayAny(work.definitions, work.person, register.key, deed);
   const refused = new Map<number, readonly Misfit[]>();
   const fresh: Line[] = [];
   const known: Line[] = [];
   for (const line of lines) {
     if (line.misfits.length > 0) refused.set(line.line, line.misfits);
-    else if (line.matched === null && !rights.add) refused.set(line.line, [wholeLine('You may not add records here.')]);
-    else if (line.matched !== null && !rights.change)
+    else if (line.matched === null && !may('add')) refused.set(line.line, [wholeLine('You may not add records here.')]);
+    else if (line.matched !== null && !may('change'))
       refused.set(line.line, [wholeLine('You may not change records here.')]);
     else (line.matched === null ? fresh : known).push(line);
   }
@@ -162,11 +162,17 @@ const storePart = async (work: Work, register: Register, lines: readonly Line[],
   return { outcomes, refused };
 };
 
-const judgePart = async (work: Work, register: Register, lines: readonly Line[], earlier: Earlier): Promise<Part> => {
+const judgePart = async (
+  work: Work,
+  register: Register,
+  lines: readonly Line[],
+  earlier: Earlier,
+  by: By,
+): Promise<Part> => {
   const { refused, fresh, known } = sorted(work, register, lines);
   const outcomes = new Map<number, Outcome>();
   const told = new Map<number, string[]>();
-  for (const { at, problem } of await judgeNew(work, register, fresh.map(newOf), earlier))
+  for (const { at, problem } of await judgeNew(work, register, fresh.map(newOf), earlier, by))
     told.set(at, [...(told.get(at) ?? []), problem.detail]);
   fresh.forEach(({ line }, at) => {
     const details = told.get(at);
@@ -177,7 +183,7 @@ const judgePart = async (work: Work, register: Register, lines: readonly Line[],
     try {
       const change = await changeOf(work, register, line);
       const differs =
-        change !== null && line.matched !== null && (await judgeChange(work, register, line.matched, change));
+        change !== null && line.matched !== null && (await judgeChange(work, register, line.matched, change, by));
       outcomes.set(line.line, differs ? 'changed' : 'unchanged');
     } catch (error) {
       if (!(error instanceof Refusal)) throw error;
@@ -269,7 +275,7 @@ const goThroughFile = async (doing: Doing, kept: Import, csv: string, person: Pe
       const lines = await readLines(work, seen, given, { width: head.length, from: before, rows: some });
       const register = wholeRegister(work, seen.key);
       const part = isRehearsal
-        ? await judgePart(work, register, lines, earlier)
+        ? await judgePart(work, register, lines, earlier, by)
         : await storePart(work, register, lines, by);
       await keepPart(work, kept, part, some.length, before === 0 ? sampleOf(work, seen, given, lines, part) : []);
     });
@@ -331,7 +337,7 @@ const goThroughDone = async (doing: Doing, kept: Import, person: Person): Promis
     const from = through;
     await doing.writing(person, async (work) => {
       const register = wholeRegister(work, seenRegister(work, kept).key);
-      if (!personRights(work.definitions, work.person, register.key).change)
+      if (!mayAny(work.definitions, work.person, register.key, 'change'))
         throw new Refusal('not_allowed', 'You may not change records here any more.');
       const outcomes = new Map<number, Outcome>();
       const refused = new Map<number, readonly Misfit[]>();

@@ -1,4 +1,4 @@
-import { eq, inArray } from 'drizzle-orm';
+import { asc, eq, inArray } from 'drizzle-orm';
 import type { Linked } from '#contract/index.ts';
 import { foldText } from '#core/base/index.ts';
 import type { Queryable } from '../platform/database.ts';
@@ -32,8 +32,23 @@ export const findPeople = async (db: Queryable, find: string): Promise<Linked[]>
     .map(({ id, name }) => linked(id, name));
 };
 
+/** Everyone who may sign in, in their order. */
+export const readEveryone = async (db: Queryable): Promise<Person[]> => {
+  const rows = await db.select().from(people).orderBy(asc(people.position), asc(people.name));
+  return rows.map(toPerson);
+};
+
+/** A person, from their row. */
+export const toPerson = ({ id, name, email, roles, recordId: record }: typeof people.$inferSelect): Person => ({
+  id,
+  name,
+  email,
+  roles,
+  record,
+});
+
 /** Someone by their id, with the roles they hold now; null where there is nobody. */
 export const findPerson = async (db: Queryable, id: string): Promise<Person | null> => {
   const [row] = await db.select().from(people).where(eq(people.id, id));
-  return row ? { id: row.id, name: row.name, email: row.email, roles: row.roles } : null;
+  return row ? toPerson(row) : null;
 };

@@ -1,20 +1,69 @@
+import {
+  type Deed,
+  type Doing,
+  doingOf,
+  givesSetUp,
+  type Role,
+  type SeenByRole,
+  type SetUpRight,
+  seenByRole,
+} from '#core/access/index.ts';
+import { perPair } from '#core/base/index.ts';
 import type { Form } from '#core/form/index.ts';
-import { type Rights, type Role, rightsOn } from '#core/workspace/index.ts';
+import type { Catalogue, Register } from '#core/register/index.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from './person.ts';
 
 /** The roles a person holds, as far as there still are such. */
-export const rolesOf = (definitions: Definitions, person: Person): Role[] =>
+export const rolesOf = (definitions: Pick<Definitions, 'roles'>, person: Pick<Person, 'roles'>): Role[] =>
   person.roles.map((key) => definitions.roles.get(key)).filter((role) => role !== undefined);
 
-/** Whether a person changes the set-up. */
-export const isSetup = (definitions: Definitions, person: Person): boolean =>
-  rolesOf(definitions, person).some((role) => role.setup);
+/** Whether a person may set something up: registers and their rules; forms, routes and lists; people and roles. */
+export const setsUp = (definitions: Definitions, person: Person, right: SetUpRight): boolean =>
+  givesSetUp(rolesOf(definitions, person), right);
 
-/** What a person's roles give them on a register, added up. */
-export const personRights = (definitions: Definitions, person: Person, register: string): Rights =>
-  rightsOn(rolesOf(definitions, person), register);
+/** Whether a person has any right to set up. */
+export const isSetup = (definitions: Definitions, person: Person): boolean =>
+  rolesOf(definitions, person).some((role) => role.sets_up.length > 0);
+
+/** What a role sees, worked out once for as long as neither it nor the registers change. */
+export const seenBy: (role: Role, catalogue: Catalogue) => SeenByRole = perPair(seenByRole);
+
+const doings = perPair((_role: Role, _catalogue: Catalogue) => new Map<string, Doing>());
+
+const doingIn = (role: Role, register: Register, catalogue: Catalogue): Doing => {
+  const known = doings(role, catalogue);
+  const made = known.get(register.key) ?? doingOf(role, seenBy(role, catalogue), register, catalogue);
+  known.set(register.key, made);
+  return made;
+};
+
+/** What each of a person's roles lets them do with a register's records; none where there is no such register. */
+export const doingsOf = ({ catalogue, roles }: Definitions, person: Pick<Person, 'roles'>, key: string): Doing[] => {
+  const register = catalogue.registers.get(key);
+  return register ? rolesOf({ roles }, person).map((role) => doingIn(role, register, catalogue)) : [];
+};
+
+/** Of how many of a register's records a person may do something, before any is looked at. */
+export const mayOf = (
+  definitions: Definitions,
+  person: Pick<Person, 'roles'>,
+  register: string,
+  deed: Deed,
+): 'none' | 'some' | 'all' => {
+  const reaches = doingsOf(definitions, person, register).flatMap(({ deeds }) => deeds.get(deed) ?? []);
+  if (reaches.length === 0) return 'none';
+  return reaches.includes('all') ? 'all' : 'some';
+};
+
+/** Whether there is any record, there or to come, with which a person may do something. */
+export const mayAny = (
+  definitions: Definitions,
+  person: Pick<Person, 'roles'>,
+  register: string,
+  deed: Deed,
+): boolean => mayOf(definitions, person, register, deed) !== 'none';
 
 /** Whether a person may fill in a form. */
 export const mayFill = (definitions: Definitions, person: Person, form: Form): boolean =>
-  isSetup(definitions, person) || form.fill_in_by.some((role) => person.roles.includes(role));
+  setsUp(definitions, person, 'forms') || form.fill_in_by.some((role) => person.roles.includes(role));

@@ -31,6 +31,10 @@ export const workspace = iolite.table('workspace', {
   /** ISO dates. */
   holidays: text('holidays').array().notNull().default([]),
   people: jsonb('people').$type<{ register: string; email: string }>(),
+  /** Whether people were tied to the records with their e-mail addresses: done once, as from then on only people do so. */
+  tied: boolean('tied').notNull().default(false),
+  /** Whether the words by which records are found stand behind the marks of their fields: they once stood without. */
+  wordsMarked: boolean('words_marked').notNull().default(false),
 });
 
 /** Every version of every definition that was ever in force. A version never changes, but for new keys in it. */
@@ -72,6 +76,8 @@ export const people = iolite.table('people', {
   roles: text('roles').array().notNull(),
   /** argon2id; null: cannot sign in with a password. */
   passwordHash: text('password_hash'),
+  /** The record of the people's register that is theirs: tied by whoever may say so, and never by what is written in it. */
+  recordId: uuid('record_id'),
   position: integer('position').notNull(),
 });
 
@@ -86,6 +92,8 @@ export const sessions = iolite.table('sessions', {
   expiresAt: moment('expires_at').notNull(),
   /** When it was used last, to a few minutes: one that nobody uses ends by itself. */
   seenAt: moment('seen_at').notNull().defaultNow(),
+  /** The person as whom its own looks at everything; nothing is written meanwhile. */
+  looksAs: uuid('looks_as').references(() => people.id, { onDelete: 'set null' }),
 });
 
 /** Passwords that are being tried or were wrong of late, so that they cannot be guessed. */
@@ -238,6 +246,17 @@ export const receipts = iolite.table('receipts', {
   register: text('register').notNull(),
   sender: uuid('sender').notNull(),
   contentHash: text('content_hash').notNull(),
+});
+
+/** What was done to the workspace itself that no definition tells of. */
+export const workspaceHistory = iolite.table('workspace_history', {
+  id: bigserial('id', { mode: 'number' }).primaryKey(),
+  at: moment('at').notNull(),
+  personId: uuid('person_id').notNull(),
+  action: text('action', { enum: ['looked_as', 'tied', 'roles_given'] }).notNull(),
+  /** Whom it was about. */
+  aboutId: uuid('about_id'),
+  detail: text('detail').notNull(),
 });
 
 /** What was done to each record. */

@@ -1,42 +1,100 @@
+import { everyField } from '#core/access/index.ts';
+import type { Clock } from '#core/base/index.ts';
 import type { PersonFacts } from '#core/expression/index.ts';
 import type { Catalogue, Register } from '#core/register/index.ts';
-import type { SqlFragment } from '#core/sql/index.ts';
+import { all, rowsTableName, type SqlFragment } from '#core/sql/index.ts';
+import { workedOutIn } from '#core/values/index.ts';
 import type { Definitions } from '../definitions/store.ts';
 
 /** Which records of a register: a condition over its table, known as the alias. */
 export type RecordScope = (alias: string) => SqlFragment;
 
+/** Where a sight does not reach all of a register: which of its records, and which of their fields. */
+export interface Scope {
+  /** The register with all its fields. */
+  readonly register: Register;
+  /** Null: every record. */
+  readonly where: RecordScope | null;
+  /** The fields that are seen, by path (`discount`, `lines.cost`): on every record that is, or on some of them. */
+  readonly fields: ReadonlyMap<string, RecordScope | null>;
+}
+
 /** What someone may see: every reading of records goes through one. */
 export interface Sight {
   /** The definitions without what may not be seen: to whoever asks, the rest does not exist. */
   readonly catalogue: Catalogue;
-  /** By register; where there is none, all its records may be seen. */
-  readonly scopes: ReadonlyMap<string, RecordScope>;
-  /** The person as rules and filters name them; their own record is looked up when first asked for. */
-  readonly me: () => Promise<PersonFacts>;
+  /** All definitions: by them is worked out what is worked out, whoever reads it. */
+  readonly whole: Catalogue;
+  /** By register; where there is none, all its records may be seen with all their fields. */
+  readonly scopes: ReadonlyMap<string, Scope>;
+  /** When what moves with the clock is judged. */
+  readonly clock: Clock;
+  /** The person as rules and filters name them. */
+  readonly me: PersonFacts;
 }
 
-const NOBODY: PersonFacts = { name: '', email: '', roles: [], record: null };
-const EVERYTHING: ReadonlyMap<string, RecordScope> = new Map();
+/** Nobody in particular. */
+export const NOBODY: PersonFacts = { name: '', email: '', roles: [], record: null };
+const EVERYTHING: ReadonlyMap<string, Scope> = new Map();
 
 /**
  * The system's own sight, of everything, for what must be judged by all records whoever asks. `why` says what for, to
  * whoever reads the code: what is read with it is never handed out but as that purpose says.
  */
-export const systemSight = ({ catalogue }: Pick<Definitions, 'catalogue'>, why: string): Sight => {
+export const systemSight = ({ catalogue }: Pick<Definitions, 'catalogue'>, clock: Clock, why: string): Sight => {
   if (why === '') throw new RangeError('the system says why it sees everything');
-  return { catalogue, scopes: EVERYTHING, me: async () => NOBODY };
+  return { catalogue, whole: catalogue, scopes: EVERYTHING, clock, me: NOBODY };
 };
+
+/** The names of the columns that scoped relations give for what is worked out in some registers: the catalogue's `stored`. */
+export const givenColumns = (registers: readonly Register[]): Set<string> =>
+  new Set(
+    registers.flatMap((register) =>
+      everyField(register).flatMap(({ in: place, field }) =>
+        workedOutIn(field.type) ? [`${rowsTableName(place)}.${field.key}`] : [],
+      ),
+    ),
+  );
+
+/** Where both of two scopes hold; null: everywhere. */
+const both = (one: RecordScope | null, other: RecordScope | null): RecordScope | null =>
+  one && other ? (alias) => all([one(alias), other(alias)]) : (one ?? other);
+
+/**
+ * A scope in which some fields are seen on every record of it, and the others where they were seen before. `where` says
+ * of which records it is; null: of all.
+ */
+export const widenedScope = (
+  register: Register,
+  before: Scope | undefined,
+  fields: ReadonlySet<string>,
+  where: RecordScope | null,
+): Scope => {
+  const kept = [...(before?.fields ?? [])].map(([path, on]): [string, RecordScope | null] => [
+    path,
+    both(before?.where ?? null, on),
+  ]);
+  return { register, where, fields: new Map([...kept, ...[...fields].map((path) => [path, null] as const)]) };
+};
+
+/** A scope in which no more is seen than before, and only on the records that a condition holds for. */
+export const narrowedScope = (register: Register, before: Scope | undefined, where: RecordScope): Scope => ({
+  register,
+  where: both(before?.where ?? null, where),
+  fields: before?.fields ?? new Map(everyField(register).map(({ path }) => [path, null])),
+});
 
 const widened = new WeakMap<Catalogue, WeakMap<Register, Catalogue>>();
 
 /**
- * A sight with one register more: of a record one takes part in, or of what a form lets look up. Whoever widens it
- * reads no more of the register than that.
+ * A sight with one register more, whole: for reading records one takes part in, by their ids. Whoever widens it reads no
+ * more of the register than that.
  */
 export const withRegister = (sight: Sight, register: Register): Sight => {
   const { catalogue } = sight;
-  if (catalogue.registers.has(register.key)) return sight;
+  const scopes = new Map(sight.scopes);
+  scopes.delete(register.key);
+  if (catalogue.registers.get(register.key) === register) return { ...sight, scopes };
   const known = widened.get(catalogue) ?? new WeakMap<Register, Catalogue>();
   widened.set(catalogue, known);
   const made = known.get(register) ?? {
@@ -44,5 +102,5 @@ export const withRegister = (sight: Sight, register: Register): Sight => {
     registers: new Map(catalogue.registers).set(register.key, register),
   };
   known.set(register, made);
-  return { ...sight, catalogue: made };
+  return { ...sight, catalogue: made, scopes };
 };

@@ -33,7 +33,7 @@ export interface Work extends Look {
 /** The same with the system's sight; `why` says what for. */
 export const asSystem = <L extends Look>(look: L, why: string): L => ({
   ...look,
-  sight: systemSight(look.definitions, why),
+  sight: systemSight(look.definitions, look.clock, why),
 });
 
 /** A register with all its fields, also those that whoever writes may not see: what is written is held against all. */

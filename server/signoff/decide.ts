@@ -24,8 +24,9 @@ const ACTIONS = { approve: 'approved', send_back: 'sent_back', refuse: 'refused'
 export const decide = async (work: Work, signOffId: string, decision: Decision): Promise<{ stage: Stage }> => {
   const { db, definitions, person, clock } = work;
   const [signOff] = await db.select().from(signOffs).where(eq(signOffs.id, signOffId)).for('update');
-  if (!signOff || !(await takesPart(db, signOff.recordId, person.id))) throw notFound();
+  if (!signOff) throw notFound();
   const route = await readRoute(db, definitions, signOff);
+  if (!(await takesPart(work, route.register, signOff.recordId))) throw notFound();
   if (signOff.stage !== 'waiting') throw new Refusal('conflict', 'This was decided already.');
   const { signers } = await signersAt(db, route, signOff.step, signOff.sender);
   if (!signers.includes(person.id)) throw notAllowed('This step is not yours to sign.');

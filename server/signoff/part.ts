@@ -1,8 +1,14 @@
 import { and, desc, eq } from 'drizzle-orm';
+import { z } from 'zod';
+import type { Register } from '#core/register/index.ts';
+import { parameter, sql } from '#core/sql/index.ts';
+import { idOf } from '../definitions/ids.ts';
 import { readNames } from '../people/names.ts';
 import type { Queryable } from '../platform/database.ts';
+import { executeKept } from '../platform/fragment.ts';
 import { decisions, signOffs } from '../platform/schema.ts';
-import { findSignOff } from './enter.ts';
+import { relation } from '../records/reader/index.ts';
+import type { Look } from '../records/work.ts';
 
 /** The last reason a record was sent back to its sender with, and by whom; null where it was not. */
 export const findSentBack = async (
@@ -25,15 +31,36 @@ export const findSentBack = async (
   return { by: names.get(last?.personId ?? '') ?? '', reason: last?.comment ?? '' };
 };
 
-/** Whether a person may see a record because it waits for them, they decided on it, or they sent it. */
-export const takesPart = async (db: Queryable, recordId: string, person: string): Promise<boolean> => {
-  const signOff = await findSignOff(db, recordId);
-  if (!signOff) return false;
-  if (signOff.sender === person || (signOff.stage === 'waiting' && signOff.signers.includes(person))) return true;
-  const [decided] = await db
-    .select({ id: decisions.id })
-    .from(decisions)
-    .where(and(eq(decisions.signOffId, signOff.id), eq(decisions.personId, person)))
-    .limit(1);
-  return decided !== undefined;
+/** How a person stands to a record: whether they see it, and whether they take part in its sign-off. */
+export interface Standing {
+  readonly sees: boolean;
+  /** It waits for them, they decided on it, or they sent it. */
+  readonly takesPart: boolean;
+  /** The form it came by, where they take part and it came by one. */
+  readonly formId: string | null;
+}
+
+const standingSchema = z.object({
+  sees: z.boolean(),
+  takes_part: z.boolean().nullable(),
+  form_id: z.string().nullable(),
+});
+
+/** How a person stands to a record: one statement, which does as much for a record that never was. */
+export const standTo = async ({ db, sight, person }: Look, register: Register, id: string): Promise<Standing> => {
+  const [record, me] = [parameter(id, 'uuid'), parameter(person.id, 'uuid')];
+  const [row] = await executeKept(
+    db,
+    sql`select exists (select 1 from ${relation(sight, register.key)} t where t.id = ${record}) as sees, so.form_id,
+        so.sender = ${me} or (so.stage = 'waiting' and ${me} = any(so.signers))
+          or exists (select 1 from iolite.decisions d where d.sign_off_id = so.id and d.person_id = ${me}) as takes_part
+      from (select ${record} as id) r
+      left join iolite.sign_offs so on so.record_id = r.id and so.register_id = ${parameter(idOf(register), 'uuid')}`,
+  );
+  const { sees, takes_part: takesPart, form_id: formId } = standingSchema.parse(row);
+  return { sees, takesPart: takesPart === true, formId };
 };
+
+/** Whether a person takes part in a record's sign-off: it waits for them, they decided on it, or they sent it. */
+export const takesPart = async (look: Look, register: Register, id: string): Promise<boolean> =>
+  (await standTo(look, register, id)).takesPart;

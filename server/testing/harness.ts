@@ -159,6 +159,15 @@ export class TestServer {
     return new Caller(this.base, answer.headers.get('set-cookie')?.split(';')[0] ?? '');
   }
 
+  /** Ties somebody to the record that is theirs, as whoever has the right over people does. */
+  async tie(firstName: string, record: string): Promise<void> {
+    const runa = await this.as('Runa');
+    const { people } = (await runa.get('/api/people')).body;
+    const person = people.find((each: { name: string }) => each.name.startsWith(firstName));
+    const answer = await runa.patch(`/api/people/${person.id}`, { record });
+    assert.equal(answer.status, 204, JSON.stringify(answer.body));
+  }
+
   /** Ends its jobs in the middle, and begins to take jobs anew: as a server does that is started again. */
   async restartJobs(): Promise<void> {
     await this.#jobs?.stop();

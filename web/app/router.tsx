@@ -27,6 +27,9 @@ const SetUpForm = lazy(async () => ({
 const SetUpRoutes = lazy(async () => ({
   default: (await import('../screens/set-up-routes/screen.tsx')).SetUpRoutesScreen,
 }));
+const SetUpPeople = lazy(async () => ({
+  default: (await import('../screens/set-up-people/screen.tsx')).SetUpPeopleScreen,
+}));
 const SetUpJobs = lazy(async () => ({
   default: (await import('../screens/set-up-jobs/screen.tsx')).SetUpJobsScreen,
 }));
@@ -49,12 +52,18 @@ export const Router = () => (
           <Route path="registers/:key/:id" element={<OneRecord />} />
           <Route path="forms/:key" element={<FillIn />} />
           <Route path="in-tray/:signOff?" element={<InTray />} />
-          <Route path="set-up" element={<SetUpOnly />}>
-            <Route path="registers" element={<SetUpRegisters />} />
-            <Route path="registers/:key" element={<SetUpRegister />} />
+          <Route path="set-up" element={<SetUpOnly right="forms" />}>
             <Route path="forms" element={<SetUpForms />} />
             <Route path="forms/:key" element={<SetUpForm />} />
             <Route path="routes" element={<SetUpRoutes />} />
+          </Route>
+          <Route path="set-up" element={<SetUpOnly right="people" />}>
+            <Route path="people" element={<SetUpPeople />} />
+            <Route path="people/:role" element={<SetUpPeople />} />
+          </Route>
+          <Route path="set-up" element={<SetUpOnly right="registers" />}>
+            <Route path="registers" element={<SetUpRegisters />} />
+            <Route path="registers/:key" element={<SetUpRegister />} />
             <Route path="jobs" element={<SetUpJobs />} />
             <Route path="choice-lists" element={<ChoiceLists />} />
             <Route path="choice-lists/:key" element={<OneChoiceList />} />

@@ -9,6 +9,7 @@ import { FillInPlaceContext, RecordFactsContext } from '../ui/from-above.ts';
 import { TabMark } from '../ui/marks.tsx';
 import { Coming } from '../ui/message.tsx';
 import { BrokenBoundary } from './broken.tsx';
+import { LooksAs } from './looks-as.tsx';
 
 const FillInPlace = lazy(() => import('../screens/fill-in/in-place.tsx'));
 const RecordFacts = lazy(async () => ({ default: (await import('../ui/record-facts.tsx')).RecordFacts }));
@@ -31,10 +32,13 @@ const SignedIn = () => {
     return <Navigate to={`/sign-in?to=${encodeURIComponent(`${location.pathname}${location.search}`)}`} replace />;
   return (
     <MeContext value={data.me}>
-      <div className="flex min-h-screen flex-col sm:h-screen print:block print:h-auto!">
+      <div
+        className={`flex min-h-screen flex-col sm:h-screen print:block print:h-auto! ${data.me.looked_as_by === null ? '' : 'border-4 border-straw'}`}
+      >
         <a href="#main" className="btn absolute -top-20 left-4 z-40 focus:top-2">
           Skip to the content
         </a>
+        <LooksAs />
         <Strip />
         <div className="flex min-h-0 grow flex-col sm:flex-row print:block">
           <Index />
@@ -129,26 +133,23 @@ const Index = () => {
           </span>
         </NavLink>
       ))}
-      {me.setup && (
-        <>
-          <IndexHead>Set-up</IndexHead>
-          <NavLink to="/set-up/forms" className="index-link">
-            Forms
-          </NavLink>
-          <NavLink to="/set-up/registers" className="index-link">
-            Registers &amp; fields
-          </NavLink>
-          <NavLink to="/set-up/routes" className="index-link">
-            Sign-off routes
-          </NavLink>
-          <NavLink to="/set-up/jobs" className="index-link">
-            Jobs
-          </NavLink>
-        </>
-      )}
+      {me.sets_up.length > 0 && <IndexHead>Set-up</IndexHead>}
+      {SET_UP_LINKS.filter(({ right }) => me.sets_up.includes(right)).map(({ to, label }) => (
+        <NavLink key={to} to={to} className="index-link">
+          {label}
+        </NavLink>
+      ))}
     </nav>
   );
 };
+
+const SET_UP_LINKS = [
+  { to: '/set-up/forms', label: 'Forms', right: 'forms' },
+  { to: '/set-up/registers', label: 'Registers & fields', right: 'registers' },
+  { to: '/set-up/routes', label: 'Sign-off routes', right: 'forms' },
+  { to: '/set-up/people', label: 'People & roles', right: 'people' },
+  { to: '/set-up/jobs', label: 'Jobs', right: 'registers' },
+] as const;
 
 const IndexHead = ({ children }: { children: string }) => (
   <h2 className="px-4 pb-1 pt-3 text-xs! text-ink-3 max-sm:hidden">{children}</h2>

@@ -18,6 +18,10 @@ export class ProblemError extends Error {
   }
 }
 
+/** Whether a change was refused for now because the record leaves one's sight with it: who has heard that may go on. */
+export const leavesSight = (error: unknown): boolean =>
+  error instanceof ProblemError && (error.answer.errors ?? []).some(({ code }) => code === 'leaves_sight');
+
 const unreachable: ProblemAnswer = {
   type: problemType('no_signal'),
   title: 'The server cannot be reached',

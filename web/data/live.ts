@@ -18,6 +18,8 @@ const react = (message: string): void => {
       break;
     case 'workspace':
       refresh('workspace');
+      refresh('people');
+      refresh('records');
       refresh('counts');
       refresh('form');
       break;

@@ -117,6 +117,21 @@ export const queries = {
       queryKey: ['set-aside', register],
       queryFn: () => call('setAside', { params: { key: register } }),
     }),
+  seenBy: (register: string, id: string) =>
+    queryOptions({
+      queryKey: ['records', register, 'seen-by', id],
+      queryFn: () => call('seenBy', { params: { key: register, id } }),
+      staleTime: 0,
+    }),
+  people: () => queryOptions({ queryKey: ['people'], queryFn: () => call('people'), staleTime: 0 }),
+  personSees: (id: string) =>
+    queryOptions({
+      queryKey: ['people', id, 'sees'],
+      queryFn: () => call('personSees', { params: { id } }),
+      staleTime: 0,
+    }),
+  workspaceHistory: () =>
+    queryOptions({ queryKey: ['people', 'history'], queryFn: () => call('workspaceHistory'), staleTime: 0 }),
   history: (register: string, id: string) =>
     queryOptions({
       queryKey: ['records', register, 'history', id],

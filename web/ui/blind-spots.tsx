@@ -1,4 +1,5 @@
-import { blindSpots } from '#core/form/index.ts';
+import { rightsIn, withRights } from '#core/access/index.ts';
+import { blindSpots, type Needs } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { useWorkspace } from '../data/workspace.ts';
 
@@ -10,6 +11,8 @@ interface Props {
   readonly steps: readonly { readonly role: string; readonly condition: string | null }[];
   /** The roles that will see the register, where that is about to change. */
   readonly seers?: ReadonlySet<string>;
+  /** Where a form is published: what its rules read. */
+  readonly needs?: Needs;
 }
 
 /** What senders and signers will not see of what they may need, said before it is published. */
@@ -17,9 +20,8 @@ export const BlindSpots = ({ seers, ...published }: Props) => {
   const { workspace, catalogue } = useWorkspace();
   const { key } = published.register;
   const roles = workspace.roles.map((role) => {
-    if (!seers) return role;
-    const others = role.sees.filter((each) => each !== key);
-    return { ...role, sees: seers.has(role.key) ? [...others, key] : others };
+    if (!seers || seers.has(role.key) === (rightsIn(role, key).see !== false)) return role;
+    return withRights(role, key, (rights) => ({ ...rights, see: seers.has(role.key) }));
   });
   const told = blindSpots({ ...published, catalogue, roles });
   return told.length === 0 ? null : (

@@ -4,7 +4,7 @@ import type { RecordDetail } from '#contract/index.ts';
 import { askingOf, compileForm, plainFormKey } from '#core/form/index.ts';
 import { type Catalogue, type Field, valueContext } from '#core/register/index.ts';
 import { behaviourOf, type StoredValue } from '#core/values/index.ts';
-import { call, ProblemError } from '../data/client.ts';
+import { call, leavesSight, ProblemError } from '../data/client.ts';
 import { queries, queryClient } from '../data/queries.ts';
 import { clockFor, useFacts, useWorkspace } from '../data/workspace.ts';
 import { createEntryStore } from '../state/entry-store.ts';
@@ -63,16 +63,16 @@ export const ChangeField = (props: Props) => {
     const linked = typeof stored === 'string' ? links[stored]?.title : undefined;
     return linked ?? (behaviourOf(field.type).show(stored, valueContext(catalogue)) || 'nothing');
   };
-  const save = async (base: StoredValue) => {
+  const save = async (base: StoredValue, leaves = false) => {
     setTried(true);
     if (state.problems.length > 0) return;
     setError(null);
     try {
       const stored = await call('changeRecord', {
         params: { key: record.register, id: record.id },
-        body: { from: { [field.key]: base }, changes: { [field.key]: state.value } },
+        body: { from: { [field.key]: base }, changes: { [field.key]: state.value }, ...(leaves ? { leaves } : {}) },
       });
-      queryClient.setQueryData(queries.record(record.register, record.id).queryKey, stored);
+      if (!leaves) queryClient.setQueryData(queries.record(record.register, record.id).queryKey, stored);
       await queryClient.invalidateQueries({ queryKey: ['records', record.register] });
       onDone();
     } catch (thrown) {
@@ -115,6 +115,11 @@ export const ChangeField = (props: Props) => {
         </p>
       )}
       <Problems error={error} />
+      {leavesSight(error) && (
+        <button type="button" className="btn mb-1.5" onClick={() => void save(from, true)}>
+          Store it all the same
+        </button>
+      )}
       {conflict && (
         <p className="mb-1.5">
           It was {show(conflict.base)} when you began, and is {show(conflict.theirs)} now.{' '}

@@ -1,4 +1,4 @@
-import { Pencil } from 'lucide-react';
+import { Lock, Pencil } from 'lucide-react';
 import { useState } from 'react';
 import type { RecordDetail } from '#contract/index.ts';
 import { isWritable } from '#core/register/index.ts';
@@ -14,7 +14,14 @@ export const ChangingFacts = ({ record }: { record: RecordDetail }) => {
       record={record}
       changing={changing}
       extra={(field) =>
-        !record.may_change || !isWritable(field) ? null : changing === field.key ? (
+        !record.may_change || !isWritable(field) ? null : record.locked[field.key] !== undefined ? (
+          <Lock
+            size={13}
+            role="img"
+            className="ml-1.5 inline align-middle text-ink-3"
+            aria-label={record.locked[field.key]}
+          />
+        ) : changing === field.key ? (
           <ChangeField record={record} field={field} catalogue={catalogue} onDone={() => setChanging(null)} />
         ) : (
           <button

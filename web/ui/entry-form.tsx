@@ -15,6 +15,8 @@ interface Props {
   readonly draft: boolean;
   /** What the server refused, by question. */
   readonly refused: ReadonlyMap<string, readonly string[]>;
+  /** Questions that this person may not answer here, by key, each with why not. */
+  readonly locked?: Readonly<Record<string, string>>;
   readonly sendLabel: string;
   readonly sending: boolean;
   /** Buttons beside the one that sends; the last page may have others. */
@@ -101,12 +103,15 @@ const outlineOf = ({ filledIn, compiled, page: wanted, goTo, tryPage, tried }: E
 
 const wordsOf = (text: string): string[] => text.split(' ').filter(Boolean);
 
+const NOTHING_LOCKED: Readonly<Record<string, string>> = {};
+
 /** A form being filled in, page by page: only what applies is asked, and all that follows from an answer follows at once. */
 export const EntryForm = ({
   store,
   registers,
   draft,
   refused,
+  locked = NOTHING_LOCKED,
   sendLabel,
   sending,
   beside,
@@ -203,6 +208,7 @@ export const EntryForm = ({
             registers={registers}
             draft={draft}
             refused={refused.get(question.key)}
+            locked={locked[question.key]}
           />
         );
         const rows = isLong ? inParts(compiled.questions, questions, row) : questions.map(row);

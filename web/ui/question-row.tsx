@@ -17,7 +17,13 @@ const Given = ({
   compiled,
   links,
   describedBy,
-}: Pick<EntryState, 'compiled' | 'links'> & { id: string; state: QuestionState; describedBy: string | undefined }) => {
+  why,
+}: Pick<EntryState, 'compiled' | 'links'> & {
+  id: string;
+  state: QuestionState;
+  describedBy: string | undefined;
+  why: string | undefined;
+}) => {
   const { field } = state.question;
   const linked = typeof state.value === 'string' ? links[state.value]?.title : undefined;
   const currency = currencyIn(shownAs(field.type));
@@ -35,7 +41,7 @@ const Given = ({
         )}
       </output>
       <p className="pt-0.5 text-[13px] text-haze">
-        {state.note ?? (state.locked ? 'Locked with these answers' : 'Worked out from the other answers')}
+        {why ?? state.note ?? (state.locked ? 'Locked with these answers' : 'Worked out from the other answers')}
       </p>
     </>
   );
@@ -94,10 +100,12 @@ interface RowProps {
   readonly registers: readonly Register[];
   readonly draft: boolean;
   readonly refused: readonly string[] | undefined;
+  /** Why whoever fills it in may not answer it, if so. */
+  readonly locked: string | undefined;
 }
 
 /** One question: its name, its control, where its value comes from and what is wrong with it. */
-export const QuestionRow = memo(({ store, question, registers, draft, refused }: RowProps) => {
+export const QuestionRow = memo(({ store, question, registers, draft, refused, locked }: RowProps) => {
   const id = useId();
   const entry = useQuestion(store, question);
   const { compiled, links, left, tried } = entry;
@@ -132,8 +140,8 @@ export const QuestionRow = memo(({ store, question, registers, draft, refused }:
         )}
       </Label>
       <div>
-        {question.workedOut || state.locked ? (
-          <Given id={id} state={state} compiled={compiled} links={links} describedBy={describedBy} />
+        {question.workedOut || state.locked || locked !== undefined ? (
+          <Given id={id} state={state} compiled={compiled} links={links} describedBy={describedBy} why={locked} />
         ) : (
           <QuestionControl
             id={id}

@@ -1,12 +1,13 @@
 import type { Express } from 'express';
 import type { z } from 'zod';
 import { type csvImportSchema, listQuerySchema } from '#contract/index.ts';
+import { lookToExport } from '../../access/export.ts';
 import { lookAs } from '../../access/work.ts';
 import { csvHead, csvLines } from '../../lists/csv.ts';
 import { beginImport, beginUndoing, listImports, readImport } from '../../lists/imports.ts';
 import type { Tx } from '../../platform/database.ts';
 import { inTransaction } from '../../platform/locks.ts';
-import { notFound } from '../../platform/refusal.ts';
+import { notAllowed, notFound } from '../../platform/refusal.ts';
 import { readPage } from '../../records/reader/index.ts';
 import type { Look } from '../../records/work.ts';
 import { parse } from '../bind.ts';
@@ -57,9 +58,11 @@ export const serveCsv = (app: Express, identify: Identify): void => {
     const { catalogue } = look.sight;
     const register = catalogue.registers.get(request.params.key);
     if (!register) throw notFound();
+    const exporting = lookToExport(look, register.key);
+    if (!exporting) throw notAllowed(`You may not take ${register.plural.toLowerCase()} along as a file.`);
     const query = parse(exportQuery, request.query);
     const page = (after: string) =>
-      readPage(look, register, { ...query, after, limit: AT_ONCE, columns: '', archived: 'no', count: 'no' });
+      readPage(exporting, register, { ...query, after, limit: AT_ONCE, columns: '', archived: 'no', count: 'no' });
     // The first page before the head: a filter that is wrong is told as such, not in the middle of a file.
     let at = await page('');
     response

@@ -1,14 +1,16 @@
 import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import type { WorkspaceAnswer } from '#contract/index.ts';
+import type { Deed, SetUpRight } from '#core/access/index.ts';
 import { findDraft, readDrafts } from '../../definitions/drafts.ts';
+import type { Changes } from '../../definitions/planning.ts';
 import { listsOf, nextVersion } from '../../definitions/store.ts';
-import { isSetup, mayFill, personRights } from '../../people/roles.ts';
-import { notFound } from '../../platform/refusal.ts';
+import { isSetup, mayAny, mayFill, setsUp } from '../../people/roles.ts';
+import { notAllowed, notFound } from '../../platform/refusal.ts';
 import { setAside } from '../../platform/schema.ts';
 import { countRecords, workOutOnRecords } from '../../records/reader/index.ts';
 import type { Look } from '../../records/work.ts';
-import { type Handlers, lookOf, signedIn } from '../context.ts';
+import { type Context, type Handlers, lookOf, signedIn } from '../context.ts';
 
 /** Of a field as it was when it was set aside, only what it is called is told. */
 const asideSchema = z.object({ label: z.string() });
@@ -17,6 +19,7 @@ const asideSchema = z.object({ label: z.string() });
 const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAnswer => {
   const { catalogue, roles, routes } = definitions;
   const setup = isSetup(definitions, person);
+  const forms = setsUp(definitions, person, 'forms') || setsUp(definitions, person, 'registers');
   const registers = [...sight.catalogue.registers.values()];
   const lists = new Set(listsOf(registers, catalogue).map((list) => list.key));
   return {
@@ -28,26 +31,47 @@ const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAn
     currency: catalogue.currency,
     holidays: [...(catalogue.holidays ?? [])],
     people: sight.catalogue.people ?? null,
-    choice_lists: [...catalogue.choiceLists.values()].filter((list) => setup || lists.has(list.key)),
+    choice_lists: [...catalogue.choiceLists.values()].filter((list) => forms || lists.has(list.key)),
     registers,
-    rights: Object.fromEntries(registers.map(({ key }) => [key, personRights(definitions, person, key)])),
-    roles: setup
-      ? [...roles.values()].map(({ key, label, setup: isSetupRole, registers: held }) => ({
-          key,
-          label,
-          setup: isSetupRole,
-          sees: Object.keys(held).filter((register) => held[register]?.see),
-        }))
-      : [],
+    rights: Object.fromEntries(
+      registers.map(({ key }) => {
+        const may = (deed: Deed): boolean => mayAny(definitions, person, key, deed);
+        const rights = { see: may('see'), add: may('add'), change: may('change') };
+        return [key, { ...rights, archive: may('archive'), export: may('export') }];
+      }),
+    ),
+    roles: setup ? [...roles.values()] : [],
     forms: [...definitions.forms.values()]
       .map(({ published: { document, version } }) => ({
         form: document,
         version,
         may_fill: mayFill(definitions, person, document),
       }))
-      .filter((each) => setup || each.may_fill),
-    routes: setup ? [...routes.values()].map(({ document, version }) => ({ route: document.route, version })) : [],
+      .filter((each) => forms || each.may_fill),
+    routes: forms ? [...routes.values()].map(({ document, version }) => ({ route: document.route, version })) : [],
   };
+};
+
+/** What a change to definitions takes: the right over people for roles, that over registers for all else. */
+const demandRights = (context: Context, changes: Changes): void => {
+  const { definitions, person } = signedIn(context);
+  const { roles, version: _, ...others } = changes;
+  const demand = (right: SetUpRight): void => {
+    if (!setsUp(definitions, person, right)) throw notAllowed(`You may not set up ${SET_UP_NAMES[right]}.`);
+  };
+  if (roles.length > 0) demand('people');
+  if (roles.length === 0 || Object.values(others).some((each) => each.length > 0)) demand('registers');
+};
+const SET_UP_NAMES: { readonly [R in SetUpRight]: string } = {
+  registers: 'registers and their rules',
+  forms: 'forms, routes and lists',
+  people: 'people and roles',
+};
+
+/** Who shall see the records a form adds, as whoever publishes it may say; null where they may not. */
+const seenByOf = (context: Context, { seen_by: seenBy }: { readonly seen_by: readonly string[] }) => {
+  const { definitions, person } = signedIn(context);
+  return setsUp(definitions, person, 'people') ? seenBy : null;
 };
 
 /** The definitions: reading them, changing them, making forms. */
@@ -85,8 +109,14 @@ export const definitionHandlers: Handlers<
     });
     return { fields };
   },
-  rehearse: (context, { body }) => context.setUp.rehearse(body),
-  carryOut: (context, { body }) => context.setUp.carryOut(body, signedIn(context).person.id),
+  rehearse: (context, { body }) => {
+    demandRights(context, body);
+    return context.setUp.rehearse(body);
+  },
+  carryOut: (context, { body }) => {
+    demandRights(context, body);
+    return context.setUp.carryOut(body, signedIn(context).person.id);
+  },
   drafts: async ({ db }) => ({
     drafts: await Promise.all(
       (await readDrafts(db)).map(async ({ form, revision }) => ({
@@ -108,6 +138,6 @@ export const definitionHandlers: Handlers<
   },
   keepForm: (context, { params, body }) => context.setUp.keepForm(params.key, body, signedIn(context).person.id),
   publishForm: (context, { params, body }) =>
-    context.setUp.publishForm(params.key, body.fill_in_by, body.seen_by, signedIn(context).person.id),
+    context.setUp.publishForm(params.key, body.fill_in_by, seenByOf(context, body), signedIn(context).person.id),
   putRoute: (context, { params, body }) => context.setUp.putRoute(params.key, body, signedIn(context).person.id),
 };

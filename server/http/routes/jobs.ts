@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { JobAnswer } from '#contract/index.ts';
 import { CSV_TASK } from '../../lists/imports.ts';
-import { isSetup } from '../../people/roles.ts';
+import { setsUp } from '../../people/roles.ts';
 import { addJob, findJob, type Job, readJobs, stopJob, tryAgain } from '../../platform/jobs.ts';
 import { inTransaction } from '../../platform/locks.ts';
 import { notFound } from '../../platform/refusal.ts';
@@ -42,7 +42,7 @@ const toAnswer = ({ id, task, state, begunAt, done, total, result, problem, stop
 const ownJob = async (context: Context, id: string): Promise<Job> => {
   const { person, definitions } = signedIn(context);
   const job = await findJob(context.db, id);
-  if (!job || (job.begunBy !== person.id && !isSetup(definitions, person))) throw notFound();
+  if (!job || (job.begunBy !== person.id && !setsUp(definitions, person, 'registers'))) throw notFound();
   return job;
 };
 

@@ -1,10 +1,11 @@
 import type { RecordDetail } from '#contract/index.ts';
+import type { Deed } from '#core/access/index.ts';
 import { checkValues, type Register } from '#core/register/index.ts';
 import { listsOf } from '../../definitions/store.ts';
 import { lookAtRecord } from '../../forms/taking-part.ts';
-import { personRights } from '../../people/roles.ts';
+import { mayAny } from '../../people/roles.ts';
 import { invalid, notAllowed, notFound } from '../../platform/refusal.ts';
-import { addRecords, archiveRecord, bringBackRecord, changeRecord } from '../../records/commands/index.ts';
+import { addRecords, archiveRecord, bringBackRecord, changeRecord, readDoable } from '../../records/commands/index.ts';
 import {
   findAnyRecord,
   findTimes,
@@ -26,8 +27,10 @@ const seenRegister = ({ sight }: Look, key: string): Register => {
 
 const readDetail = async (look: Look, register: Register, id: string): Promise<RecordDetail> => {
   const record = await findAnyRecord(look, register, id);
-  const times = await findTimes(look, register, id);
+  const times = record && (await findTimes(look, register, id));
   if (!record || !times) throw notFound();
+  const there = times.archivedAt === null;
+  const { mayChange, mayArchive, locked } = await readDoable(look, register, id);
   return {
     ...record,
     register: register.key,
@@ -37,15 +40,16 @@ const readDetail = async (look: Look, register: Register, id: string): Promise<R
     created_by: times.createdBy,
     updated_at: times.updatedAt,
     archived_at: times.archivedAt,
-    may_change: times.archivedAt === null && personRights(look.definitions, look.person, register.key).change,
+    may_change: there && mayChange,
+    locked: there ? locked : {},
+    may_archive: mayArchive,
     sign_off: await readTrack(look, id),
   };
 };
 
 /** A right on a register that can be seen but not, say, added to: 403. What cannot be seen: 404. */
-const demand = ({ definitions, person }: Work, key: string, right: 'add' | 'change'): void => {
-  if (!personRights(definitions, person, key)[right])
-    throw notAllowed(right === 'add' ? 'You may not add records here.' : 'You may not change records here.');
+const demand = ({ definitions, person }: Work, key: string, right: Deed): void => {
+  if (!mayAny(definitions, person, key, right)) throw notAllowed(`You may not ${right} records here.`);
 };
 
 /** Values of what this person does not see are refused like those of fields that are not there. */
@@ -113,7 +117,8 @@ export const recordHandlers: Handlers<
       demand(work, params.key, 'change');
       refuseUnseen(work, register, body.changes, ['changes']);
       refuseUnseen(work, register, body.from, ['from']);
-      await changeRecord(work, wholeRegister(work, params.key), params.id, body, CHANGED, register);
+      const by = { ...CHANGED, leaves: body.leaves === true };
+      await changeRecord(work, wholeRegister(work, params.key), params.id, body, by, register);
     });
     const { look, register } = await lookAtRecord(lookOf(context), params.key, params.id);
     return readDetail(look, register, params.id);
@@ -127,7 +132,7 @@ export const recordHandlers: Handlers<
   archiveRecord: (context, { params, query }) =>
     writingFor(context, async (work) => {
       await lookAtRecord(work, params.key, params.id);
-      demand(work, params.key, 'change');
+      demand(work, params.key, 'archive');
       await archiveRecord(work, wholeRegister(work, params.key), params.id, {
         moveTo: query.move_to,
         anyway: query.anyway === 'yes',
@@ -137,7 +142,7 @@ export const recordHandlers: Handlers<
   bringBackRecord: (context, { params }) =>
     writingFor(context, async (work) => {
       await lookAtRecord(work, params.key, params.id);
-      demand(work, params.key, 'change');
+      demand(work, params.key, 'archive');
       await bringBackRecord(work, wholeRegister(work, params.key), params.id);
       return null;
     }),

@@ -1,24 +1,22 @@
 import { asc } from 'drizzle-orm';
 import type { Me } from '#contract/index.ts';
+import { SET_UP_RIGHTS } from '#core/access/index.ts';
 import { beginWorkspace, isToBegin } from '../../access/begin.ts';
-import { readFacts } from '../../access/own-record.ts';
 import { signIn, signOut } from '../../access/session.ts';
 import { sourceOf } from '../../access/tries.ts';
 import type { Definitions } from '../../definitions/store.ts';
 import type { Person } from '../../people/person.ts';
-import { isSetup } from '../../people/roles.ts';
-import type { Db } from '../../platform/database.ts';
+import { setsUp } from '../../people/roles.ts';
 import { people } from '../../platform/schema.ts';
-import { type Handlers, signedIn } from '../context.ts';
+import { type Handlers, type SignedContext, signedIn } from '../context.ts';
 import { dropToken, keepToken, readToken } from '../cookie.ts';
 
-const toMe = async (db: Db, person: Person, definitions: Definitions): Promise<Me> => ({
-  id: person.id,
-  name: person.name,
-  email: person.email,
+/** A person as they are told of themselves, or as whoever looks as them is. */
+export const toMe = (person: Person, definitions: Definitions, looker: SignedContext['looker'] = null): Me => ({
+  ...person,
   roles: [...person.roles],
-  setup: isSetup(definitions, person),
-  record: (await readFacts(db, definitions, person)).record,
+  sets_up: SET_UP_RIGHTS.filter((right) => setsUp(definitions, person, right)),
+  looked_as_by: looker?.name ?? null,
 });
 
 /** Signing in and out, and beginning. */
@@ -28,7 +26,7 @@ export const sessionHandlers: Handlers<'sessionInfo' | 'begin' | 'signIn' | 'sig
     const { email, password } = body.person;
     const session = await signIn(db, { email, password, source: sourceOf(request.ip) }, false);
     keepToken(request, response, session);
-    return toMe(db, session.person, await reader.read(db));
+    return toMe(session.person, await reader.read(db));
   },
   sessionInfo: async ({ db, reader, demonstration, signed }) => {
     const definitions = await reader.read(db);
@@ -41,7 +39,7 @@ export const sessionHandlers: Handlers<'sessionInfo' | 'begin' | 'signIn' | 'sig
         email,
         role: roles.map((key) => definitions.roles.get(key)?.label ?? key).join(', '),
       })),
-      me: signed ? await toMe(db, signed.person, signed.definitions) : null,
+      me: signed ? toMe(signed.person, signed.definitions, signed.looker) : null,
       to_begin: signed ? false : await isToBegin(db),
     };
   },
@@ -51,7 +49,7 @@ export const sessionHandlers: Handlers<'sessionInfo' | 'begin' | 'signIn' | 'sig
     // Whoever sat here before is signed out.
     await signOut(db, readToken(request));
     keepToken(request, response, session);
-    return toMe(db, session.person, await reader.read(db));
+    return toMe(session.person, await reader.read(db));
   },
   signOut: async ({ db }, { request, response }) => {
     await signOut(db, readToken(request));
@@ -59,7 +57,7 @@ export const sessionHandlers: Handlers<'sessionInfo' | 'begin' | 'signIn' | 'sig
     return null;
   },
   me: async (context) => {
-    const { person, definitions } = signedIn(context);
-    return toMe(context.db, person, definitions);
+    const { person, definitions, looker } = signedIn(context);
+    return toMe(person, definitions, looker);
   },
 };

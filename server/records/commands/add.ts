@@ -37,6 +37,7 @@ import { type By, type Followed, follow, followerColumns, type RecordEvent, writ
 import { insertion, shapeOf } from './insertion.ts';
 import { type FirstOfSeries, findDues, firstOfSeries, seriesInsertion, takeSeries, withNumbers } from './numbering.ts';
 import { recordColumns, recordShapes, rowInsertions } from './record-shape.ts';
+import { addedProblems, asksOfRecords } from './rights.ts';
 
 /** A record to be added, its values as they came in. */
 export interface NewRecord {
@@ -208,6 +209,7 @@ export const judgeNew = async (
   register: Register,
   given: readonly NewRecord[],
   earlier: Earlier,
+  by: By,
 ): Promise<Placed[]> => {
   const prepared = given.map((each) => prepare(work, register, each));
   const found = prepared.flatMap((each, at) => each.problems.map((one): Placed => ({ at, problem: one })));
@@ -222,14 +224,20 @@ export const judgeNew = async (
     among.map(({ at, problem: one }) => ({ at: right[at]?.at ?? at, problem: one }));
   const candidates = right.map(({ each }) => each);
   found.push(...placedAgain(await uniqueProblems(work, register, candidates, earlier)));
-  if (looksBeyond(register, work.definitions.catalogue) && candidates.length > 0)
-    found.push(...placedAgain(await judgeBeyond(work, register, candidates)));
+  if (candidates.length > 0) found.push(...placedAgain(await judgeBeyond(work, register, candidates, by)));
   return found;
 };
 
 const JUDGED = identifier('pg_temp', 'judged');
 
-const judgeBeyond = async (work: Work, register: Register, records: readonly Candidate[]): Promise<Placed[]> => {
+const judgeBeyond = async (
+  work: Work,
+  register: Register,
+  records: readonly Candidate[],
+  by: By,
+): Promise<Placed[]> => {
+  const beyond = looksBeyond(register, work.definitions.catalogue);
+  if (!beyond && !asksOfRecords(work, register.key)) return addedProblems(work, register, records, by);
   await execute(
     work.db,
     sql`create temp table judged (like ${tableOf(register.key)} including generated) on commit drop`,
@@ -238,7 +246,10 @@ const judgeBeyond = async (work: Work, register: Register, records: readonly Can
   const { names, typed } = recordShapes(register).added;
   await execute(work.db, insertion({ table: JUDGED, names, typed }, rows));
   const ids = records.map(({ id }) => id);
-  const problems = await mustsBeyond(work, register, ids, { table: JUDGED });
+  const problems = [
+    ...(beyond ? await mustsBeyond(work, register, ids, { table: JUDGED }) : []),
+    ...(await addedProblems(work, register, records, by, JUDGED)),
+  ];
   await execute(work.db, sql`drop table judged`);
   return problems;
 };
@@ -268,7 +279,8 @@ const storeNew = async (
     register,
     records.map((each) => each.id),
   );
-  if (beyond.length > 0) throw invalid(placed(many, beyond));
+  const forbidden = await addedProblems(work, register, records, by);
+  if (beyond.length + forbidden.length > 0) throw invalid(placed(many, [...beyond, ...forbidden]));
   const followed = await follow(work, event);
   return records.map(({ id, number, values: own }) => ({ ...followed, id, number, values: own, fresh: true }));
 };

@@ -8,6 +8,7 @@ import { asSystem, type Work } from '../work.ts';
 import { uniqueProblems } from './checks.ts';
 import { follow, type RecordEvent, write } from './events.ts';
 import { moveLinks } from './move-links.ts';
+import { refuseDeed } from './rights.ts';
 
 /** Marks a record archived, or no more so, and tells that it was done. */
 const mark = async (work: Work, register: Register, id: string, kind: 'archived' | 'brought_back'): Promise<void> => {
@@ -33,6 +34,7 @@ export const archiveRecord = async (
   const system = asSystem(work, 'a record is archived whole, also what of it may not be seen');
   const held = await readOwnValues(system, register, id, 'locked');
   if (!held || held.archived) throw notFound();
+  await refuseDeed(work, register, id, 'archive', 'You may not archive this record.');
   if (moveTo !== undefined) {
     const seen = work.sight.catalogue.registers.has(register.key);
     const target = moveTo === id || !seen ? null : await readOwnValues(work, register, moveTo);
@@ -58,6 +60,7 @@ export const bringBackRecord = async (work: Work, register: Register, id: string
   const system = asSystem(work, 'an archived record is looked for among all, and checked against all');
   const held = await readOwnValues(system, register, id, 'locked');
   if (!held?.archived) throw notFound();
+  await refuseDeed(work, register, id, 'archive', 'You may not bring this record back.');
   const taken = await uniqueProblems(work, register, [{ id, values: held.values }]);
   if (taken.length > 0) throw invalid(taken.map((each) => each.problem));
   await mark(work, register, id, 'brought_back');

@@ -23,6 +23,7 @@ import { type By, type Followed, follow, followerColumns, type RecordEvent, writ
 import { overwriting } from './insertion.ts';
 import { giveNumbers } from './numbering.ts';
 import { recordColumns, recordShapes, rowInsertions, rowsFieldsAmong, rowsRemoval } from './record-shape.ts';
+import { refuseChange, refuseLeaving, refuseUnseenFields, touchedFields } from './rights.ts';
 
 /** What each field was when the person saw it, and what it shall be; values as they came in. */
 export interface GivenChange {
@@ -56,12 +57,14 @@ export const changeRecord = async (
   if (!current || current.archived) throw notFound();
   const { catalogue } = work.definitions;
   const change = withUnseenCells(register, seen, current.values, checkedChange(register, catalogue, current, given));
+  await refuseUnseenFields(work, register, id, change, by);
   const merged = merge(register, current, change);
   await refuseWrong(work, register, { id, current, change, merged });
   const numbered = await giveNumbers(work, register, merged);
   const changes = differences(register, current.values, numbered);
   const keys = new Set(Object.keys(changes));
   if (keys.size === 0) return { number: current.number, values: current.values, differs: false };
+  await refuseChange(work, register, id, touchedFields(register, current.values, merged), by);
   const rowFields = rowsFieldsAmong(register, keys);
   for (const field of rowFields) await work.db.execute(toDrizzle(rowsRemoval(register, field, parameter(id, 'uuid'))));
   const row = {
@@ -78,6 +81,7 @@ export const changeRecord = async (
   ]);
   const [beyond] = await mustsBeyond(work, register, [id], { before: current.values, after: numbered });
   if (beyond) throw invalid(prefixed([beyond.problem]));
+  await refuseLeaving(work, register, id, by);
   return { ...(await follow(work, event)), number: current.number, values: numbered, differs: true };
 };
 
@@ -85,14 +89,22 @@ export const changeRecord = async (
  * What a change would do, as `changeRecord` judges it, besides rules that look beyond the record: whether anything would
  * differ. Refused as that refuses it. Nothing is stored, and nobody waits.
  */
-export const judgeChange = async (work: Work, register: Register, id: string, given: GivenChange): Promise<boolean> => {
+export const judgeChange = async (
+  work: Work,
+  register: Register,
+  id: string,
+  given: GivenChange,
+  by: By,
+): Promise<boolean> => {
   const system = asSystem(work, 'a change is judged with the whole record');
   const current = await readOwnValues(system, register, id);
   if (!current || current.archived) throw notFound();
   const change = checkedChange(register, work.definitions.catalogue, current, given);
   const merged = merge(register, current, change);
   await refuseWrong(work, register, { id, current, change, merged });
-  return Object.keys(differences(register, current.values, merged)).length > 0;
+  const touched = touchedFields(register, current.values, merged);
+  await refuseChange(work, register, id, touched, by);
+  return touched.length > 0;
 };
 
 const prefixed = (problems: readonly Problem[]): Problem[] =>

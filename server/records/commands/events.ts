@@ -15,6 +15,10 @@ export interface By {
   readonly form: { readonly key: string; readonly version: number } | null;
   /** The import it is part of, or undoes. */
   readonly importId?: string;
+  /** A record that was sent back is mended by its sender, whatever else they may change. */
+  readonly mends?: boolean;
+  /** Whoever makes a change has heard that the record leaves their sight with it. */
+  readonly leaves?: boolean;
 }
 
 /** A record that was added, with the numbers it got. */

@@ -2,4 +2,6 @@ export { addRecords, judgeNew, type NewRecord, type Stored } from './add.ts';
 export { archiveRecord, bringBackRecord } from './archive.ts';
 export { type Changed, changeRecord, type GivenChange, judgeChange } from './change.ts';
 export { type Earlier, type Placed, uniqueProblems } from './checks.ts';
+export { type Doable, readDoable } from './doable.ts';
 export { type Action, type By, type Followed, type Follower, follow, type RecordEvent, write } from './events.ts';
+export { lockedOf } from './rights.ts';

@@ -1,6 +1,6 @@
 import { type BackLink, backLinks, isRowsField, type RecordValues, type Register } from '#core/register/index.ts';
 import { rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
-import { personRights } from '../../people/roles.ts';
+import { mayAny } from '../../people/roles.ts';
 import { notAllowed } from '../../platform/refusal.ts';
 import { readBackReferences } from '../reader/back-references.ts';
 import { readOwnValues } from '../reader/own-values.ts';
@@ -41,7 +41,7 @@ export const moveLinks = async (work: Work, register: Register, from: string, to
     const key = link.register.split('.')[0] ?? '';
     const seen = catalogue.registers.get(key);
     const ids = seen ? await readBackReferences(work, seen, link, from) : [];
-    if (ids.length > 0 && !personRights(work.definitions, work.person, key).change)
+    if (ids.length > 0 && !mayAny(work.definitions, work.person, key, 'change'))
       throw notAllowed(`${link.label} point here, and you may not change them.`);
     const shown = wholeRegister(work, key);
     for (const id of ids) {

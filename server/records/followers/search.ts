@@ -1,5 +1,5 @@
 import type { Clock } from '#core/base/index.ts';
-import { findText } from '#core/list/index.ts';
+import { findText, recordText } from '#core/list/index.ts';
 import {
   type Catalogue,
   movesWithClock,
@@ -17,7 +17,7 @@ import type { Follower } from '../commands/events.ts';
 const MOST_FOUND = 60_000;
 
 /** The words by which a record is found: its number, and every value as people read it. */
-const searchColumns = (
+export const searchColumns = (
   register: Register,
   number: string,
   given: RecordValues,
@@ -35,12 +35,12 @@ const searchColumns = (
     const formula = names.get(field.key)?.formula;
     if (formula && movesWithClock(formula)) return [];
     const plain = behaviour.value.kind === 'number' && typeof value === 'string' ? [value] : [];
-    return [behaviour.show(value, context), ...plain];
+    return [{ field, words: [behaviour.show(value, context), ...plain] }];
   });
   const titled = titleField(register);
   const { traits, show } = behaviourOf(titled.type);
   const title = traits.hasWords ? show(values[titled.key] ?? null, context) : '';
-  return { find_text: findText([number, ...shown]).slice(0, MOST_FOUND), find_title: findText([title, number]) };
+  return { find_text: recordText(number, shown).slice(0, MOST_FOUND), find_title: findText([title, number]) };
 };
 
 /** Keeps the columns by which a record is found. */

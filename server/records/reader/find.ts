@@ -22,7 +22,7 @@ import { counters } from '../../platform/schema.ts';
 import type { Reading } from '../work.ts';
 import { pathColumns, pathValues, selectPaths } from './paths.ts';
 import { preparedFor } from './prepared.ts';
-import { relation, relationsOf } from './relation.ts';
+import { rawWordsOf, relation, relationsOf } from './relation.ts';
 
 const LARGE = 20_000;
 
@@ -69,6 +69,14 @@ export const findLinked = async (reading: Reading, register: Register, find: str
   return { ids, common };
 };
 
+/** What a list is compiled with for whoever reads. */
+export const aroundOf = ({ sight, clock }: Reading) => ({
+  catalogue: sight.catalogue,
+  clock,
+  from: relationsOf(sight),
+  rawWords: (register: string) => rawWordsOf(sight, register),
+});
+
 /** A word that more than one in so many records hold is common. */
 const COMMON = 20;
 const planSchema = z.object({
@@ -98,7 +106,7 @@ const findCommon = async (
   const from = relation(sight, register.key);
   const asked = [
     sql`select from ${from} t`,
-    ...words.map((word) => sql`select from ${from} t where ${holdsWord('t', word)}`),
+    ...words.map((word) => sql`select from ${from} t where ${holdsWord('t', word, rawWordsOf(sight, register.key))}`),
   ];
   const [row] = await execute(db, sql`explain (format json) ${join(asked, ' union all ')}`);
   const [{ Plan: plan }] = estimatesSchema.parse(row?.['QUERY PLAN']);
@@ -145,10 +153,10 @@ export const findByTitle = async (
   find: string,
   finding: Finding & { readonly limit: number },
 ): Promise<FoundRecord[]> => {
-  const { db, sight, clock } = reading;
+  const { db, sight } = reading;
   const linked = await findLinked(reading, register, find);
   const asked = { filter: '', find, sort: titleField(register).key, descending: false, linked };
-  const around = { catalogue: sight.catalogue, clock, from: relationsOf(sight), also: finding.where };
+  const around = { ...aroundOf(reading), also: finding.where };
   const list = valueOrRefuse(compileList(register, asked, around));
   const title = identifier('t', 'find_title');
   const nearest = sql`${beginsWith(title, find)} desc, ${orderBy(list)}`;
@@ -186,7 +194,7 @@ export const findByKey = async (
   key: { readonly by: string; readonly value: string },
   finding: Finding,
 ): Promise<FoundRecord[]> => {
-  const { sight, clock } = reading;
+  const { sight } = reading;
   const field = register.fields.find((each) => each.key === key.by);
   if (!field) return [];
   const columns = finding.columns === '' ? '' : `${finding.columns},${key.by}`;
@@ -195,7 +203,7 @@ export const findByKey = async (
   const holding = async (find: string, also: readonly SqlFragment[]): Promise<SqlFragment> => {
     const linked = await findLinked(reading, register, find);
     const asked = { filter: '', find, sort: '', descending: false, linked };
-    const around = { catalogue: sight.catalogue, clock, from: relationsOf(sight), also: [...finding.where, ...also] };
+    const around = { ...aroundOf(reading), also: [...finding.where, ...also] };
     return valueOrRefuse(compileList(register, asked, around)).where;
   };
   if (behaviour.traits.asTyped) {

@@ -6,6 +6,7 @@ import { formWithId, idOf } from '../../definitions/ids.ts';
 import { history, people } from '../../platform/schema.ts';
 import type { Look } from '../work.ts';
 import { readLinked } from './linked.ts';
+import { readSeenOn } from './seen-on.ts';
 
 const MOST = 200;
 
@@ -55,6 +56,7 @@ export const readHistory = async (look: Look, register: Register, recordId: stri
     .where(and(eq(history.recordId, recordId), eq(history.registerId, idOf(register))))
     .orderBy(desc(history.id))
     .limit(MOST);
+  const isSeen = await readSeenOn(look, register.key, recordId);
   const rows = read.map((row) => ({ ...row, changed: changesOf(register, row.event) }));
   const names = await readNames(
     look,
@@ -74,7 +76,7 @@ export const readHistory = async (look: Look, register: Register, recordId: stri
       // In the order of the register's fields: the database keeps none in a document.
       changes: register.fields.flatMap((field) => {
         const change = changed[field.key];
-        if (!change) return [];
+        if (!change || !isSeen(field.key)) return [];
         const [from, to] = change.map((value) => sayValue(sight.catalogue, field, value, names));
         return [{ field: field.label, from: from ?? '', to: to ?? '' }];
       }),

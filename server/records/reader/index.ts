@@ -1,3 +1,4 @@
+export { type Allowed, readAllowed } from './allowed.ts';
 export { countBackReferences, readBackGroups, readBackReferences } from './back-references.ts';
 export { countBreaking } from './breaking.ts';
 export { countRecords } from './counts.ts';
@@ -19,4 +20,7 @@ export {
   readTitles,
   type Titled,
 } from './record.ts';
+export { relation } from './relation.ts';
+export { readSeenOn } from './seen-on.ts';
+export { isAnySeen } from './touched.ts';
 export { workOutOnRecords } from './work-out.ts';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { ListPage } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
-import { afterCursor, type CompiledList, type Cursor, compileList, orderBy, readsPerson } from '#core/list/index.ts';
+import { afterCursor, type CompiledList, type Cursor, compileList, orderBy } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { identifier, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { findDatabaseFailure } from '../../platform/database-failure.ts';
@@ -10,9 +10,9 @@ import { invalid, type Refusal, valueOrRefuse } from '../../platform/refusal.ts'
 import type { Reading } from '../work.ts';
 import { as } from './columns.ts';
 import { countRecords } from './counts.ts';
-import { findLinked } from './find.ts';
+import { aroundOf, findLinked } from './find.ts';
 import { preparedFor } from './prepared.ts';
-import { relation, relationsOf } from './relation.ts';
+import { relation } from './relation.ts';
 import { completed } from './rows.ts';
 
 /** What a page of a list is asked for. */
@@ -86,8 +86,7 @@ export const refuseTooSlow = async ({ db, sight }: Reading, list: CompiledList, 
 };
 
 const compile = async (reading: Reading, register: Register, query: PageQuery): Promise<CompiledList> => {
-  const { sight, clock } = reading;
-  const { catalogue } = sight;
+  const { catalogue, me } = reading.sight;
   const descending = query.sort.startsWith('-');
   const asked = {
     filter: query.filter,
@@ -97,9 +96,7 @@ const compile = async (reading: Reading, register: Register, query: PageQuery): 
     archived: query.archived === 'yes',
     linked: await findLinked(reading, register, query.find),
   };
-  // Who asks is looked up only where the filter asks about them.
-  const me = readsPerson(query.filter, register, catalogue) ? { me: await sight.me() } : {};
-  return valueOrRefuse(compileList(register, asked, { catalogue, clock, from: relationsOf(sight), ...me }));
+  return valueOrRefuse(compileList(register, asked, { ...aroundOf(reading), me }));
 };
 
 /* Names that no field can have, for what a page adds to its records. */

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import type { RecordAnswer } from '#contract/index.ts';
+import type { Clock } from '#core/base/index.ts';
 import { identifier, parameter, sql } from '#core/sql/index.ts';
 import { DefinitionsReader } from '../../definitions/reader.ts';
 import type { Definitions } from '../../definitions/store.ts';
 import { clockNow } from '../../platform/clock.ts';
 import { type Caller, newId, TestServer } from '../../testing/harness.ts';
-import { type Sight, systemSight } from '../sight.ts';
+import { narrowedScope, type Scope, type Sight, systemSight } from '../sight.ts';
 import type { Look } from '../work.ts';
 import {
   countRecords,
@@ -59,18 +60,19 @@ describe('what a sight lets be read', () => {
   afterAll(() => server?.stop());
 
   const definitionsNow = (): Promise<Definitions> => new DefinitionsReader().read(server.database.db);
-  const lookWith = async (sight: (definitions: Definitions) => Sight): Promise<Look> => {
+  const lookWith = async (sight: (definitions: Definitions, clock: Clock) => Sight): Promise<Look> => {
     const definitions = await definitionsNow();
-    const { id, name, email, roles } = (await runa.get('/api/me')).body;
+    const { id, name, email, roles, record } = (await runa.get('/api/me')).body;
+    const clock = clockNow(definitions.catalogue);
     return {
       db: server.database.db,
       definitions,
-      person: { id, name, email, roles },
-      sight: sight(definitions),
-      clock: clockNow(definitions.catalogue),
+      person: { id, name, email, roles, record },
+      sight: sight(definitions, clock),
+      clock,
     };
   };
-  const everything = () => lookWith((definitions) => systemSight(definitions, 'a test'));
+  const everything = () => lookWith((definitions, clock) => systemSight(definitions, clock, 'a test'));
   const register = (look: Look, key: string) => {
     const found = look.definitions.catalogue.registers.get(key);
     if (!found) throw new Error(key);
@@ -262,13 +264,19 @@ describe('what a sight lets be read', () => {
       });
       await runa.patch(`/api/registers/boats/records/${seen}`, { from: { owner: own }, changes: { owner: foreign } });
       // Only one client and one boat, as a person's own would be.
-      look = await lookWith((definitions) => ({
-        ...systemSight(definitions, 'a test'),
-        scopes: new Map([
-          ['clients', (alias) => sql`${identifier(alias, 'id')} = ${parameter(own, 'uuid')}`],
-          ['boats', (alias) => sql`${identifier(alias, 'id')} = ${parameter(seen, 'uuid')}`],
-        ]),
-      }));
+      look = await lookWith((definitions, clock) => {
+        const sight = systemSight(definitions, clock, 'a test');
+        const scopes = [...sight.catalogue.registers.values()]
+          .filter(({ key }) => key === 'clients' || key === 'boats')
+          .map((register): [string, Scope] => {
+            const record = parameter(register.key === 'clients' ? own : seen, 'uuid');
+            return [
+              register.key,
+              narrowedScope(register, undefined, (alias) => sql`${identifier(alias, 'id')} = ${record}`),
+            ];
+          });
+        return { ...sight, scopes: new Map(scopes) };
+      });
     });
     const names = (found: readonly RecordAnswer[]) => found.map(({ title }) => title);
 

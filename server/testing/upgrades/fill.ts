@@ -1,3 +1,4 @@
+import type { Role } from '#core/access/index.ts';
 import { type Caller, newId, type TestServer } from '../harness.ts';
 import { entry, makeBoat, makeNearMisses, nearMissForm, story } from '../near-misses.ts';
 
@@ -131,7 +132,11 @@ export const tellEverything = async (server: TestServer) => {
       key,
       ...fields.map((field) => `${field.key}: ${field.label}`),
     ]),
-    roles: workspace.roles.map(({ key, label, sees }: Record<string, unknown>) => ({ key, label, sees })),
+    roles: workspace.roles.map(({ key, label, registers }: Role) => ({
+      key,
+      label,
+      sees: Object.keys(registers).filter((register) => registers[register]?.see !== false),
+    })),
     clients: await tellRegister(runa, 'clients', 'name,kind'),
     boats: await tellRegister(runa, 'boats', 'name,owner,year_built'),
     invoices: await tellRegister(runa, 'invoices', 'subject,client,state,issued_on,lines,gross'),

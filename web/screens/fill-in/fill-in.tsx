@@ -7,6 +7,7 @@ import { showMoment } from '#core/base/index.ts';
 import { compileForm, type FilledIn, pageOnWay } from '#core/form/index.ts';
 import { rowsIn } from '#core/values/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
+import { leavesSight } from '../../data/client.ts';
 import { clockFor, type KnownWorkspace, useFacts, useMe } from '../../data/workspace.ts';
 import { createEntryStore, type EntryOptions, type EntryState } from '../../state/entry-store.ts';
 import type { Kept } from '../../state/kept.ts';
@@ -203,6 +204,7 @@ export const FillIn = ({
             registers={answer.registers}
             draft={false}
             refused={refused}
+            locked={answer.locked}
             sendLabel={sending ? 'Sending …' : answer.sent_back ? 'Send again' : answer.record ? 'Store' : 'Send'}
             sending={sending}
             above={
@@ -210,6 +212,11 @@ export const FillIn = ({
                 <div data-refusal tabIndex={-1} className="outline-none">
                   <Problems error={error} />
                 </div>
+                {leavesSight(error) && (
+                  <button type="button" className="btn mb-3" onClick={() => void send(false, true)}>
+                    Store it all the same
+                  </button>
+                )}
                 {wasSentBefore(error) && (
                   <p className="mb-3 text-ink-2">
                     Another window sent it with what stood there.{' '}

@@ -58,7 +58,7 @@ export const useSending = ({ store, answer, workspace, opened, keeping, place, o
       else place.current?.querySelector<HTMLElement>('[data-refusal]')?.focus();
     });
   };
-  const send = async (another: boolean): Promise<void> => {
+  const send = async (another: boolean, leaves = false): Promise<void> => {
     const filledIn = store.getState().trySending();
     if (filledIn.problems.length > 0) {
       const wrong = new Set(filledIn.problems.map((each) => String(each.path[0])));
@@ -83,6 +83,7 @@ export const useSending = ({ store, answer, workspace, opened, keeping, place, o
           values,
           ...(opened.from || opened.address ? { opened } : {}),
           ...(record ? { record: { id: record.id, from } } : {}),
+          ...(leaves ? { leaves } : {}),
         },
       });
       state.forget();

@@ -30,11 +30,13 @@ export const ListMenu = ({ register, address, onArchived }: Props) => {
         <PopoverPanel anchor={{ to: 'bottom end', gap: 4 }} className="slip w-64">
           {({ close }) => (
             <ul>
-              <li>
-                <a className="slip-row" href={csv} download onClick={() => close()}>
-                  Save this list as CSV
-                </a>
-              </li>
+              {rights?.export && (
+                <li>
+                  <a className="slip-row" href={csv} download onClick={() => close()}>
+                    Save this list as CSV
+                  </a>
+                </li>
+              )}
               {(rights?.add || rights?.change) && (
                 <li>
                   <button
@@ -61,7 +63,7 @@ export const ListMenu = ({ register, address, onArchived }: Props) => {
                   {address.archived === 'yes' ? 'Show what is current' : 'Show what was archived'}
                 </button>
               </li>
-              {me.setup && (
+              {me.sets_up.includes('registers') && (
                 <li className="border-t border-rule">
                   <Link className="slip-row" to={`/set-up/registers/${register.key}`}>
                     Fields of {register.plural}

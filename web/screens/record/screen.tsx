@@ -7,13 +7,14 @@ import { showMoment } from '#core/base/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import { call } from '../../data/client.ts';
 import { type ListAddress, queries, queryClient } from '../../data/queries.ts';
-import { useWorkspace } from '../../data/workspace.ts';
+import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { ChangingFacts } from '../../ui/changing-facts.tsx';
 import { StageStamp } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { RecordHead, RecordHistory, SignOffTrack } from '../../ui/record-facts.tsx';
 import { ArchiveRecord } from './archive.tsx';
 import { LinkedLists } from './linked-lists.tsx';
+import { WhoSees } from './who-sees.tsx';
 
 /** A record on its own page: its fields in sections, what is linked to it from both sides, its history. */
 export const RecordScreen = () => {
@@ -29,6 +30,7 @@ export const RecordScreen = () => {
 
 const RecordPage = ({ record }: { record: RecordDetail }) => {
   const { workspace } = useWorkspace();
+  const me = useMe();
   const rights = workspace.rights[record.register];
   const changing = workspace.forms.filter(
     (each) => each.may_fill && each.form.register === record.register && each.form.purpose !== 'add',
@@ -58,7 +60,7 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
           <button type="button" className="btn" onClick={() => window.print()}>
             <Printer size={15} aria-hidden="true" /> Print
           </button>
-          {record.may_change && <ArchiveRecord record={record} />}
+          {record.may_archive && record.archived_at === null && <ArchiveRecord record={record} />}
         </span>
       </header>
       {record.archived_at && <Archived record={record} at={when(record.archived_at)} />}
@@ -73,6 +75,7 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
             Added {when(record.created_at)} by {record.created_by}.
           </p>
           <RecordHistory register={record.register} id={record.id} />
+          {me.sets_up.includes('people') && <WhoSees register={record.register} id={record.id} />}
         </div>
       </div>
     </article>
@@ -80,7 +83,6 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
 };
 
 const Archived = ({ record, at }: { record: RecordDetail; at: string }) => {
-  const { workspace } = useWorkspace();
   const back = useMutation({
     mutationFn: () => call('bringBackRecord', { params: { key: record.register, id: record.id } }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['records'] }),
@@ -88,7 +90,7 @@ const Archived = ({ record, at }: { record: RecordDetail; at: string }) => {
   return (
     <div className="border-l-4 border-straw bg-straw-wash px-5 py-2">
       Archived {at}: it stands in no list and no look-up.{' '}
-      {workspace.rights[record.register]?.change && (
+      {record.may_archive && (
         <button type="button" className="part" disabled={back.isPending} onClick={() => back.mutate()}>
           Bring it back
         </button>

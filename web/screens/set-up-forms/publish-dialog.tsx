@@ -1,10 +1,11 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
-import type { Form } from '#core/form/index.ts';
+import { useMemo, useState } from 'react';
+import { rightsIn } from '#core/access/index.ts';
+import { compileForm, type Form, fieldsNeeded } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call } from '../../data/client.ts';
-import { useWorkspace } from '../../data/workspace.ts';
+import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { BlindSpots } from '../../ui/blind-spots.tsx';
 import { Problems } from '../../ui/message.tsx';
 
@@ -18,10 +19,12 @@ interface Props {
 
 /** Publishing asks who may fill the form in and who may see the register; nobody but set-up people until answered. */
 export const PublishDialog = ({ open, form, register, onClose, onPublished }: Props) => {
-  const { workspace } = useWorkspace();
+  const { workspace, catalogue } = useWorkspace();
+  const compiled = useMemo(() => compileForm(form, catalogue), [form, catalogue]);
+  const me = useMe();
   const [fillers, setFillers] = useState<ReadonlySet<string>>(new Set(form.fill_in_by));
   const [seers, setSeers] = useState<ReadonlySet<string>>(
-    new Set(workspace.roles.filter((role) => role.sees.includes(register.key)).map((role) => role.key)),
+    new Set(workspace.roles.filter((role) => rightsIn(role, register.key).see !== false).map((role) => role.key)),
   );
   const publish = useMutation({
     mutationFn: () =>
@@ -36,7 +39,9 @@ export const PublishDialog = ({ open, form, register, onClose, onPublished }: Pr
           <DialogTitle className="head-rule text-lg font-bold">Publish {form.label}</DialogTitle>
           <div className="my-4 grid gap-6 sm:grid-cols-2">
             <RoleBoxes legend="Who may fill it in?" chosen={fillers} onChange={setFillers} />
-            <RoleBoxes legend={`Who may see ${register.plural}?`} chosen={seers} onChange={setSeers} />
+            {me.sets_up.includes('people') && (
+              <RoleBoxes legend={`Who may see ${register.plural}?`} chosen={seers} onChange={setSeers} />
+            )}
           </div>
           <BlindSpots
             register={register}
@@ -45,6 +50,7 @@ export const PublishDialog = ({ open, form, register, onClose, onPublished }: Pr
             changes={form.purpose === 'change'}
             steps={workspace.routes.find(({ route }) => route.register === register.key)?.route.steps ?? []}
             seers={seers}
+            {...(compiled.ok ? { needs: fieldsNeeded(compiled.value) } : {})}
           />
           <p className="text-ink-2">Set-up people may do both. With nobody ticked, only they can.</p>
           <Problems error={publish.error} />
@@ -76,7 +82,7 @@ const RoleBoxes = ({
     <fieldset>
       <legend className="font-semibold">{legend}</legend>
       {workspace.roles
-        .filter((role) => !role.setup)
+        .filter((role) => role.sets_up.length === 0)
         .map((role) => (
           <label key={role.key} className="slip-row">
             <input

@@ -42,8 +42,8 @@ const RouteEditor = ({ register, published }: { register: Register; published: R
     mutationFn: (next: Route) => call('putRoute', { params: { key: next.key }, body: next }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['workspace'] }),
   });
-  const signers = workspace.roles.filter((role) => !role.setup);
-  const setup = workspace.roles.find((role) => role.setup);
+  const signers = workspace.roles.filter((role) => role.sets_up.length === 0);
+  const setup = workspace.roles.find((role) => role.sets_up.length > 0);
   const context: SayContext = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
   const begin = () => {
     const [first] = signers;

@@ -44,14 +44,14 @@ export const TodayScreen = () => {
         </h2>
         {forms.length === 0 && (
           <Empty title="No form is open to you yet.">
-            {me.setup && workspace.registers.length === 0 ? (
+            {me.sets_up.includes('registers') && workspace.registers.length === 0 ? (
               <>
                 Begin with what is kept here: plots, loans, bookings.{' '}
                 <Link className="part" to="/set-up/registers/new">
                   Make the first register
                 </Link>
               </>
-            ) : me.setup ? (
+            ) : me.sets_up.includes('forms') ? (
               <Link className="part" to="/set-up/forms">
                 Make a form
               </Link>

@@ -1,0 +1,31 @@
+export { roleProblems, roleWarnings } from './check-role.ts';
+export { type Doing, doingOf, type FieldsWritten } from './may.ts';
+export { boundReach, type CompiledReach, compileReach, reachVocabulary } from './reach.ts';
+export {
+  DEEDS,
+  type Deed,
+  givesSetUp,
+  NO_RIGHTS,
+  type Reach,
+  type Rights,
+  type Role,
+  readRole,
+  rightsIn,
+  roleSchema,
+  SET_UP_RIGHTS,
+  type SetUpRight,
+  withoutGone,
+} from './role.ts';
+export {
+  DEED_WORDS,
+  fieldLabel,
+  type RoleSentence,
+  reachContext,
+  SET_UP_WORDS,
+  sayDeed,
+  sayReach,
+  sayRole,
+  sayWhich,
+} from './say-role.ts';
+export { everyField, ownerOf, pathOf, type Seen, type SeenByRole, seenByRole, whyNotWorkedOut } from './seen.ts';
+export { withRights, writeInRole } from './write-role.ts';

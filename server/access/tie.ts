@@ -1,0 +1,78 @@
+import { eq, isNull, sql } from 'drizzle-orm';
+import { identifier, parameter, sql as text } from '#core/sql/index.ts';
+import type { DefinitionsReader } from '../definitions/reader.ts';
+import type { Definitions } from '../definitions/store.ts';
+import { clockNow } from '../platform/clock.ts';
+import type { Db, Queryable } from '../platform/database.ts';
+import { execute } from '../platform/fragment.ts';
+import { inTransaction } from '../platform/locks.ts';
+import { people, workspace } from '../platform/schema.ts';
+import { relation } from '../records/reader/index.ts';
+import { systemSight } from '../records/sight.ts';
+
+/*
+ * The tie between somebody who may sign in and their record in the register of people: stored, so that who writes an
+ * e-mail address into a record becomes nobody by it.
+ */
+
+/** The records of the people's register that hold some e-mail addresses, by address; those of archived ones are none. */
+const recordsByEmail = async (
+  db: Queryable,
+  definitions: Definitions,
+  emails: readonly string[],
+): Promise<ReadonlyMap<string, readonly string[]>> => {
+  const { catalogue } = definitions;
+  const register = catalogue.people ? catalogue.registers.get(catalogue.people.register) : undefined;
+  const field = register?.fields.find(({ key }) => key === catalogue.people?.email);
+  const found = new Map<string, string[]>();
+  if (!register || !field || emails.length === 0) return found;
+  const sight = systemSight(definitions, clockNow(catalogue), 'who somebody is does not depend on what they may see');
+  const held = text`lower(${identifier('t', field.key)}::text)`;
+  const rows = await execute(
+    db,
+    text`select t.id, ${held} as email from ${relation(sight, register.key)} t where t.archived_at is null and ${held} = any(${parameter([...emails], 'text[]')})`,
+  );
+  for (const row of rows) found.set(String(row.email), [...(found.get(String(row.email)) ?? []), String(row.id)]);
+  return found;
+};
+
+/**
+ * Ties everybody who is tied to no record to the one with their e-mail address, as the people's file has it. Where two
+ * records hold it, it ties nobody, and the list of people says so.
+ */
+const tieByEmail = async (db: Queryable, definitions: Definitions): Promise<void> => {
+  const untied = await db.select({ id: people.id, email: people.email }).from(people).where(isNull(people.recordId));
+  const records = await recordsByEmail(
+    db,
+    definitions,
+    untied.map(({ email }) => email.toLowerCase()),
+  );
+  for (const { id, email } of untied) {
+    const [record, ...others] = records.get(email.toLowerCase()) ?? [];
+    if (record === undefined || others.length > 0) continue;
+    await db.update(people).set({ recordId: record }).where(eq(people.id, id));
+  }
+};
+
+/**
+ * At the first start that knows of ties: people are tied by their addresses, as they were looked up before. Never again:
+ * whoever may write an address into a record would say by it who somebody is.
+ */
+export const tieOnce = (db: Db, reader: DefinitionsReader): Promise<void> =>
+  inTransaction(db, async (tx) => {
+    const [row] = await tx.select({ tied: workspace.tied }).from(workspace);
+    if (!row || row.tied) return;
+    await tieByEmail(tx, await reader.read(tx));
+    await tx.update(workspace).set({ tied: true });
+  });
+
+/** How many records hold each person's address, for those who are tied to none: why, two or none says. */
+export const readUntied = async (db: Queryable, definitions: Definitions): Promise<ReadonlyMap<string, number>> => {
+  const untied = await db
+    .select({ email: sql<string>`lower(${people.email})` })
+    .from(people)
+    .where(isNull(people.recordId));
+  const emails = untied.map(({ email }) => email);
+  const records = await recordsByEmail(db, definitions, emails);
+  return new Map(emails.map((email) => [email, records.get(email)?.length ?? 0]));
+};

@@ -1,0 +1,112 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import type { PeopleAnswer, WorkspaceChanges } from '#contract/index.ts';
+import type { Role } from '#core/access/index.ts';
+import { toKey } from '#core/base/index.ts';
+import { catalogueOf } from '#core/workspace/index.ts';
+import { call } from '../../data/client.ts';
+import { queries, queryClient } from '../../data/queries.ts';
+import { useWorkspace } from '../../data/workspace.ts';
+import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
+import { Coming, Problems } from '../../ui/message.tsx';
+import { UndoButtons, useEditing } from '../../ui/undo.tsx';
+import { AccessMatrix } from './access-matrix.tsx';
+import { LookedAt } from './looked-at.tsx';
+import { PeopleList } from './people-list.tsx';
+import { RolePanel } from './role-panel.tsx';
+
+/** Set-up: who there is, what their roles let them see and do, and what a change of a role would mean for them. */
+export const SetUpPeopleScreen = () => {
+  const { data } = useQuery(queries.people());
+  if (!data) return <Coming />;
+  // Roles that were changed by somebody begin the editor anew.
+  return <Editor key={JSON.stringify(data.roles)} answer={data} />;
+};
+
+/** A role as it is changed here beside those that are. */
+const withRole = (roles: readonly Role[], role: Role): Role[] =>
+  roles.some(({ key }) => key === role.key)
+    ? roles.map((each) => (each.key === role.key ? role : each))
+    : [...roles, role];
+
+const Editor = ({ answer }: { answer: PeopleAnswer }) => {
+  const { workspace } = useWorkspace();
+  const navigate = useNavigate();
+  const { role: chosen } = useParams();
+  const editing = useEditing<readonly Role[]>(answer.roles);
+  const { now: roles } = editing;
+  const [catalogue] = useState(() =>
+    catalogueOf({
+      ...workspace,
+      people: answer.people_register,
+      registers: answer.registers,
+      choice_lists: answer.choice_lists,
+    }),
+  );
+  const changed = roles.filter(
+    (role) => JSON.stringify(role) !== JSON.stringify(answer.roles.find(({ key }) => key === role.key)),
+  );
+  const changes: WorkspaceChanges = { version: workspace.version, roles: changed };
+  const rehearse = useMutation({ mutationFn: () => call('rehearse', { body: changes }) });
+  const carryOut = useMutation({
+    mutationFn: () => call('carryOut', { body: changes }),
+    onSuccess: async () => {
+      await queryClient.invalidateQueries({ queryKey: ['workspace'] });
+      await queryClient.invalidateQueries({ queryKey: ['people'] });
+    },
+  });
+  // What was rehearsed is not what would be carried out any more.
+  const { reset: unrehearse } = rehearse;
+  useEffect(() => {
+    if (roles !== answer.roles) unrehearse();
+  }, [roles, answer.roles, unrehearse]);
+  const role = roles.find(({ key }) => key === chosen) ?? roles.at(-1);
+  const put = (next: Role, place?: string): void => editing.edit((before) => withRole(before, next), place);
+  const add = (): void => {
+    const key = toKey('new role', new Set(roles.map((each) => each.key)));
+    put({ key, label: 'New role', sets_up: [], registers: {} });
+    navigate(`/set-up/people/${key}`);
+  };
+  const many = (count: number, one: string, some: string): string => `${count} ${count === 1 ? one : some}`;
+  return (
+    <div className="flex min-h-0 grow flex-col">
+      <header className="flex flex-wrap items-center gap-3 border-b border-rule px-6 py-3">
+        <div className="grow">
+          <h1>People &amp; roles</h1>
+          <p className="text-ink-2">
+            {many(answer.people.length, 'person', 'people')}, {many(roles.length, 'role', 'roles')}.
+            {changed.length > 0 &&
+              ` ${many(changed.length, 'role is', 'roles are')} changed here and not carried out yet.`}
+          </p>
+        </div>
+        <UndoButtons editing={editing} />
+        <button type="button" className="btn" onClick={add}>
+          New role
+        </button>
+        <button
+          type="button"
+          className="btn btn-go"
+          disabled={changed.length === 0 || rehearse.isPending}
+          onClick={() => rehearse.mutate()}
+        >
+          {changed.length === 0 ? 'Nothing to rehearse' : `Rehearse ${many(changed.length, 'change', 'changes')}`}
+        </button>
+      </header>
+      <div className="flex min-h-0 grow max-lg:flex-col max-lg:overflow-auto">
+        <div className="shrink-0 overflow-auto border-r border-rule p-6 lg:w-[27rem] max-lg:border-r-0">
+          <PeopleList answer={answer} />
+          <LookedAt />
+        </div>
+        <div className="min-w-0 grow overflow-auto bg-paper p-6">
+          <Problems error={rehearse.error ?? carryOut.error} />
+          {rehearse.data && !carryOut.isSuccess && (
+            <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />
+          )}
+          {role && <RolePanel key={role.key} answer={answer} role={role} catalogue={catalogue} onRole={put} />}
+          <AccessMatrix roles={roles} catalogue={catalogue} chosen={role?.key ?? ''} />
+        </div>
+      </div>
+    </div>
+  );
+};
