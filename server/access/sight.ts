@@ -66,15 +66,16 @@ const makeSeen = (roles: readonly Role[], catalogue: Catalogue): SeenByRoles => 
   };
 };
 
-const known = new WeakMap<Catalogue, Map<string, { readonly roles: readonly Role[]; readonly seen: SeenByRoles }>>();
+type SeenTogetherBefore = Map<string, { readonly roles: readonly Role[]; readonly seen: SeenByRoles }>;
+const known = new WeakMap<Catalogue, SeenTogetherBefore>();
 
 /** What some roles see together, worked out once for as long as neither they nor the registers change. */
 const seenByRoles = (roles: readonly Role[], catalogue: Catalogue): SeenByRoles => {
-  const made = known.get(catalogue) ?? new Map();
+  const made: SeenTogetherBefore = known.get(catalogue) ?? new Map();
   known.set(catalogue, made);
   const name = roles.map(({ key }) => key).join(' ');
   const found = made.get(name);
-  if (found && found.roles.every((role: Role, i: number) => role === roles[i])) return found.seen;
+  if (found?.roles.every((role, i) => role === roles[i])) return found.seen;
   const seen = makeSeen(roles, catalogue);
   made.set(name, { roles, seen });
   return seen;

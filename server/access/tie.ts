@@ -1,13 +1,11 @@
 import { eq, isNull, sql } from 'drizzle-orm';
-import { identifier, parameter, sql as text } from '#core/sql/index.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import type { Definitions } from '../definitions/store.ts';
 import { clockNow } from '../platform/clock.ts';
 import type { Db, Queryable } from '../platform/database.ts';
-import { execute } from '../platform/fragment.ts';
 import { inTransaction } from '../platform/locks.ts';
 import { people, workspace } from '../platform/schema.ts';
-import { relation } from '../records/reader/index.ts';
+import { findHoldingFolded } from '../records/reader/index.ts';
 import { systemSight } from '../records/sight.ts';
 
 /*
@@ -24,16 +22,10 @@ const recordsByEmail = async (
   const { catalogue } = definitions;
   const register = catalogue.people ? catalogue.registers.get(catalogue.people.register) : undefined;
   const field = register?.fields.find(({ key }) => key === catalogue.people?.email);
-  const found = new Map<string, string[]>();
-  if (!register || !field || emails.length === 0) return found;
-  const sight = systemSight(definitions, clockNow(catalogue), 'who somebody is does not depend on what they may see');
-  const held = text`lower(${identifier('t', field.key)}::text)`;
-  const rows = await execute(
-    db,
-    text`select t.id, ${held} as email from ${relation(sight, register.key)} t where t.archived_at is null and ${held} = any(${parameter([...emails], 'text[]')})`,
-  );
-  for (const row of rows) found.set(String(row.email), [...(found.get(String(row.email)) ?? []), String(row.id)]);
-  return found;
+  if (!register || !field || emails.length === 0) return new Map();
+  const clock = clockNow(catalogue);
+  const sight = systemSight(definitions, clock, 'who somebody is does not depend on what they may see');
+  return findHoldingFolded({ db, sight, clock }, register, field.key, emails);
 };
 
 /**

@@ -1,16 +1,14 @@
 import type { PersonSees, SeenBy } from '#contract/index.ts';
 import { boundReach, type Role, type Seen, sayDeed } from '#core/access/index.ts';
-import type { Clock } from '#core/base/index.ts';
 import { toSqlFilter } from '#core/expression/index.ts';
 import type { Register } from '#core/register/index.ts';
-import { identifier, join, parameter, sql, tableOf } from '#core/sql/index.ts';
+import { sql } from '#core/sql/index.ts';
 import type { Definitions } from '../definitions/store.ts';
 import { readEveryone } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import { mayFill, rolesOf, seenBy } from '../people/roles.ts';
 import type { Queryable } from '../platform/database.ts';
-import { execute } from '../platform/fragment.ts';
-import { countRecords } from '../records/reader/index.ts';
+import { countRecords, whichHold } from '../records/reader/index.ts';
 import { asSystem, type Look } from '../records/work.ts';
 import { factsOf } from './sight.ts';
 import { lookAs } from './work.ts';
@@ -27,36 +25,19 @@ interface ByRole {
   readonly seen: Seen;
 }
 
-const AT_ONCE = 200;
-
 /** Those of some people's roles by which a record is seen. */
-const holding = async (
-  db: Queryable,
-  clock: Clock,
-  register: Register,
-  id: string,
-  asked: readonly ByRole[],
-): Promise<ByRole[]> => {
-  const found: ByRole[] = [];
-  for (let from = 0; from < asked.length; from += AT_ONCE) {
-    const some = asked.slice(from, from + AT_ONCE);
-    const columns = some.map(({ person, seen: { where } }, i) => {
-      const me = factsOf(person);
-      const condition = where === 'all' ? sql`true` : toSqlFilter(boundReach(where, me), { alias: 'own', clock, me });
-      return sql`${condition} as ${identifier(`c${i}`)}`;
-    });
-    const [row] = await execute(
-      db,
-      sql`select ${join(columns, ', ')} from ${tableOf(register.key)} own where own.id = ${parameter(id, 'uuid')}`,
-    );
-    found.push(...some.filter((_, i) => row?.[`c${i}`] === true));
-  }
-  return found;
+const holding = async (look: Look, register: Register, id: string, asked: readonly ByRole[]): Promise<ByRole[]> => {
+  const conditions = asked.map(({ person, seen: { where } }) => {
+    const me = factsOf(person);
+    return where === 'all' ? sql`true` : toSqlFilter(boundReach(where, me), { alias: 'own', clock: look.clock, me });
+  });
+  const held = await whichHold(look, register.key, id, conditions);
+  return asked.filter((_, i) => held[i]);
 };
 
 /** Which people see a record, and by which sentence of which role. */
 export const whoSees = async (look: Look, register: Register, id: string): Promise<SeenBy> => {
-  const { db, definitions, clock } = look;
+  const { db, definitions } = look;
   const asked = (await readEveryone(db)).flatMap((person) =>
     rolesOf(definitions, person).flatMap((role): ByRole[] => {
       const seen = seenBy(role, definitions.catalogue).get(register.key);
@@ -64,7 +45,7 @@ export const whoSees = async (look: Look, register: Register, id: string): Promi
     }),
   );
   const seeing = new Map<string, SeenBy['people'][number]>();
-  for (const { person, role } of await holding(db, clock, register, id, asked)) {
+  for (const { person, role } of await holding(look, register, id, asked)) {
     const known = seeing.get(person.id) ?? { id: person.id, name: person.name, reasons: [] };
     seeing.set(person.id, { ...known, reasons: [...known.reasons, reasonOf(role, register, definitions)] });
   }

@@ -7,7 +7,7 @@ import { readNames } from '../people/names.ts';
 import type { Queryable } from '../platform/database.ts';
 import { executeKept } from '../platform/fragment.ts';
 import { decisions, signOffs } from '../platform/schema.ts';
-import { relation } from '../records/reader/index.ts';
+import { isWithin } from '../records/reader/index.ts';
 import type { Look } from '../records/work.ts';
 
 /** The last reason a record was sent back to its sender with, and by whom; null where it was not. */
@@ -51,7 +51,7 @@ export const standTo = async ({ db, sight, person }: Look, register: Register, i
   const [record, me] = [parameter(id, 'uuid'), parameter(person.id, 'uuid')];
   const [row] = await executeKept(
     db,
-    sql`select exists (select 1 from ${relation(sight, register.key)} t where t.id = ${record}) as sees, so.form_id,
+    sql`select ${isWithin(sight, register.key, id)} as sees, so.form_id,
         so.sender = ${me} or (so.stage = 'waiting' and ${me} = any(so.signers))
           or exists (select 1 from iolite.decisions d where d.sign_off_id = so.id and d.person_id = ${me}) as takes_part
       from (select ${record} as id) r

@@ -1,12 +1,12 @@
 import { type Problem, problem } from '#core/base/index.ts';
 import { type Change, isRowsField, type RecordValues, type Register } from '#core/register/index.ts';
-import { parameter, type SqlFragment, sql } from '#core/sql/index.ts';
+import { type SqlFragment, sql } from '#core/sql/index.ts';
 import { isMadeByProgram, isNothing, rowsOf, type StoredValue, sameValue } from '#core/values/index.ts';
 import { doingsOf } from '../../people/roles.ts';
 import { execute } from '../../platform/fragment.ts';
 import { notAllowed, Refusal } from '../../platform/refusal.ts';
 import { readAllowed } from '../reader/allowed.ts';
-import { relation } from '../reader/relation.ts';
+import { isWithin } from '../reader/relation.ts';
 import { readSeenOn } from '../reader/seen-on.ts';
 import { type Look, type Work, wholeRegister } from '../work.ts';
 import type { Placed } from './checks.ts';
@@ -169,11 +169,8 @@ export const asksOfRecords = ({ definitions, person }: Look, register: string): 
 /** Whether a record lies within a person's sight now. */
 const isSeen = async ({ db, sight }: Look, register: string, id: string): Promise<boolean> => {
   if (!sight.catalogue.registers.has(register)) return false;
-  const rows = await execute(
-    db,
-    sql`select 1 as seen from ${relation(sight, register)} t where t.id = ${parameter(id, 'uuid')}`,
-  );
-  return rows.length > 0;
+  const [row] = await execute(db, sql`select ${isWithin(sight, register, id)} as seen`);
+  return row?.seen === true;
 };
 
 /**

@@ -86,3 +86,26 @@ export const readAllowed = async (
   );
   return new Map(rows.map((row) => [String(row.id), answered(row)]));
 };
+
+/** So many conditions are asked at once. */
+const AT_ONCE = 200;
+
+/** Which of some conditions over a register's table as `own` hold for one of its records, whoever asks. */
+export const whichHold = async (
+  { db }: Pick<Look, 'db'>,
+  key: string,
+  id: string,
+  conditions: readonly SqlFragment[],
+): Promise<readonly boolean[]> => {
+  const held: boolean[] = [];
+  for (let from = 0; from < conditions.length; from += AT_ONCE) {
+    const some = conditions.slice(from, from + AT_ONCE);
+    const columns = some.map((condition, i) => as(condition, `c${i}`));
+    const [row] = await execute(
+      db,
+      sql`select ${join(columns, ', ')} from ${tableOf(key)} own where own.id = ${parameter(id, 'uuid')}`,
+    );
+    held.push(...some.map((_, i) => row?.[`c${i}`] === true));
+  }
+  return held;
+};

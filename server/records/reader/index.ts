@@ -1,4 +1,4 @@
-export { type Allowed, readAllowed } from './allowed.ts';
+export { type Allowed, readAllowed, whichHold } from './allowed.ts';
 export { countBackReferences, readBackGroups, readBackReferences } from './back-references.ts';
 export { countBreaking } from './breaking.ts';
 export { countRecords } from './counts.ts';
@@ -6,7 +6,7 @@ export { type FoundRecord, findByKey, findByTitle } from './find.ts';
 export { findHeldFiles } from './held-files.ts';
 export { readHistory } from './history.ts';
 export { readLinked } from './linked.ts';
-export { countOffered, findByNames, findFirstHolding, findHolding, type NamedRecord } from './names.ts';
+export { countOffered, findByNames, findHolding, findHoldingFolded, type NamedRecord } from './names.ts';
 export { type OwnValues, readOwnValues } from './own-values.ts';
 export { type PageQuery, readPage, refuseTooSlow } from './page.ts';
 export { readPaths } from './paths.ts';
@@ -20,7 +20,7 @@ export {
   readTitles,
   type Titled,
 } from './record.ts';
-export { relation } from './relation.ts';
+export { isWithin } from './relation.ts';
 export { readSeenOn } from './seen-on.ts';
 export { isAnySeen } from './touched.ts';
 export { workOutOnRecords } from './work-out.ts';

@@ -1,6 +1,6 @@
 import { type Register, titleOf } from '#core/register/index.ts';
 import { all, identifier, parameter, type SqlFragment, sql, storedText } from '#core/sql/index.ts';
-import { execute, executeKept } from '../../platform/fragment.ts';
+import { execute } from '../../platform/fragment.ts';
 import type { Reading } from '../work.ts';
 import { as } from './columns.ts';
 import { relation, relationsOf } from './relation.ts';
@@ -33,13 +33,20 @@ export const findByNames = async (
 };
 
 /** The records, archived ones left out, by what stands in a field of theirs, or by their number. */
-export const findHolding = async (
-  { db, sight }: Reading,
+export const findHolding = (
+  reading: Reading,
   register: Register,
   field: string | null,
   texts: readonly string[],
+): Promise<ReadonlyMap<string, readonly string[]>> =>
+  holdingIn(reading, register, field === null ? sql`t.number` : sql`${identifier('t', field)}::text`, texts);
+
+const holdingIn = async (
+  { db, sight }: Reading,
+  register: Register,
+  column: SqlFragment,
+  texts: readonly string[],
 ): Promise<ReadonlyMap<string, readonly string[]>> => {
-  const column = field === null ? sql`t.number` : sql`${identifier('t', field)}::text`;
   const rows = await execute(
     db,
     sql`select t.id, ${as(column, 'name')} from ${relation(sight, register.key)} t where t.archived_at is null and ${column} = any(${parameter([...new Set(texts)], 'text[]')})`,
@@ -63,17 +70,11 @@ export const countOffered = async (
   return Number(row?.n ?? 0);
 };
 
-/** The first record, archived ones left out, whose field holds a text, letter case aside; null where none does. */
-export const findFirstHolding = async (
-  { db, sight }: Reading,
+/** The records, archived ones left out, by what stands in a field of theirs in small letters, of some such texts. */
+export const findHoldingFolded = (
+  reading: Reading,
   register: Register,
   field: string,
-  text: string,
-): Promise<string | null> => {
-  const held = identifier('t', field);
-  const [row] = await executeKept(
-    db,
-    sql`select t.id from ${relation(sight, register.key)} t where lower(${held}::text) = lower(${parameter(text, 'text')}) and t.archived_at is null order by t.seq limit 1`,
-  );
-  return row ? String(row.id) : null;
-};
+  texts: readonly string[],
+): Promise<ReadonlyMap<string, readonly string[]>> =>
+  holdingIn(reading, register, sql`lower(${identifier('t', field)}::text)`, texts);

@@ -86,7 +86,7 @@ export const refuseTooSlow = async ({ db, sight }: Reading, list: CompiledList, 
 };
 
 const compile = async (reading: Reading, register: Register, query: PageQuery): Promise<CompiledList> => {
-  const { catalogue, me } = reading.sight;
+  const { me } = reading.sight;
   const descending = query.sort.startsWith('-');
   const asked = {
     filter: query.filter,

@@ -142,6 +142,10 @@ export const relationsOf =
   (register: string): SqlFragment =>
     relation(sight, register);
 
+/** Whether a record lies within a sight, as a condition. */
+export const isWithin = (sight: Sight, register: string, id: string): SqlFragment =>
+  sql`exists (select 1 from ${relation(sight, register)} t where t.id = ${parameter(id, 'uuid')})`;
+
 /** Where the words of a register's records stand for the index; null where they stand where they are read. */
 export const rawWordsOf = ({ scopes }: Sight, register: string): string | null =>
   scopes.has(register) ? RAW_WORDS : null;

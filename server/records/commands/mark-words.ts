@@ -1,15 +1,15 @@
 import { isUnmarked } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { identifier, join, parameter, sql, tableOf } from '#core/sql/index.ts';
-import type { DefinitionsReader } from '../definitions/reader.ts';
-import { clockNow } from '../platform/clock.ts';
-import type { Db } from '../platform/database.ts';
-import { execute } from '../platform/fragment.ts';
-import { workspace } from '../platform/schema.ts';
-import { searchColumns } from './followers/search.ts';
-import { readSome } from './reader/index.ts';
-import { systemSight } from './sight.ts';
-import type { Reading } from './work.ts';
+import type { DefinitionsReader } from '../../definitions/reader.ts';
+import { clockNow } from '../../platform/clock.ts';
+import type { Db } from '../../platform/database.ts';
+import { execute } from '../../platform/fragment.ts';
+import { workspace } from '../../platform/schema.ts';
+import { searchColumns } from '../followers/search.ts';
+import { readSome } from '../reader/index.ts';
+import { systemSight } from '../sight.ts';
+import type { Reading } from '../work.ts';
 
 const AT_ONCE = 500;
 
