@@ -72,9 +72,11 @@ export const roleWarnings = (role: Role, catalogue: Catalogue): string[] => {
       const why = whyNotWorkedOut(role, seen, place, field, catalogue);
       if (!why) return [];
       const what = [
-        ...why.fields.map((each) => {
+        ...why.fields.flatMap((each) => {
+          // What stands in a register of which not all is seen is told with that.
+          if (why.registers.includes(ownerOf(each.register))) return [];
           const owner = catalogue.registers.get(ownerOf(each.register));
-          return owner ? labelOf(owner, pathOf(each.register, each.key)) : each.key;
+          return owner ? [labelOf(owner, pathOf(each.register, each.key))] : [];
         }),
         ...why.registers.flatMap((each) => {
           const plural = catalogue.registers.get(each)?.plural;

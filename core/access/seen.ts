@@ -80,12 +80,13 @@ export const unseenBy = (
   const checked = worked && vocabulary ? checkFormula(worked, vocabulary) : null;
   if (!checked?.ok) return null;
   const fields = new Map<string, { register: string; key: string }>();
-  noteFieldsRead(checked.value.term, place, (register, key) => {
+  const note = (register: string, key: string): void => {
     const owner = catalogue.registers.get(ownerOf(register));
     // The names of records that point here, and of the record a row stands in, are no fields.
     const isField = owner && everyField(owner).some((each) => each.in === register && each.field.key === key);
     if (isField && !sees.field(register, key)) fields.set(`${register} ${key}`, { register, key });
-  });
+  };
+  noteFieldsRead(checked.value.term, place, note, 'itself');
   const across = readAcross(checked.value.term, place);
   return { fields: [...fields.values()], registers: [...across].filter((each) => !sees.whole(each)) };
 };

@@ -23,9 +23,14 @@ const withSlots = (slots: Slots, sources: readonly { readonly slot: number; read
 
 /**
  * Every field that an expression over a register's records reads, on the way across links and back too, and those that
- * what is worked out among them is worked out from.
+ * what is worked out among them is worked out from, unless only what stands in it `itself` is asked for.
  */
-export const noteFieldsRead = (term: Term, register: string, note: NoteField): void => {
+export const noteFieldsRead = (
+  term: Term,
+  register: string,
+  note: NoteField,
+  inside: 'and inside' | 'itself' = 'and inside',
+): void => {
   const seen = new Set<Term>();
   const walk = (at: Term, start: string, slots: Slots): void => {
     if (at.op === 'read') {
@@ -34,7 +39,7 @@ export const noteFieldsRead = (term: Term, register: string, note: NoteField): v
       for (const { name, to, formula } of at.steps) {
         if (place !== null) note(place, name);
         const inner = formula?.term();
-        if (inner && place !== null && !seen.has(inner)) {
+        if (inside === 'and inside' && inner && place !== null && !seen.has(inner)) {
           seen.add(inner);
           walk(inner, place, new Map());
         }
@@ -44,9 +49,9 @@ export const noteFieldsRead = (term: Term, register: string, note: NoteField): v
       if (at.by !== null && at.by !== 'own' && place !== null) note(place, at.by.field);
       return;
     }
-    const inside =
+    const within =
       at.op === 'loop' ? withSlots(slots, at.sources) : at.op === 'filter' ? withSlots(slots, [at]) : slots;
-    for (const below of termsBelow(at)) walk(below, start, inside);
+    for (const below of termsBelow(at)) walk(below, start, within);
   };
   walk(term, register, new Map());
 };

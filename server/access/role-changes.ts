@@ -125,6 +125,7 @@ export const sayRoleChanges: SayRoles = async (db, definitions, { roles, changed
     const [before, role] = [definitions.roles.get(key), roles.get(key)];
     if (!role) continue;
     const [old, next] = [before ? sayRole(before, definitions.catalogue) : [], sayRole(role, definitions.catalogue)];
+    const warned = new Set(before ? roleWarnings(before, definitions.catalogue) : []);
     const had = new Set(old.map(({ says }) => says));
     const has = new Set(next.map(({ says }) => says));
     if (!before) said.push(`A new role, ${role.label}.`);
@@ -133,7 +134,7 @@ export const sayRoleChanges: SayRoles = async (db, definitions, { roles, changed
     said.push(...sayFields(before, role, definitions));
     said.push(
       ...(await sayFigures(db, definitions, after, key, [...definitions.catalogue.registers.values()])),
-      ...roleWarnings(role, definitions.catalogue),
+      ...roleWarnings(role, definitions.catalogue).filter((each) => !warned.has(each)),
       ...sayForms(role, definitions),
     );
   }

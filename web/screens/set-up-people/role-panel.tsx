@@ -31,7 +31,7 @@ export const RolePanel = ({ answer, role, catalogue, onRole }: Props) => {
   const looking = useLookingAs();
   const [first] = holders;
   return (
-    <section aria-label={`Role ${role.label}`}>
+    <section aria-label={`Role ${role.label}`} className="mt-4 first:mt-0">
       <header className="flex flex-wrap items-center gap-3">
         <h2 className="text-lg">
           <WordsBox
@@ -55,7 +55,7 @@ export const RolePanel = ({ answer, role, catalogue, onRole }: Props) => {
           </button>
         )}
       </header>
-      <h3 className="head-rule mt-4">Whoever is {role.label}</h3>
+      <h3 className="head-rule mt-4 font-bold">Whoever is {role.label}</h3>
       {sentences.length + forms.length === 0 && (
         <p className="py-2 text-ink-2">sees nothing yet, and does nothing. Write the first sentence below.</p>
       )}
