@@ -5,7 +5,7 @@ export default defineConfig({
   build: {
     ssr: true,
     rolldownOptions: {
-      input: ['list-page', 'language', 'ways', 'filter', 'registers', 'look-ups', 'filling-in'].map(
+      input: ['list-page', 'language', 'ways', 'filter', 'registers', 'scopes', 'look-ups', 'filling-in'].map(
         (name) => `bench/${name}.ts`,
       ),
     },

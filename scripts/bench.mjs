@@ -1,5 +1,5 @@
 // `npm run bench`: builds the benchmarks and runs them on a PostgreSQL of their own. Prints ratios. With names behind
-// `--` (language, ways, list-page, filter, registers,
+// `--` (language, ways, list-page, filter, registers, scopes,
 // look-ups, filling-in) only those.
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -25,7 +25,7 @@ if (wanted('filling-in')) {
   installBrowser();
   build();
 }
-for (const name of ['list-page', 'filter', 'registers', 'look-ups', 'filling-in'].filter(wanted)) {
+for (const name of ['list-page', 'filter', 'registers', 'scopes', 'look-ups', 'filling-in'].filter(wanted)) {
   const cluster = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-bench-')), { throwAway: true });
   try {
     run(process.execPath, [`dist/bench/${name}.js`], { env: { ...process.env, DATABASE_URL: await cluster.start() } });

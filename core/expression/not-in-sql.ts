@@ -68,7 +68,7 @@ const whyNotValue = (term: Term, depth: number): string | null => {
 const whyNotRead = (term: Term & { op: 'read' }, depth: number): string | null => {
   if (term.base === 'before') return 'the values before a change stand in no table';
   return firstReason(term.steps, ({ name, formula }) => {
-    if (!formula || formula.stored) return null;
+    if (!formula || formula.given) return null;
     const inner = formula.term();
     return inner ? whyNotValue(inner, depth) : `${name} is worked out from itself, or its formula is wrong`;
   });

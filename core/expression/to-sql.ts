@@ -54,6 +54,22 @@ export interface SqlTarget {
 const isNull = (term: Term): boolean => term.op === 'constant' && term.value === null;
 const isGiven = (term: Term): boolean => term.op === 'constant' && term.value !== null;
 
+/** Whether a term reads a value on the far side of links, each to one record. */
+const isBehindLinks = (term: Term): term is Term & { op: 'read' } =>
+  term.op === 'read' && term.base !== 'me' && term.by === null && term.steps.length > 1 && term.type.kind !== 'list';
+
+const OPERATORS: { readonly [O in Exclude<CompareOp, '!='>]: SqlFragment } = {
+  '=': sql`=`,
+  '<': sql`<`,
+  '<=': sql`<=`,
+  '>': sql`>`,
+  '>=': sql`>=`,
+};
+
+/** Texts are ordered by code point; both sides say so, as one may carry another collation from a function. */
+const sideWith = (value: SqlFragment, one: Term, other: Term): SqlFragment =>
+  one.type.kind === 'text' || other.type.kind === 'text' ? sql`${value} collate "C"` : value;
+
 /** A place a slot of a loop stands for: a record by its table's alias, or a value. */
 type Place = { readonly alias: string } | { readonly item: SqlFragment };
 
@@ -138,6 +154,22 @@ class Writer {
       from = step;
     }
     return value;
+  }
+
+  /**
+   * Whether what stands behind links passes a test that nothing never passes: asked from the far end, so that an index
+   * finds the records that lead there, where to go along each record's links would read all of them.
+   */
+  behind({ base, steps }: Term & { op: 'read' }, test: (value: SqlFragment) => SqlFragment): SqlFragment {
+    const lead = (value: SqlFragment, rest: readonly PathStep[], to: string | null): SqlFragment => {
+      const [step, ...more] = rest;
+      if (!step) return test(value);
+      const alias = this.alias('l');
+      const there = lead(this.fieldOf(alias, step), more, step.to);
+      return sql`(${value} in (select ${identifier(alias, 'id')} from ${this.#from(to ?? '')} ${identifier(alias)} where ${there}))`;
+    };
+    const { value, rest, from } = this.begin(base, steps);
+    return lead(value, rest, from?.to ?? null);
   }
 
   /** The records whose link points to the one a path leads to, or those whose ids stand in its list. */
@@ -261,6 +293,11 @@ class Writer {
    * is the and/or of): there nothing may stand for false, and an index can answer a plain `=`.
    */
   compared(op: CompareOp, left: Term, right: Term, loose: boolean): SqlFragment {
+    if (loose && op !== '!=' && isBehindLinks(left) && isGiven(right) && !this.answer(left)) {
+      const side = (value: SqlFragment, one: Term, other: Term) => (op === '=' ? value : sideWith(value, one, other));
+      const given = side(this.value(right), right, left);
+      return this.behind(left, (value) => sql`(${side(value, left, right)} ${OPERATORS[op]} ${given})`);
+    }
     if (op === '=' || op === '!=') {
       if (isNull(left)) return this.isNothing(op, right);
       if (isNull(right)) return this.isNothing(op, left);
@@ -268,20 +305,12 @@ class Writer {
       if (op === '!=') return sql`(${a} is distinct from ${b})`;
       return loose && (isGiven(left) || isGiven(right)) ? sql`(${a} = ${b})` : sql`(${a} is not distinct from ${b})`;
     }
-    // Texts are ordered by code point; both sides say so, as one may carry another collation from a function.
-    const texts = left.type.kind === 'text' || right.type.kind === 'text';
-    const side = (term: Term): SqlFragment => (texts ? sql`${this.value(term)} collate "C"` : this.value(term));
-    const [a, b] = [side(left), side(right)];
-    switch (op) {
-      case '<':
-        return sql`(${a} < ${b})`;
-      case '<=':
-        return sql`(${a} <= ${b})`;
-      case '>':
-        return sql`(${a} > ${b})`;
-      case '>=':
-        return sql`(${a} >= ${b})`;
-    }
+    return sql`(${this.sideOf(left, right)} ${OPERATORS[op]} ${this.sideOf(right, left)})`;
+  }
+
+  /** One side of a comparison that orders. */
+  sideOf(term: Term, other: Term): SqlFragment {
+    return sideWith(this.value(term), term, other);
   }
 
   isNothing(op: '=' | '!=', term: Term): SqlFragment {
@@ -290,11 +319,15 @@ class Writer {
 
   among(term: Term & { op: 'in' }, loose: boolean): SqlFragment {
     const given = term.tests.flatMap((test) => (test.kind === 'equals' && isGiven(test.value) ? [test.value] : []));
-    if (loose && given.length === term.tests.length)
-      return sql`(${this.value(term.value)} in (${join(
+    if (loose && given.length === term.tests.length) {
+      const values = join(
         given.map((each) => this.value(each)),
         ', ',
-      )}))`;
+      );
+      const { value } = term;
+      const isOne = (held: SqlFragment): SqlFragment => sql`(${held} in (${values}))`;
+      return isBehindLinks(value) && !this.answer(value) ? this.behind(value, isOne) : isOne(this.value(value));
+    }
     return any(term.tests.map((test) => this.inTest(term.value, test, loose)));
   }
 

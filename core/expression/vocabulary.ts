@@ -18,6 +18,8 @@ export interface Formula {
   readonly decimals: number | null;
   /** Whether the database keeps the value in a column of its own. */
   readonly stored: boolean;
+  /** The value is given with the record: how it is worked out is not for whoever reads it. */
+  readonly given?: true;
 }
 
 /** A name that an expression may use. */

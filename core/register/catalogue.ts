@@ -138,7 +138,7 @@ const formulaOf = (type: FieldTypeOf<'worked_out'>, stored: boolean, vocabulary:
  * value comes with the record.
  */
 export const OUT_OF_SIGHT = 'null';
-const GIVEN: Pick<Formula, 'stored' | 'term'> = { stored: true, term: () => null };
+const GIVEN: Pick<Formula, 'stored' | 'term' | 'given'> = { stored: true, given: true, term: () => null };
 
 const namedOf = (register: string, field: RowField, catalogue: Catalogue, vocabulary: () => Vocabulary): Named => {
   const { key: name, label, type } = field;

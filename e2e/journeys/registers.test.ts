@@ -49,7 +49,6 @@ describe('registers in daily use', () => {
     await runa.press('As a picture');
     expect(await runa.count('//*[@role = "link"][@tabindex = "0"]')).toBe(10);
     expect(await runa.axe()).toEqual([]);
-    await runa.picture('registers-picture');
     await runa.click('//*[@role = "link"][contains(@aria-label, "Invoices")]');
     await runa.see('//main//h1[. = "Invoices"]');
     await runa.press('See it on real records');

@@ -34,6 +34,8 @@ import { dropUnstorable, suspectUnstorable } from './unstorable.ts';
 /** What reads and changes nothing. */
 const READS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
 
+const isEndOfLooking = ({ method, path }: Request): boolean => method === 'DELETE' && path === paths.lookAsOneself.path;
+
 /** The version of the program. */
 export const VERSION = '0.1.0';
 
@@ -107,7 +109,7 @@ export const makeApp = (options: AppOptions): Express => {
     // Who may no longer look as others is themselves again.
     const looksAs = setsUp(definitions, signed.person, 'people') ? signed.looksAs : null;
     const person = looksAs ?? signed.person;
-    if (looksAs && !READS.has(request.method) && !endpoint?.open && endpoint?.path !== paths.lookAsOneself.path)
+    if (looksAs && !READS.has(request.method) && !endpoint?.open && !isEndOfLooking(request))
       throw notAllowed(`You look as ${looksAs.name}: nothing can be written meanwhile.`);
     const needed = endpoint?.setup ?? null;
     const may =

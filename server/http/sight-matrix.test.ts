@@ -311,6 +311,56 @@ describe.each(Array.from({ length: WORLDS }, (_, i) => i + 1))('who sees what in
         expect((await nobody.get(pathsOf(endpoint.path)[0] ?? '')).status).toBe(401);
   }, 300_000);
 
+  test('the matrix would see it: what somebody with all rights is answered is no answer for the others, read by read', async () => {
+    const seeing = world.people.map((person) => {
+      const eyes = new Onlooker(world, person);
+      return { eyes, count: world.records.filter((record) => eyes.sees(record)).length };
+    });
+    // Whoever sees least.
+    const [least] = seeing.toSorted((a, b) => a.count - b.count);
+    if (!least) throw new RangeError('nobody');
+    const { eyes } = least;
+    const unseen = world.records.filter((record) => !eyes.sees(record));
+    const all = (register: string, query: Readonly<Record<string, string>> = {}) =>
+      runa.get(`/api/registers/${register}/records?${new URLSearchParams({ limit: '500', ...query })}`);
+    const caught = new Set<string>();
+    for (const register of REGISTERS) {
+      const seen = recordsOf(register)
+        .filter((record) => eyes.sees(record))
+        .map(({ id }) => id);
+      const differs = (answer: Answer): boolean => JSON.stringify(ids(answer)) !== JSON.stringify(seen);
+      const list_ = await all(register);
+      if (differs(list_)) caught.add('list');
+      if (list_.body.count !== seen.length) caught.add('count');
+      for (const told of list_.body.records as RecordAnswer[]) {
+        const record = recordsOf(register).find(({ id }) => id === told.id);
+        if (!record || !eyes.sees(record)) continue;
+        if (JSON.stringify(valuesIn(register, told)) !== JSON.stringify(valuesFor(eyes, record))) caught.add('field');
+        if (told.title !== eyes.titleOf(record)) caught.add('title');
+      }
+      for (const word of unseen.flatMap(({ values }) =>
+        Object.values(values).filter((value) => typeof value === 'string'),
+      ))
+        if (
+          (await all(register, { find: String(word) })).body.records.some(({ id }: RecordAnswer) => !seen.includes(id))
+        )
+          caught.add('find');
+      for (const { id } of unseen.filter((record) => record.register === register))
+        if ((await runa.get(`/api/registers/${register}/records/${id}`)).status === 200) caught.add('record');
+      const file = await fetch(`${server.base}/api/registers/${register}/records.csv`, {
+        headers: { cookie: runa.cookie },
+      });
+      const lines = (await file.text()).trim().split('\r\n').length - 1;
+      if (
+        lines !==
+        seen.filter((id) => recordsOf(register).some((record) => record.id === id && eyes.may('export', record))).length
+      )
+        caught.add('file');
+    }
+    const most = ['list', 'count', 'find', 'record', 'file'];
+    expect(most.filter((kind) => !caught.has(kind))).toEqual([]);
+  });
+
   /** The addresses of a call: each register, plain form, record and question put in for its parameters. */
   const pathsOf = (path: string): string[] => {
     if (!path.includes('{')) return [path];
