@@ -86,7 +86,7 @@ const OnePersonLine = ({ person, answer, open, onOpen }: LineProps) => {
           type="button"
           className="part ml-auto"
           aria-expanded={open}
-          aria-label={`Everything ${person.name} may see`}
+          aria-label={`sees … (everything ${person.name} may see)`}
           onClick={onOpen}
         >
           sees …
@@ -94,7 +94,7 @@ const OnePersonLine = ({ person, answer, open, onOpen }: LineProps) => {
         <button
           type="button"
           className="part"
-          aria-label={`Look as ${person.name}`}
+          aria-label={`look as ${person.name}`}
           disabled={looking.isPending}
           onClick={() => looking.mutate(person.id)}
         >
