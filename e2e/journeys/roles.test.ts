@@ -35,6 +35,8 @@ describe('what each may see', () => {
     }),
   );
 
+  /** Shows the fields of a record in which nothing stands. */
+  const unfold = (browser: Browser) => browser.click('//main//button[contains(., " empty field")]');
   const inList = '//main//tbody/tr[td]';
   const recordsOf = async (register: string, query: string) =>
     recordsSchema.parse(
@@ -94,6 +96,7 @@ describe('what each may see', () => {
     await runa.seeText('You see everything as Ines Varga does.');
     const [purchase] = await recordsOf('purchases', 'limit=1');
     await runa.visit(`${iolite.address}/registers/purchases/${purchase?.id}`);
+    await unfold(runa);
     await runa.see('//button[@aria-label = "Change Approved by accounts"]');
     await runa.seeNo('//button[@aria-label = "Change What for"]');
     expect(await runa.axe()).toEqual([]);
@@ -110,6 +113,7 @@ describe('what each may see', () => {
     const [purchase] = await recordsOf('purchases', 'limit=1');
     await signInAs(orla, iolite.address, 'Ines Varga');
     await orla.visit(`${iolite.address}/registers/purchases/${purchase?.id}`);
+    await unfold(orla);
     await orla.click('//button[@aria-label = "Change Approved by accounts"]');
     await orla.tick('Yes', '//main');
     await orla.press('Store');
