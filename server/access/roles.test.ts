@@ -363,6 +363,52 @@ describe('roles', () => {
     );
   });
 
+  test('whoever adds without seeing gets of the rest what they see of it, in the form and in what it looks up', async () => {
+    await must(
+      change('office', 'Office', {
+        boats: { add: true },
+        clients: { see: 'kind = "private"', hidden: ['iban', 'phone'], results: ['open_balance'] },
+      }),
+    );
+    const form = await must(bea.get('/api/forms/.boats'));
+    expect(JSON.stringify([form.registers, form.register])).not.toMatch(/iban|"phone"|invoices/);
+    expect(JSON.stringify(form.registers)).toContain('open_balance');
+    const found = await must(bea.get('/api/forms/.boats/questions/owner/look-up?find=Otto'));
+    expect(found.found.map(({ title, beside }: { title: string; beside: string[] }) => [title, beside])).toEqual([
+      ['Otto Bell', []],
+    ]);
+    expect((await bea.get('/api/registers/boats/records')).status).toBe(404);
+    expect((await bea.get(`/api/forms/.boats?record=${mine}`)).status).toBe(404);
+  });
+
+  test('whoever takes part in a record sees there what its form asks, and what their roles show elsewhere stays hidden', async () => {
+    await must(
+      change('yard_hand', 'Yard hand', {
+        boats: { see: 'name = "Nothing"', hidden: ['sail_number'] },
+        clients: {},
+      }),
+    );
+    const at = `/api/registers/boats/records/${mine}`;
+    expect((await piet.get(at)).status).toBe(404);
+    const route = {
+      key: 'boats',
+      label: 'Boats',
+      register: 'boats',
+      steps: [{ label: 'Yard manager', role: 'yard_manager', condition: null }],
+      last_resort: 'operations_manager',
+    };
+    await must(runa.put('/api/routes/boats', route));
+    const entry = { id: newId(), version: 1, filled_in_at: new Date().toISOString() };
+    const arrived = await piet.post('/api/forms/boat_arrival/entries', {
+      ...entry,
+      values: { name: 'Piper', owner: own, state: 'ashore' },
+    });
+    expect([arrived.status, arrived.body.errors]).toEqual([201, undefined]);
+    const seen = await one(piet, 'boats', arrived.body.id);
+    expect(seen.values.name).toBe('Piper');
+    expect(seen.values).not.toHaveProperty('sail_number');
+  });
+
   test('the rights to set up stand apart', async () => {
     const teo = await server.as('Teo');
     const give = async (sets_up: string[]) => {

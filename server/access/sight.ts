@@ -1,7 +1,7 @@
 import { boundReach, everyField, ownerOf, pathOf, type Role, type Seen } from '#core/access/index.ts';
 import type { Clock } from '#core/base/index.ts';
-import { type PersonFacts, toSqlFilter } from '#core/expression/index.ts';
-import { type Catalogue, narrowCatalogue, type Register } from '#core/register/index.ts';
+import { noteFieldsRead, type PersonFacts, toSqlFilter } from '#core/expression/index.ts';
+import { type Catalogue, findVocabulary, narrowCatalogue, OUT_OF_SIGHT, type Register } from '#core/register/index.ts';
 import { any, sql } from '#core/sql/index.ts';
 import { workedOutIn } from '#core/values/index.ts';
 import type { Definitions } from '../definitions/store.ts';
@@ -15,6 +15,8 @@ interface SeenTogether {
   readonly grants: readonly Seen[];
   /** By path the grants that let a field be seen; null: on every record that is seen. */
   readonly fields: ReadonlyMap<string, readonly Seen[] | null>;
+  /** What is worked out that is read as a column, by path. */
+  readonly given: ReadonlySet<string>;
   /** Whether every record is seen with every field, so that its table can be read as it is. */
   readonly whole: boolean;
 }
@@ -28,6 +30,8 @@ interface SeenByRoles {
 const isEverywhere = (grants: readonly Seen[], among: readonly Seen[]): boolean =>
   grants.length === among.length || grants.some(({ where }) => where === 'all');
 
+const NONE: ReadonlySet<string> = new Set();
+
 const together = (register: Register, grants: readonly Seen[]): SeenTogether => {
   const all = everyField(register).map(({ path }) => path);
   const fields = new Map<string, readonly Seen[] | null>();
@@ -39,7 +43,7 @@ const together = (register: Register, grants: readonly Seen[]): SeenTogether => 
     grants.some(({ where }) => where === 'all') &&
     fields.size === all.length &&
     [...fields.values()].every((giving) => giving === null);
-  return { register, grants, fields, whole };
+  return { register, grants, fields, given: NONE, whole };
 };
 
 const makeSeen = (roles: readonly Role[], catalogue: Catalogue): SeenByRoles => {
@@ -59,11 +63,48 @@ const makeSeen = (roles: readonly Role[], catalogue: Catalogue): SeenByRoles => 
     (register, { key }) => isSeen(register, key),
     (register, { key }) => (isSeen(register, key) ? 'outcome' : false),
   );
-  const parted = [...registers.values()].some(({ whole }) => !whole);
-  return {
-    catalogue: parted ? { ...narrowed, stored: givenColumns([...narrowed.registers.values()]) } : narrowed,
-    registers,
-  };
+  const given = givenBy(registers, narrowed, catalogue);
+  const parted = new Map(
+    [...registers].map(([key, seen]) => [key, { ...seen, given: given.get(key) ?? seen.given }] as const),
+  );
+  if (given.size === 0) return { catalogue: narrowed, registers: parted };
+  const columns = givenColumns(parted.values());
+  return { catalogue: { ...narrowed, stored: new Set([...(catalogue.stored ?? []), ...columns]) }, registers: parted };
+};
+
+/** The worked-out fields of a catalogue, each with what it stands in. */
+const workedOut = (catalogue: Catalogue) =>
+  [...catalogue.registers.values()].flatMap((register) =>
+    everyField(register).flatMap(({ in: place, path, field }) => {
+      const formula = workedOutIn(field.type)?.formula;
+      return formula === undefined ? [] : [{ key: register.key, place, path, field, formula }];
+    }),
+  );
+
+/**
+ * What is worked out that must be read as a column, by register and path: outcomes whose formula is out of sight, what
+ * stands where fields are seen on some records only, and all that is worked out from such.
+ */
+const givenBy = (
+  registers: ReadonlyMap<string, SeenTogether>,
+  narrowed: Catalogue,
+  whole: Catalogue,
+): ReadonlyMap<string, ReadonlySet<string>> => {
+  const isMasked = (key: string): boolean =>
+    [...(registers.get(key)?.fields.values() ?? [])].some((giving) => giving !== null);
+  const given = new Map<string, Set<string>>();
+  const give = (key: string, path: string): void => void given.set(key, (given.get(key) ?? new Set()).add(path));
+  for (const { key, path, formula } of workedOut(narrowed))
+    if (formula === OUT_OF_SIGHT || isMasked(key)) give(key, path);
+  if (given.size === 0) return given;
+  for (const { key, place, path, field } of workedOut(whole)) {
+    const term = findVocabulary(place, whole)?.names.get(field.key)?.formula?.term();
+    if (!term || !registers.get(key)?.fields.has(path)) continue;
+    noteFieldsRead(term, place, (at, name) => {
+      if (given.get(ownerOf(at))?.has(pathOf(at, name))) give(key, path);
+    });
+  }
+  return given;
 };
 
 type SeenTogetherBefore = Map<string, { readonly roles: readonly Role[]; readonly seen: SeenByRoles }>;
@@ -90,8 +131,9 @@ const conditionOf = (grants: readonly Seen[], clock: Clock, me: PersonFacts): Re
   return (alias) => any(conditions.map((condition) => toSqlFilter(condition, { alias, clock, me })));
 };
 
-const scopeOf = ({ register, grants, fields }: SeenTogether, clock: Clock, me: PersonFacts): Scope => ({
+const scopeOf = ({ register, grants, fields, given }: SeenTogether, clock: Clock, me: PersonFacts): Scope => ({
   register,
+  given,
   where: conditionOf(grants, clock, me),
   fields: new Map([...fields].map(([path, giving]) => [path, giving && conditionOf(giving, clock, me)])),
 });
@@ -104,15 +146,12 @@ export const sightOf = (definitions: Definitions, person: Person, clock: Clock):
   const whole = definitions.catalogue;
   const { catalogue, registers } = seenByRoles(rolesOf(definitions, person), whole);
   const me = factsOf(person);
-  const parted = catalogue.stored !== whole.stored;
   const scopes = new Map<string, Scope>();
   for (const register of whole.registers.values()) {
     const seen = registers.get(register.key);
     if (!seen || !catalogue.registers.has(register.key))
-      scopes.set(register.key, { register, where: NOTHING_SEEN, fields: new Map() });
-    else if (!seen.whole || (parted && worksOut(register))) scopes.set(register.key, scopeOf(seen, clock, me));
+      scopes.set(register.key, { register, where: NOTHING_SEEN, fields: new Map(), given: NONE });
+    else if (!seen.whole || seen.given.size > 0) scopes.set(register.key, scopeOf(seen, clock, me));
   }
   return { catalogue, whole, scopes, clock, me };
 };
-
-const worksOut = (register: Register): boolean => everyField(register).some(({ field }) => workedOutIn(field.type));

@@ -1,14 +1,34 @@
-import { ownerOf, pathOf } from '#core/access/index.ts';
+import { everyField, ownerOf, pathOf } from '#core/access/index.ts';
 import { perPair } from '#core/base/index.ts';
 import { type CompiledForm, fieldsNeeded, fieldsShown, type Needs, plainFormOf } from '#core/form/index.ts';
-import { type Catalogue, narrowCatalogue } from '#core/register/index.ts';
+import { type Catalogue, type MayBeSeen, narrowCatalogue, OUT_OF_SIGHT } from '#core/register/index.ts';
 import { identifier, parameter, sql } from '#core/sql/index.ts';
+import { type RowField, workedOutIn } from '#core/values/index.ts';
 import { givenColumns, type RecordScope, type Sight, widenedScope } from '../records/sight.ts';
 import { asSystem, type Look } from '../records/work.ts';
 
+/** A field of a register, or of its rows, as somebody sees it; undefined where they do not. */
+const seenField = (seen: Catalogue, register: string, key: string): RowField | undefined => {
+  const owner = seen.registers.get(ownerOf(register));
+  return owner && everyField(owner).find((each) => each.in === register && each.field.key === key)?.field;
+};
+
+/** Of what is worked out somebody sees the outcome alone, where that is all they see of it. */
+const asSeen =
+  (seen: Catalogue): MayBeSeen =>
+  (register, { key }) =>
+    workedOutIn(seenField(seen, register, key)?.type ?? { kind: 'text' })?.formula === OUT_OF_SIGHT ? 'outcome' : false;
+
 /** A catalogue wider by one register than what somebody sees: they may add to it without seeing what is there. */
-const withOwn = (seen: Catalogue, all: Catalogue, key: string): Catalogue =>
-  narrowCatalogue(all, (register) => ownerOf(register) === key || seen.registers.has(ownerOf(register)));
+const withOwn = (seen: Catalogue, all: Catalogue, key: string): Catalogue => {
+  const { stored } = seen;
+  const widened = narrowCatalogue(
+    all,
+    (register, field) => ownerOf(register) === key || seenField(seen, register, field.key) !== undefined,
+    asSeen(seen),
+  );
+  return stored ? { ...widened, stored } : widened;
+};
 
 const added = perPair((seen: Catalogue, all: Catalogue) => {
   const known = new Map<string, Catalogue>();
@@ -31,20 +51,18 @@ export const throughForm = <L extends Look>(look: L, key: string, why: string): 
   return { ...look, sight: { ...look.sight, catalogue: added(seen, look.definitions.catalogue)(register) } };
 };
 
-const widenedBy = (seen: Catalogue, all: Catalogue, needs: Needs): Catalogue => {
-  const isSeen = (register: string, key: string): boolean => {
-    const [owner = '', rows] = register.split('.');
-    const fields = seen.registers.get(owner)?.fields ?? [];
-    return fields.some((field) => field.key === (rows ?? key));
-  };
-  return narrowCatalogue(all, (register, { key }) => isSeen(register, key) || (needs.get(register)?.has(key) ?? false));
-};
+const widenedBy = (seen: Catalogue, all: Catalogue, needs: Needs, orElse?: MayBeSeen): Catalogue =>
+  narrowCatalogue(
+    all,
+    (register, { key }) => seenField(seen, register, key) !== undefined || (needs.get(register)?.has(key) ?? false),
+    orElse,
+  );
 
 const needed = perPair((seen: Catalogue, compiled: CompiledForm) =>
   widenedBy(seen, compiled.catalogue, fieldsNeeded(compiled)),
 );
 const shown = perPair((seen: Catalogue, compiled: CompiledForm) =>
-  widenedBy(seen, compiled.catalogue, fieldsShown(compiled)),
+  widenedBy(seen, compiled.catalogue, fieldsShown(compiled), asSeen(seen)),
 );
 
 /** What of the definitions a form needs to be filled in, besides what the person sees anyway. */
@@ -68,12 +86,11 @@ export const sightOfAsked = (sight: Sight, compiled: CompiledForm, record: strin
 
 const given = new WeakMap<Catalogue, Catalogue>();
 
-/** A widened catalogue in which what is worked out in scoped registers stands in columns: which those are, its roles say. */
+/** A widened catalogue in which what scopes give as columns is read from these: which those are, the roles say. */
 const withGiven = (catalogue: Catalogue, scopes: Sight['scopes']): Catalogue => {
-  const scoped = [...catalogue.registers.values()].filter(({ key }) => scopes.has(key));
   const made = given.get(catalogue) ?? {
     ...catalogue,
-    stored: new Set([...(catalogue.stored ?? []), ...givenColumns(scoped)]),
+    stored: new Set([...(catalogue.stored ?? []), ...givenColumns(scopes.values())]),
   };
   given.set(catalogue, made);
   return made;

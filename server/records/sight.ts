@@ -17,6 +17,8 @@ export interface Scope {
   readonly where: RecordScope | null;
   /** The fields that are seen, by path (`discount`, `lines.cost`): on every record that is, or on some of them. */
   readonly fields: ReadonlyMap<string, RecordScope | null>;
+  /** What is worked out, by path, that is read as a column: not from what a reader sees, which may be less. */
+  readonly given: ReadonlySet<string>;
 }
 
 /** What someone may see: every reading of records goes through one. */
@@ -46,12 +48,18 @@ export const systemSight = ({ catalogue }: Pick<Definitions, 'catalogue'>, clock
   return { catalogue, whole: catalogue, scopes: EVERYTHING, clock, me: NOBODY };
 };
 
-/** The names of the columns that scoped relations give for what is worked out in some registers: the catalogue's `stored`. */
-export const givenColumns = (registers: readonly Register[]): Set<string> =>
+/** What is worked out among some fields of a register, by path. */
+const workedOutAmong = (register: Register, fields: ReadonlyMap<string, unknown>): Set<string> =>
   new Set(
-    registers.flatMap((register) =>
-      everyField(register).flatMap(({ in: place, field }) =>
-        workedOutIn(field.type) ? [`${rowsTableName(place)}.${field.key}`] : [],
+    everyField(register).flatMap(({ path, field }) => (workedOutIn(field.type) && fields.has(path) ? [path] : [])),
+  );
+
+/** The names of the columns that scopes give for what is worked out: those of a catalogue's `stored`. */
+export const givenColumns = (scopes: Iterable<Pick<Scope, 'register' | 'given'>>): Set<string> =>
+  new Set(
+    [...scopes].flatMap(({ register, given }) =>
+      everyField(register).flatMap(({ in: place, path, field }) =>
+        given.has(path) ? [`${rowsTableName(place)}.${field.key}`] : [],
       ),
     ),
   );
@@ -74,7 +82,8 @@ export const widenedScope = (
     path,
     both(before?.where ?? null, on),
   ]);
-  return { register, where, fields: new Map([...kept, ...[...fields].map((path) => [path, null] as const)]) };
+  const seen = new Map([...kept, ...[...fields].map((path) => [path, null] as const)]);
+  return { register, where, fields: seen, given: workedOutAmong(register, seen) };
 };
 
 /** A scope in which no more is seen than before, and only on the records that a condition holds for. */
@@ -82,6 +91,7 @@ export const narrowedScope = (register: Register, before: Scope | undefined, whe
   register,
   where: both(before?.where ?? null, where),
   fields: before?.fields ?? new Map(everyField(register).map(({ path }) => [path, null])),
+  given: before?.given ?? new Set(),
 });
 
 const widened = new WeakMap<Catalogue, WeakMap<Register, Catalogue>>();

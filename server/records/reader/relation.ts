@@ -1,4 +1,4 @@
-import { ownerOf, pathOf } from '#core/access/index.ts';
+import { everyField, ownerOf, pathOf } from '#core/access/index.ts';
 import { toSqlFormula } from '#core/expression/index.ts';
 import { wordsBesides, wordsOfFields } from '#core/list/index.ts';
 import { findVocabulary, isRowsField, titleField } from '#core/register/index.ts';
@@ -27,12 +27,19 @@ const onlyWhere = (value: SqlFragment, where: RecordScope | null, alias: string)
   where ? sql`case when ${where(alias)} then ${value} end` : value;
 
 /** A field's column as its table has it, or what is worked out in its place, the same whoever reads it. */
-const columnOf = ({ whole, clock }: Sight, place: string, field: RowField, alias: string): SqlFragment | null => {
+const columnOf = (
+  { whole, clock }: Sight,
+  { given }: Scope,
+  place: string,
+  field: RowField,
+  alias: string,
+): SqlFragment | null => {
   const column = identifier(alias, field.key);
   if (isColumn(field)) return column;
   const formula = findVocabulary(place, whole)?.names.get(field.key)?.formula;
   if (!formula) return null;
   if (formula.stored) return column;
+  if (!given.has(pathOf(place, field.key))) return null;
   const value = toSqlFormula(formula, { alias, clock });
   // A duration is worked out in milliseconds, and stands in a column as an interval.
   return behaviourOf(field.type).sql === 'interval' ? sql`(${value} * interval '1 millisecond')` : value;
@@ -48,7 +55,7 @@ const seenColumns = (
 ): SqlFragment[] =>
   fields.flatMap((field) => {
     const where = scope.fields.get(pathOf(place, field.key));
-    const value = where === undefined ? null : columnOf(sight, place, field, at.alias);
+    const value = where === undefined ? null : columnOf(sight, scope, place, field, at.alias);
     return value === null || where === undefined ? [] : [as(onlyWhere(value, where, at.record), field.key)];
   });
 
@@ -81,8 +88,15 @@ const seenTitle = ({ register, fields }: Scope): SqlFragment => {
   return where ? sql`case when ${where('own')} then ${title} else ${number} end` : title;
 };
 
+/** Whether every field is seen wherever the record is, and nothing is worked out in columns: then its table's own do. */
+const isPlain = ({ register, fields, given }: Scope): boolean =>
+  given.size === 0 && everyField(register).every(({ path }) => fields.get(path) === null);
+
 const seenRecords = (sight: Sight, scope: Scope): SqlFragment => {
   const { register } = scope;
+  const scoped = scope.where ? sql` where ${scope.where('own')}` : sql``;
+  const table = sql`${tableOf(register.key)} ${identifier('own')}`;
+  if (isPlain(scope)) return sql`(select ${identifier('own')}.* from ${table}${scoped})`;
   const columns = [
     ...OWN.map((name) => identifier('own', name)),
     ...seenColumns(sight, scope, register.key, register.fields, { alias: 'own', record: 'own' }),
@@ -90,8 +104,7 @@ const seenRecords = (sight: Sight, scope: Scope): SqlFragment => {
     as(seenWords(scope), 'find_text'),
     as(seenTitle(scope), 'find_title'),
   ];
-  const where = scope.where ? sql` where ${scope.where('own')}` : sql``;
-  return sql`(select ${join(columns, ', ')} from ${tableOf(register.key)} ${identifier('own')}${where})`;
+  return sql`(select ${join(columns, ', ')} from ${table}${scoped})`;
 };
 
 /** Rows are seen where the record is that they stand in. */
@@ -147,8 +160,10 @@ export const isWithin = (sight: Sight, register: string, id: string): SqlFragmen
   sql`exists (select 1 from ${relation(sight, register)} t where t.id = ${parameter(id, 'uuid')})`;
 
 /** Where the words of a register's records stand for the index; null where they stand where they are read. */
-export const rawWordsOf = ({ scopes }: Sight, register: string): string | null =>
-  scopes.has(register) ? RAW_WORDS : null;
+export const rawWordsOf = ({ scopes }: Sight, register: string): string | null => {
+  const scope = scopes.get(register);
+  return scope && !isPlain(scope) ? RAW_WORDS : null;
+};
 
 /** Which fields of a register are seen on one record, by path; null where all are that the sight knows of. */
 export const seenOn = (sight: Sight, register: string, id: string): SqlFragment | null => {
