@@ -1,4 +1,4 @@
-import { everyField, ownerOf, pathOf } from '#core/access/index.ts';
+import { ownerOf, pathOf } from '#core/access/index.ts';
 import { toSqlFormula } from '#core/expression/index.ts';
 import { wordsBesides, wordsOfFields } from '#core/list/index.ts';
 import { findVocabulary, isRowsField, titleField } from '#core/register/index.ts';
@@ -88,9 +88,12 @@ const seenTitle = ({ register, fields }: Scope): SqlFragment => {
   return where ? sql`case when ${where('own')} then ${title} else ${number} end` : title;
 };
 
-/** Whether every field is seen wherever the record is, and nothing is worked out in columns: then its table's own do. */
+/**
+ * Whether a register's own columns, and the words of its fields, are seen wherever the record is, and nothing is worked out
+ * in others: then its table is read as it is. What stands in rows has tables of its own.
+ */
 const isPlain = ({ register, fields, given }: Scope): boolean =>
-  given.size === 0 && everyField(register).every(({ path }) => fields.get(path) === null);
+  register.fields.every((field) => isRowsField(field) || (fields.get(field.key) === null && !given.has(field.key)));
 
 const seenRecords = (sight: Sight, scope: Scope): SqlFragment => {
   const { register } = scope;
