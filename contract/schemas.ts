@@ -153,6 +153,13 @@ export const changesSchema = z.strictObject({
   choice_lists: z.array(choiceListSchema).default([]),
   registers: z.array(registerSchema).default([]),
   roles: z.array(roleSchema).default([]),
+  /** Who may fill in some published forms, from now on. */
+  fill_in: z
+    .array(z.strictObject({ form: keySchema, roles: z.array(keySchema).max(200) }))
+    .max(500)
+    .default([]),
+  /** The register whose records people are, and its field with their e-mail addresses; null: none. Left out: as it is. */
+  people: z.strictObject({ register: keySchema, email: keySchema }).nullable().optional(),
   /** New keys of fields that there are: done first, so that the registers above name the fields by their new keys. */
   renames: z
     .array(z.strictObject({ register: keySchema, from: keySchema, to: keySchema }))

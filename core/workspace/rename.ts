@@ -63,6 +63,9 @@ const renameInRegister = (register: Register, before: Catalogue, renaming: Renam
 /** The catalogue after a field got a new key. */
 export const renameInCatalogue = (catalogue: Catalogue, renaming: Renaming): Catalogue => ({
   ...catalogue,
+  ...(catalogue.people?.register === renaming.register
+    ? { people: { ...catalogue.people, email: renamed(catalogue.people.email, renaming) } }
+    : {}),
   registers: new Map(
     [...catalogue.registers].map(([key, register]) => {
       const after = renameInRegister(register, catalogue, renaming);

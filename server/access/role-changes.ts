@@ -1,9 +1,10 @@
 import { arrayContains } from 'drizzle-orm';
 import { everyField, fieldLabel, type Role, roleWarnings, sayRole } from '#core/access/index.ts';
 import { joinWords } from '#core/base/index.ts';
+import { blindSpots, type Form, fieldsNeeded, type Needs } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { SayRoles } from '../definitions/service.ts';
-import type { Definitions } from '../definitions/store.ts';
+import { compiledForm, type Definitions } from '../definitions/store.ts';
 import { toPerson } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import { seenBy } from '../people/roles.ts';
@@ -103,19 +104,39 @@ const sayFields = (before: Role | undefined, after: Role, definitions: Definitio
   });
 };
 
-/** The fields that a role does not see, and a form that it fills in asks: the form asks them all the same. */
-const sayForms = (role: Role, { catalogue, forms }: Definitions): string[] =>
-  [...forms.values()].flatMap(({ published: { document } }) => {
-    const register = catalogue.registers.get(document.register);
-    const seen = seenBy(role, catalogue).get(document.register)?.fields;
-    if (!register || !seen || !document.fill_in_by.includes(role.key)) return [];
-    const asked = new Set(document.questions.map(({ field }) => field));
-    const unseen = register.fields.filter(({ key }) => asked.has(key) && !seen.has(key)).map(({ label }) => label);
-    if (unseen.length === 0) return [];
+/** What whoever holds a role will not see of what the forms it fills in, and the routes it signs, go by. */
+const sayForms = (role: Role, { catalogue, forms, routes }: Definitions): string[] => {
+  const filled = [...forms.values()].map(({ published }) => published.document);
+  const registers = new Set([...filled.map(({ register }) => register), ...routes.keys()]);
+  return [...registers].flatMap((key) => {
+    const register = catalogue.registers.get(key);
+    if (!register) return [];
+    const steps = routes.get(key)?.document.route.steps ?? [];
+    const own = filled.filter((form) => form.register === key);
+    const told = (senders: readonly string[], some: readonly Form[], needs?: Needs): string[] => [
+      ...blindSpots({
+        register,
+        catalogue,
+        roles: [role],
+        asked: some.flatMap(({ questions }) => questions.map(({ field }) => field)),
+        senders,
+        changes: some.every(({ purpose }) => purpose === 'change'),
+        steps,
+        ...(needs ? { needs } : {}),
+      }),
+    ];
     return [
-      `The form ${document.label} asks ${joinWords(unseen, 'and')}, which ${role.label} does not see elsewhere: who fills it in still answers that there, and finds it nowhere else.`,
+      ...own
+        .filter(({ fill_in_by: by }) => by.includes(role.key))
+        .flatMap((form) => {
+          const compiled = compiledForm(form, catalogue);
+          const needs = compiled.ok ? fieldsNeeded(compiled.value) : undefined;
+          return told([role.key], [form], needs).map((each) => `${form.label}: ${each}`);
+        }),
+      ...(steps.some((step) => step.role === role.key) ? told([], own) : []),
     ];
   });
+};
 
 /** What other roles mean for those who hold them, in sentences. */
 export const sayRoleChanges: SayRoles = async (db, definitions, { roles, changed }) => {
@@ -125,7 +146,9 @@ export const sayRoleChanges: SayRoles = async (db, definitions, { roles, changed
     const [before, role] = [definitions.roles.get(key), roles.get(key)];
     if (!role) continue;
     const [old, next] = [before ? sayRole(before, definitions.catalogue) : [], sayRole(role, definitions.catalogue)];
-    const warned = new Set(before ? roleWarnings(before, definitions.catalogue) : []);
+    const warned = new Set(
+      before ? [...roleWarnings(before, definitions.catalogue), ...sayForms(before, definitions)] : [],
+    );
     const had = new Set(old.map(({ says }) => says));
     const has = new Set(next.map(({ says }) => says));
     if (!before) said.push(`A new role, ${role.label}.`);
@@ -135,7 +158,7 @@ export const sayRoleChanges: SayRoles = async (db, definitions, { roles, changed
     said.push(
       ...(await sayFigures(db, definitions, after, key, [...definitions.catalogue.registers.values()])),
       ...roleWarnings(role, definitions.catalogue).filter((each) => !warned.has(each)),
-      ...sayForms(role, definitions),
+      ...sayForms(role, definitions).filter((each) => !warned.has(each)),
     );
   }
   return [...new Set(said)];

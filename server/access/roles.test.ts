@@ -363,6 +363,34 @@ describe('roles', () => {
     );
   });
 
+  test('who fills in which form, and whose records people are, is rehearsed and carried out with the roles', async () => {
+    const { version } = (await runa.get('/api/workspace')).body;
+    const rehearsed = await must(
+      runa.post('/api/workspace/rehearse', { version, fill_in: [{ form: 'your_boat', roles: ['client', 'office'] }] }),
+    );
+    expect(rehearsed.steps).toEqual([
+      { kind: 'people', says: 'Your boat this year is filled in by Client and Office.' },
+    ]);
+    await must(runa.post('/api/workspace/carry-out', { version, fill_in: [{ form: 'your_boat', roles: ['office'] }] }));
+    expect((await orla.get('/api/forms/your_boat')).status).toBe(404);
+    const wrong = await runa.post('/api/workspace/rehearse', {
+      version: version + 1,
+      fill_in: [{ form: 'no_such', roles: ['nobody'] }],
+    });
+    expect(wrong.body.errors.map(({ pointer }: { pointer: string }) => pointer)).toEqual([
+      '#/fill_in/0/form',
+      '#/fill_in/0/roles/0',
+    ]);
+    const noPeople = await runa.post('/api/workspace/rehearse', {
+      version: version + 1,
+      people: { register: 'boats', email: 'built' },
+    });
+    expect([noPeople.status, noPeople.body.errors[0].code]).toEqual([422, 'no_people']);
+    // Roles that go by "me" stand in the way of nobody being anybody.
+    const nobody = await runa.post('/api/workspace/rehearse', { version: version + 1, people: null });
+    expect([nobody.status, nobody.body.errors[0].pointer]).toEqual([422, '#/roles/client/registers/boats/see']);
+  });
+
   test('whoever adds without seeing gets of the rest what they see of it, in the form and in what it looks up', async () => {
     await must(
       change('office', 'Office', {

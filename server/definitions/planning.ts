@@ -1,7 +1,7 @@
 import { inArray } from 'drizzle-orm';
 import type { PlanAnswer } from '#contract/index.ts';
 import { everyField, type Role, roleProblems, withoutGone as withoutGoneFields } from '#core/access/index.ts';
-import { type Problem, problem, toKey, within } from '#core/base/index.ts';
+import { joinWords, type Problem, problem, toKey, within } from '#core/base/index.ts';
 import { FUNCTION_NAMES, type Renaming } from '#core/expression/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
 import {
@@ -43,6 +43,10 @@ export interface Changes {
   readonly registers: readonly Register[];
   readonly choice_lists: readonly ChoiceList[];
   readonly roles: readonly Role[];
+  /** Who may fill in some published forms. */
+  readonly fill_in: readonly { readonly form: string; readonly roles: readonly string[] }[];
+  /** The register whose records people are; left out: as it is. */
+  readonly people?: NonNullable<Catalogue['people']> | null | undefined;
   readonly renames: readonly Renaming[];
   /** Fields to be brought back, by the ids of their setting aside. */
   readonly bring_back: readonly string[];
@@ -52,6 +56,7 @@ const identifier = new Identifier(newId);
 
 const applied = (catalogue: Catalogue, changes: Changes): Catalogue => ({
   ...catalogue,
+  ...(changes.people === undefined ? {} : { people: changes.people }),
   registers: new Map([
     ...catalogue.registers,
     ...changes.registers.map((each) => {
@@ -259,7 +264,54 @@ export interface PlannedChange {
   readonly fallBacks: readonly string[];
   /** The roles there are after it. */
   readonly roles: ReadonlyMap<string, Role>;
+  /** The forms that others may fill in from then on. */
+  readonly filled: readonly Form[];
 }
+
+/** The forms as they are filled in by others; refused where there is no such form or role. */
+const formsFilled = ({ forms, roles }: Definitions, { fill_in: fillIn, roles: changed }: Changes): readonly Form[] => {
+  const known = new Set([...roles.keys(), ...changed.map(({ key }) => key)]);
+  const problems = fillIn.flatMap(({ form, roles: named }, i) => [
+    ...(forms.has(form) ? [] : [problem('unknown_form', ['fill_in', i, 'form'], `There is no form “${form}”.`)]),
+    ...named.flatMap((key, at) =>
+      known.has(key) ? [] : [problem('unknown_role', ['fill_in', i, 'roles', at], `There is no role “${key}”.`)],
+    ),
+  ]);
+  if (problems.length > 0) throw invalid(problems);
+  return fillIn.flatMap(({ form, roles: named }) => {
+    const document = forms.get(form)?.published.document;
+    return document ? [{ ...document, fill_in_by: [...named] }] : [];
+  });
+};
+
+/** Refuses a register of people that is none: it has a field with their e-mail addresses. */
+const refusePeople = ({ registers, people }: Catalogue): void => {
+  if (!people) return;
+  const field = registers.get(people.register)?.fields.find(({ key }) => key === people.email);
+  if (field?.type.kind === 'email' || field?.type.kind === 'text') return;
+  throw invalid([
+    problem('no_people', ['people'], 'People are records of a register that has a field with their e-mail addresses.'),
+  ]);
+};
+
+/** What is said of who people are, and of who fills in which form. */
+const sayPeople = ({ fallBacks: _, ...planned }: PlannedChange, before: Definitions): string[] => {
+  const { people, registers } = planned.after;
+  const was = before.catalogue.people ?? null;
+  const plural = registers.get(people?.register ?? '')?.plural ?? '';
+  const moved = (people?.register ?? null) !== (was?.register ?? null);
+  const fills = planned.filled.map(({ label, fill_in_by: by }) => {
+    const labels = by.map((key) => planned.roles.get(key)?.label ?? key);
+    return `${label} is filled in by ${labels.length === 0 ? 'set-up people alone' : joinWords(labels, 'and')}.`;
+  });
+  if (!moved) return fills;
+  return [
+    people
+      ? `“Me” is a record of ${plural} from then on. Nobody is tied to one yet.`
+      : '“Me” is no record any more, and nobody is tied to one.',
+    ...fills,
+  ];
+};
 
 /** The roles after a change, without what is no longer there; refused where one of them goes by that. */
 const rolesAfter = ({ roles }: Definitions, changed: readonly Role[], renamed: Renamed, after: Catalogue) => {
@@ -306,6 +358,7 @@ export const planDefinitions = async (
   };
   const back = broughtBack(renamed.catalogue, await readAside(db, changes.bring_back));
   const after = applied(back.catalogue, { ...changes, registers: changes.registers.map(retold) });
+  refusePeople(after);
   const { steps } = valueOrRefuse(planChange(back.catalogue, after));
   const misfits = await readMisfits(db, definitions, after, renamed);
   const broken = brokenBy(definitions, after, renamed, misfits);
@@ -316,23 +369,26 @@ export const planDefinitions = async (
     renamed,
     fallBacks: sayFallBacks(misfits),
     roles: rolesAfter(definitions, changes.roles, renamed, after),
+    filled: formsFilled(definitions, changes),
   };
 };
 
 /** A planned change in sentences, with how many records each step is about. */
 export const sayPlan = (
-  { plan, after, fallBacks }: PlannedChange,
+  planned: PlannedChange,
+  before: Definitions,
   version: number,
   roles: readonly string[],
   counts: ReadonlyMap<string, number>,
 ): PlanAnswer => ({
   version,
   steps: [
-    ...plan.steps.map((step) => ({
+    ...planned.plan.steps.map((step) => ({
       kind: step.kind,
-      says: sayStep(step, after, 'register' in step ? (counts.get(step.register.key) ?? 0) : 0),
+      says: sayStep(step, planned.after, 'register' in step ? (counts.get(step.register.key) ?? 0) : 0),
     })),
     ...roles.map((says) => ({ kind: 'change_role', says })),
-    ...fallBacks.map((says) => ({ kind: 'fall_back', says })),
+    ...sayPeople(planned, before).map((says) => ({ kind: 'people', says })),
+    ...planned.fallBacks.map((says) => ({ kind: 'fall_back', says })),
   ],
 });

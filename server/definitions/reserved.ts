@@ -19,7 +19,7 @@ export const renameReserved = async (
     const { version, catalogue } = await reader.read(db);
     const renames = renamesOfReserved(catalogue);
     if (renames.length === 0) return 0;
-    const changes = { version, registers: [], choice_lists: [], roles: [], bring_back: [], renames };
+    const changes = { version, registers: [], choice_lists: [], roles: [], fill_in: [], bring_back: [], renames };
     try {
       await service.carryOut(changes, null);
       return renames.length;

@@ -59,6 +59,12 @@ const bumpVersion = async (tx: Tx): Promise<number> => {
   return row?.version ?? 0;
 };
 
+/** Says which register's records people are. Who was tied to one of another is tied to none. */
+const setPeople = async (tx: Tx, next: Catalogue['people'], { catalogue }: Definitions): Promise<void> => {
+  await tx.update(workspace).set({ people: next ?? null });
+  if (next?.register !== catalogue.people?.register) await tx.update(people).set({ recordId: null });
+};
+
 const identified = new Identifier(newId);
 
 /** Refuses roles with which nobody at all could set up registers, or people, any more, and give it back. */
@@ -111,7 +117,7 @@ export class DefinitionsService {
     const planned = await planDefinitions(this.#db, definitions, changes);
     const changed = changes.roles.map(({ key }) => key);
     const roles = await this.#sayRoles(this.#db, definitions, { roles: planned.roles, changed });
-    const answer = sayPlan(planned, definitions.version, roles, await readCounts(this.#db));
+    const answer = sayPlan(planned, definitions, definitions.version, roles, await readCounts(this.#db));
     return this.#withBreaking(answer, planned.plan, planned.after, definitions);
   }
 
@@ -143,8 +149,11 @@ export class DefinitionsService {
       for (const [key, role] of planned.roles)
         if (JSON.stringify(role) !== JSON.stringify(definitions.roles.get(key)))
           await publishDefinition(tx, 'role', role, by);
+      for (const form of planned.filled) await publishDefinition(tx, 'form', form, by);
+      if (JSON.stringify(after.people ?? null) !== JSON.stringify(definitions.catalogue.people ?? null))
+        await setPeople(tx, after.people, definitions);
       const said = changes.roles.map(({ label }) => `The role ${label} is changed.`);
-      return sayPlan(planned, await bumpVersion(tx), said, counts);
+      return sayPlan(planned, definitions, await bumpVersion(tx), said, counts);
     });
   }
 

@@ -55,12 +55,13 @@ const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAn
 /** What a change to definitions takes: the right over people for roles, that over registers for all else. */
 const demandRights = (context: Context, changes: Changes): void => {
   const { definitions, person } = signedIn(context);
-  const { roles, version: _, ...others } = changes;
+  const { roles, fill_in: fillIn, people, version: _, ...others } = changes;
   const demand = (right: SetUpRight): void => {
     if (!setsUp(definitions, person, right)) throw notAllowed(`You may not set up ${SET_UP_NAMES[right]}.`);
   };
-  if (roles.length > 0) demand('people');
-  if (roles.length === 0 || Object.values(others).some((each) => each.length > 0)) demand('registers');
+  const isOfPeople = roles.length + fillIn.length > 0 || people !== undefined;
+  if (isOfPeople) demand('people');
+  if (!isOfPeople || Object.values(others).some((each) => each.length > 0)) demand('registers');
 };
 const SET_UP_NAMES: { readonly [R in SetUpRight]: string } = {
   registers: 'registers and their rules',

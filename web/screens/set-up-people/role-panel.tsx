@@ -12,6 +12,7 @@ import {
 import type { Catalogue } from '#core/register/index.ts';
 import { useLookingAs } from '../../app/looks-as.tsx';
 import { Key } from '../../ui/marks.tsx';
+import { Part } from '../../ui/part.tsx';
 import { WordsBox } from '../../ui/words-box.tsx';
 import { RoleLine } from './role-line.tsx';
 
@@ -19,14 +20,18 @@ interface Props {
   readonly answer: PeopleAnswer;
   readonly role: Role;
   readonly catalogue: Catalogue;
+  /** By form, the roles that fill it in. */
+  readonly fills: Readonly<Record<string, readonly string[]>>;
   readonly onRole: (role: Role, place?: string) => void;
+  readonly onFills: (fills: Readonly<Record<string, readonly string[]>>) => void;
 }
 
 /** A role as sentences about whoever holds it, each changed by its parts; and a box to write another. */
-export const RolePanel = ({ answer, role, catalogue, onRole }: Props) => {
+export const RolePanel = ({ answer, role, catalogue, fills, onRole, onFills }: Props) => {
   const holders = answer.people.filter((person) => person.roles.includes(role.key));
   const sentences = sayRole(role, catalogue);
-  const forms = answer.forms.filter((form) => form.roles.includes(role.key));
+  const isFilled = (form: string): boolean => fills[form]?.includes(role.key) ?? false;
+  const forms = answer.forms.filter(({ key }) => isFilled(key));
   const warnings = roleWarnings(role, catalogue);
   const looking = useLookingAs();
   const [first] = holders;
@@ -65,10 +70,32 @@ export const RolePanel = ({ answer, role, catalogue, onRole }: Props) => {
             <RoleLine sentence={sentence} role={role} catalogue={catalogue} onRole={onRole} />
           </li>
         ))}
-        {forms.length > 0 && (
-          <li className="ruled grid grid-cols-[5rem_1fr] py-1.5">
+        {answer.forms.length > 0 && (
+          <li className="ruled grid grid-cols-[5rem_1fr] gap-x-1 py-1.5">
             <span className="font-bold">fills in</span>
-            <span>{forms.map(({ label }) => label).join(', ')}</span>
+            <span>
+              <Part text={forms.map(({ label }) => label).join(', ') || 'no form'} what="forms">
+                {() => (
+                  <fieldset className="max-h-72 overflow-auto">
+                    <legend className="px-2 text-ink-2">Forms that {role.label} fills in</legend>
+                    {answer.forms.map(({ key, label }) => (
+                      <label key={key} className="slip-row">
+                        <input
+                          type="checkbox"
+                          checked={isFilled(key)}
+                          onChange={() => {
+                            const by = fills[key] ?? [];
+                            const others = by.filter((each) => each !== role.key);
+                            onFills({ ...fills, [key]: isFilled(key) ? others : [...by, role.key] });
+                          }}
+                        />
+                        {label}
+                      </label>
+                    ))}
+                  </fieldset>
+                )}
+              </Part>
+            </span>
           </li>
         )}
       </ul>
@@ -106,7 +133,7 @@ export const RolePanel = ({ answer, role, catalogue, onRole }: Props) => {
 const keyOf = ({ about }: RoleSentence): string => JSON.stringify(about);
 
 /** One more sentence, typed: what is wrong with it is said, and it stays until it can be read. */
-const AddSentence = ({ role, catalogue, onRole }: Omit<Props, 'answer'>) => {
+const AddSentence = ({ role, catalogue, onRole }: Pick<Props, 'role' | 'catalogue' | 'onRole'>) => {
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState('');
   return (

@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { PeopleAnswer, WorkspaceChanges } from '#contract/index.ts';
 import type { Role } from '#core/access/index.ts';
@@ -15,13 +15,14 @@ import { AccessMatrix } from './access-matrix.tsx';
 import { LookedAt } from './looked-at.tsx';
 import { PeopleList } from './people-list.tsx';
 import { RolePanel } from './role-panel.tsx';
+import { WhoMeIs } from './who-me-is.tsx';
 
 /** Set-up: who there is, what their roles let them see and do, and what a change of a role would mean for them. */
 export const SetUpPeopleScreen = () => {
   const { data } = useQuery(queries.people());
   if (!data) return <Coming />;
   // Roles that were changed by somebody begin the editor anew.
-  return <Editor key={JSON.stringify(data.roles)} answer={data} />;
+  return <Editor key={JSON.stringify([data.roles, data.forms, data.people_register])} answer={data} />;
 };
 
 /** A role as it is changed here beside those that are. */
@@ -30,24 +31,49 @@ const withRole = (roles: readonly Role[], role: Role): Role[] =>
     ? roles.map((each) => (each.key === role.key ? role : each))
     : [...roles, role];
 
+/** What is changed here: the roles, who fills in which form, and whose records people are. */
+export interface PeopleDraft {
+  readonly roles: readonly Role[];
+  readonly fills: Readonly<Record<string, readonly string[]>>;
+  readonly people: PeopleAnswer['people_register'];
+}
+
+const draftOf = (answer: PeopleAnswer): PeopleDraft => ({
+  roles: answer.roles,
+  fills: Object.fromEntries(answer.forms.map(({ key, roles }) => [key, roles])),
+  people: answer.people_register,
+});
+
+const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
+
 const Editor = ({ answer }: { answer: PeopleAnswer }) => {
   const { workspace } = useWorkspace();
   const navigate = useNavigate();
   const { role: chosen } = useParams();
-  const editing = useEditing<readonly Role[]>(answer.roles);
-  const { now: roles } = editing;
-  const [catalogue] = useState(() =>
-    catalogueOf({
-      ...workspace,
-      people: answer.people_register,
-      registers: answer.registers,
-      choice_lists: answer.choice_lists,
-    }),
+  const [start] = useState(() => draftOf(answer));
+  const editing = useEditing(start);
+  const { now: draft } = editing;
+  const { roles, people } = draft;
+  const catalogue = useMemo(
+    () => catalogueOf({ ...workspace, people, registers: answer.registers, choice_lists: answer.choice_lists }),
+    [workspace, people, answer],
   );
   const changed = roles.filter(
-    (role) => JSON.stringify(role) !== JSON.stringify(answer.roles.find(({ key }) => key === role.key)),
+    (role) =>
+      !same(
+        role,
+        start.roles.find(({ key }) => key === role.key),
+      ),
   );
-  const changes: WorkspaceChanges = { version: workspace.version, roles: changed };
+  const filled = Object.entries(draft.fills).filter(([form, by]) => !same(by, start.fills[form]));
+  const isMoved = !same(people, start.people);
+  const count = changed.length + filled.length + (isMoved ? 1 : 0);
+  const changes: WorkspaceChanges = {
+    version: workspace.version,
+    roles: changed,
+    fill_in: filled.map(([form, by]) => ({ form, roles: [...by] })),
+    ...(isMoved ? { people } : {}),
+  };
   const rehearse = useMutation({ mutationFn: () => call('rehearse', { body: changes }) });
   const carryOut = useMutation({
     mutationFn: () => call('carryOut', { body: changes }),
@@ -59,10 +85,11 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
   // What was rehearsed is not what would be carried out any more.
   const { reset: unrehearse } = rehearse;
   useEffect(() => {
-    if (roles !== answer.roles) unrehearse();
-  }, [roles, answer.roles, unrehearse]);
+    if (draft !== start) unrehearse();
+  }, [draft, start, unrehearse]);
   const role = roles.find(({ key }) => key === chosen) ?? roles.at(-1);
-  const put = (next: Role, place?: string): void => editing.edit((before) => withRole(before, next), place);
+  const put = (next: Role, place?: string): void =>
+    editing.edit((before) => ({ ...before, roles: withRole(before.roles, next) }), place);
   const add = (): void => {
     const key = toKey('new role', new Set(roles.map((each) => each.key)));
     put({ key, label: 'New role', sets_up: [], registers: {} });
@@ -76,8 +103,7 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
           <h1>People &amp; roles</h1>
           <p className="text-ink-2">
             {many(answer.people.length, 'person', 'people')}, {many(roles.length, 'role', 'roles')}.
-            {changed.length > 0 &&
-              ` ${many(changed.length, 'role is', 'roles are')} changed here and not carried out yet.`}
+            {count > 0 && ` ${many(count, 'change is', 'changes are')} not carried out yet.`}
           </p>
         </div>
         <UndoButtons editing={editing} />
@@ -87,10 +113,10 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
         <button
           type="button"
           className="btn btn-go"
-          disabled={changed.length === 0 || rehearse.isPending}
+          disabled={count === 0 || rehearse.isPending}
           onClick={() => rehearse.mutate()}
         >
-          {changed.length === 0 ? 'Nothing to rehearse' : `Rehearse ${many(changed.length, 'change', 'changes')}`}
+          {count === 0 ? 'Nothing to rehearse' : `Rehearse ${many(count, 'change', 'changes')}`}
         </button>
       </header>
       <div className="flex min-h-0 grow max-lg:flex-col max-lg:overflow-auto">
@@ -103,7 +129,22 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
           {rehearse.data && !carryOut.isSuccess && (
             <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />
           )}
-          {role && <RolePanel key={role.key} answer={answer} role={role} catalogue={catalogue} onRole={put} />}
+          <WhoMeIs
+            people={people}
+            registers={answer.registers}
+            onPeople={(next) => editing.edit((before) => ({ ...before, people: next }))}
+          />
+          {role && (
+            <RolePanel
+              key={role.key}
+              answer={answer}
+              role={role}
+              catalogue={catalogue}
+              fills={draft.fills}
+              onRole={put}
+              onFills={(fills) => editing.edit((before) => ({ ...before, fills }))}
+            />
+          )}
           <AccessMatrix roles={roles} catalogue={catalogue} chosen={role?.key ?? ''} />
         </div>
       </div>
