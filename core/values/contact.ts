@@ -28,7 +28,14 @@ const EMAIL = new RegExp(`^[\\p{L}\\p{M}\\p{N}.!#$%&'*+/=?^_\`{|}~-]{1,64}@${LAB
 /** An e-mail address; the part after the @ is kept in small letters, as it does not tell them apart. */
 export const email = (): FieldBehaviour => ({
   asks: asksNothing,
-  traits: { fitsLine: true, hasWords: true, asTyped: false, tellsAlike: true, cell: 'edited' },
+  traits: {
+    fitsLine: true,
+    hasWords: true,
+    asTyped: false,
+    tellsAlike: true,
+    reachesPerson: true,
+    cell: 'edited',
+  },
   ...ofText('an e-mail address', (typed) => {
     const text = cleanLine(typed);
     if (text === '') return ok(null);

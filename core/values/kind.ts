@@ -129,6 +129,8 @@ export interface KindTraits {
   readonly names?: boolean;
   /** Two records that agree in it are likely the same. */
   readonly tellsAlike: boolean;
+  /** Somebody is written to at it: by it one knows who a person is. */
+  readonly reachesPerson?: boolean;
   /** How a value stands in a cell of a CSV file: as it is stored, in hundredths with their sign, as it is edited. */
   readonly cell: 'stored' | 'percent' | 'edited' | 'none';
 }

@@ -18,8 +18,7 @@ import {
   sayStep,
 } from '#core/register/index.ts';
 import { compileRoute, type Route } from '#core/signoff/index.ts';
-import type { RowField } from '#core/values/index.ts';
-import { rowFieldSchema } from '#core/values/index.ts';
+import { behaviourOf, type RowField, rowFieldSchema } from '#core/values/index.ts';
 import {
   Identifier,
   inNewWords,
@@ -284,11 +283,11 @@ const formsFilled = ({ forms, roles }: Definitions, { fill_in: fillIn, roles: ch
   });
 };
 
-/** Refuses a register of people that is none: it has a field with their e-mail addresses. */
-const refusePeople = ({ registers, people }: Catalogue): void => {
+/** Refuses a register of people that is none: it has a field with their e-mail addresses, and keeps it. */
+const refusePeople = ({ registers, people }: Catalogue, isChosen: boolean): void => {
   if (!people) return;
   const field = registers.get(people.register)?.fields.find(({ key }) => key === people.email);
-  if (field?.type.kind === 'email' || field?.type.kind === 'text') return;
+  if (field && (!isChosen || behaviourOf(field.type).traits.reachesPerson)) return;
   throw invalid([
     problem('no_people', ['people'], 'People are records of a register that has a field with their e-mail addresses.'),
   ]);
@@ -358,7 +357,7 @@ export const planDefinitions = async (
   };
   const back = broughtBack(renamed.catalogue, await readAside(db, changes.bring_back));
   const after = applied(back.catalogue, { ...changes, registers: changes.registers.map(retold) });
-  refusePeople(after);
+  refusePeople(after, changes.people !== undefined);
   const { steps } = valueOrRefuse(planChange(back.catalogue, after));
   const misfits = await readMisfits(db, definitions, after, renamed);
   const broken = brokenBy(definitions, after, renamed, misfits);

@@ -1,5 +1,6 @@
 import type { PeopleAnswer } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
+import { behaviourOf } from '#core/values/index.ts';
 import { TabMark } from '../../ui/marks.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 
@@ -15,7 +16,7 @@ const NOBODY = 'none';
 export const WhoMeIs = ({ people, registers, onPeople }: Props) => {
   const chosen = registers.find(({ key }) => key === people?.register);
   const options = registers.flatMap((register) => {
-    const email = register.fields.find(({ type }) => type.kind === 'email');
+    const email = register.fields.find(({ type }) => behaviourOf(type).traits.reachesPerson);
     return email ? [{ register, email: email.key }] : [];
   });
   return (
