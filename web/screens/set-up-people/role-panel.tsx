@@ -46,9 +46,7 @@ export const RolePanel = ({ answer, role, catalogue, fills, onRole, onFills }: P
             onText={(label) => onRole({ ...role, label }, `label ${role.key}`)}
           />
         </h2>
-        <span className="text-ink-2">
-          a role, held by {holders.length === 1 ? 'one person' : `${holders.length} people`}
-        </span>
+        <span className="text-ink-2">a role, held by {sayHolders(holders.length)}</span>
         {first && (
           <button
             type="button"
@@ -130,6 +128,14 @@ export const RolePanel = ({ answer, role, catalogue, fills, onRole, onFills }: P
   );
 };
 
+const sayHolders = (count: number): string => (count === 0 ? 'nobody' : count === 1 ? 'one person' : `${count} people`);
+
+/** A sentence to begin with, about records that there are here. */
+const exampleFor = (catalogue: Catalogue): string => {
+  const [register] = catalogue.registers.values();
+  return register ? `sees every ${register.singular}` : 'sees …';
+};
+
 const keyOf = ({ about }: RoleSentence): string => JSON.stringify(about);
 
 /** One more sentence, typed: what is wrong with it is said, and it stays until it can be read. */
@@ -158,7 +164,7 @@ const AddSentence = ({ role, catalogue, onRole }: Pick<Props, 'role' | 'catalogu
           className="min-w-0 grow bg-transparent outline-none"
           value={typed}
           autoComplete="off"
-          placeholder="Add: “sees Boats whose owner is me”, “adds …”, “changes …”, “archives …”, “exports …”"
+          placeholder={`Add: “${exampleFor(catalogue)}”, “adds …”, “changes …”, “archives …”, “exports …”`}
           aria-describedby="add-sentence-wrong"
           aria-invalid={wrong !== ''}
           onChange={(event) => setTyped(event.target.value)}

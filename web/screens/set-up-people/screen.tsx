@@ -127,7 +127,9 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
         <div className="min-w-0 grow overflow-auto bg-paper p-6">
           <Problems error={rehearse.error ?? carryOut.error} />
           {rehearse.data && !carryOut.isSuccess && (
-            <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />
+            <div className="mb-4">
+              <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />
+            </div>
           )}
           <WhoMeIs
             people={people}
