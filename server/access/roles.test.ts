@@ -363,6 +363,44 @@ describe('roles', () => {
     );
   });
 
+  test('a rule over fields that somebody does not see is broken without being named', async () => {
+    await must(
+      change('office', 'Office', {
+        boats: { see: true, add: true, change: true, hidden: ['beam'] },
+        clients: { see: true },
+      }),
+    );
+    const workspace = (await runa.get('/api/workspace')).body;
+    const boats = workspace.registers.find(({ key }: { key: string }) => key === 'boats');
+    const constraints = [...boats.constraints, { kind: 'must', condition: 'beam != null and beam > 1' }];
+    await must(
+      runa.post('/api/workspace/carry-out', { version: workspace.version, registers: [{ ...boats, constraints }] }),
+    );
+    const values = { name: 'Narrow', owner: own };
+    const refused = await bea.post('/api/registers/boats/records', { id: newId(), values });
+    expect([refused.status, refused.body.errors]).toEqual([
+      422,
+      [
+        {
+          code: 'unseen',
+          pointer: '#/values',
+          detail: 'Boats have a rule, over fields that you do not see, that does not hold.',
+        },
+      ],
+    ]);
+    expect(JSON.stringify(refused.body)).not.toMatch(/beam/i);
+    const told = await runa.post('/api/registers/boats/records', { id: newId(), values });
+    expect(told.body.detail).toMatch(/Beam/);
+    const last = (await runa.get('/api/workspace')).body;
+    const now = last.registers.find(({ key }: { key: string }) => key === 'boats');
+    await must(
+      runa.post('/api/workspace/carry-out', {
+        version: last.version,
+        registers: [{ ...now, constraints: boats.constraints }],
+      }),
+    );
+  });
+
   test('who fills in which form, and whose records people are, is rehearsed and carried out with the roles', async () => {
     const { version } = (await runa.get('/api/workspace')).body;
     const rehearsed = await must(

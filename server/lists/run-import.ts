@@ -19,6 +19,7 @@ import {
   type Earlier,
   judgeChange,
   judgeNew,
+  refuseUnseenValues,
 } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Work, wholeRegister } from '../records/work.ts';
@@ -96,6 +97,8 @@ const sorted = (work: Work, register: Register, lines: readonly Line[]) => {
 const changeOf = async (work: Work, register: Register, line: Line) => {
   const system = asSystem(work, 'what a line would change is held against the whole record');
   const current = line.matched === null ? null : await readOwnValues(system, register, line.matched);
+  // A value that is the same would be told from one that is not.
+  if (line.matched !== null) await refuseUnseenValues(work, register, line.matched, line.values);
   const differs = Object.entries(line.values).filter(([key, value]) => !sameValue(current?.values[key] ?? null, value));
   if (!current || differs.length === 0) return null;
   const from = Object.fromEntries(differs.map(([key]) => [key, current.values[key] ?? null]));

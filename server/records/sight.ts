@@ -36,7 +36,7 @@ export interface Sight {
 }
 
 /** Nobody in particular. */
-export const NOBODY: PersonFacts = { name: '', email: '', roles: [], record: null };
+const NOBODY: PersonFacts = { name: '', email: '', roles: [], record: null };
 const EVERYTHING: ReadonlyMap<string, Scope> = new Map();
 
 /**

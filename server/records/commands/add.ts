@@ -38,6 +38,7 @@ import { insertion, shapeOf } from './insertion.ts';
 import { type FirstOfSeries, findDues, firstOfSeries, seriesInsertion, takeSeries, withNumbers } from './numbering.ts';
 import { recordColumns, recordShapes, rowInsertions } from './record-shape.ts';
 import { addedProblems, asksOfRecords } from './rights.ts';
+import { asTold, placedAsTold } from './told.ts';
 
 /** A record to be added, its values as they came in. */
 export interface NewRecord {
@@ -118,20 +119,21 @@ const findReceived = async (
 
 /** Every value of a record checked by its register, with every problem of it. */
 const prepare = (
-  { definitions, clock }: Look,
+  look: Look,
   register: Register,
   { id, values, called }: NewRecord,
 ): Prepared & { problems: Problem[] } => {
+  const { definitions, clock } = look;
   const { catalogue } = definitions;
   const checked = checkValues(register, values, catalogue);
   const kept = checked.ok ? checked.value : {};
   const problems = checked.ok
-    ? [
+    ? asTold(look, register, values, [
         ...recordProblems(register, kept),
         ...retiredProblems(register.fields, kept, {}, catalogue),
         ...parentProblems(register.fields, kept, catalogue),
         ...brokenMusts(register, kept, catalogue, clock),
-      ]
+      ])
     : [...checked.problems];
   return { id, values: kept, hash: contentHash(register, kept), called, problems };
 };
@@ -170,7 +172,7 @@ export const addRecords = async (
     prepared.filter((each) => !reserved.received.has(each.id)),
   );
   const taken = await uniqueProblems(work, register, fresh);
-  if (taken.length > 0) throw invalid(placed(many, taken));
+  if (taken.length > 0) throw invalid(placed(many, placedAsTold(work, register, fresh, taken)));
   if (fresh.length > 0)
     for (const each of await storeNew(work, register, fresh, reserved, { by, many })) known.set(each.id, each);
   return given.map(({ id }) => known.get(id)).filter((each) => each !== undefined);
@@ -223,7 +225,8 @@ export const judgeNew = async (
   const placedAgain = (among: readonly Placed[]): Placed[] =>
     among.map(({ at, problem: one }) => ({ at: right[at]?.at ?? at, problem: one }));
   const candidates = right.map(({ each }) => each);
-  found.push(...placedAgain(await uniqueProblems(work, register, candidates, earlier)));
+  const taken = await uniqueProblems(work, register, candidates, earlier);
+  found.push(...placedAgain(placedAsTold(work, register, candidates, taken)));
   if (candidates.length > 0) found.push(...placedAgain(await judgeBeyond(work, register, candidates, by)));
   return found;
 };
@@ -247,7 +250,7 @@ const judgeBeyond = async (
   await execute(work.db, insertion({ table: JUDGED, names, typed }, rows));
   const ids = records.map(({ id }) => id);
   const problems = [
-    ...(beyond ? await mustsBeyond(work, register, ids, { table: JUDGED }) : []),
+    ...placedAsTold(work, register, records, beyond ? await mustsBeyond(work, register, ids, { table: JUDGED }) : []),
     ...(await addedProblems(work, register, records, by, JUDGED)),
   ];
   await execute(work.db, sql`drop table judged`);
@@ -280,7 +283,8 @@ const storeNew = async (
     records.map((each) => each.id),
   );
   const forbidden = await addedProblems(work, register, records, by);
-  if (beyond.length + forbidden.length > 0) throw invalid(placed(many, [...beyond, ...forbidden]));
+  if (beyond.length + forbidden.length > 0)
+    throw invalid(placed(many, [...placedAsTold(work, register, records, beyond), ...forbidden]));
   const followed = await follow(work, event);
   return records.map(({ id, number, values: own }) => ({ ...followed, id, number, values: own, fresh: true }));
 };

@@ -24,6 +24,7 @@ import { overwriting } from './insertion.ts';
 import { giveNumbers } from './numbering.ts';
 import { recordColumns, recordShapes, rowInsertions, rowsFieldsAmong, rowsRemoval } from './record-shape.ts';
 import { refuseChange, refuseLeaving, refuseUnseenFields, touchedFields } from './rights.ts';
+import { asTold } from './told.ts';
 
 /** What each field was when the person saw it, and what it shall be; values as they came in. */
 export interface GivenChange {
@@ -80,7 +81,7 @@ export const changeRecord = async (
     ...rowInsertions(register, rowFields, [{ id, values: numbered }]),
   ]);
   const [beyond] = await mustsBeyond(work, register, [id], { before: current.values, after: numbered });
-  if (beyond) throw invalid(prefixed([beyond.problem]));
+  if (beyond) throw invalid(prefixed(asTold(work, register, change.changes, [beyond.problem])));
   await refuseLeaving(work, register, id, by);
   return { ...(await follow(work, event)), number: current.number, values: numbered, differs: true };
 };
@@ -181,7 +182,7 @@ const refuseWrong = async (work: Work, register: Register, { id, current, change
     ...brokenMusts(register, merged, catalogue, work.clock, current.values),
     ...[...links, ...taken].map((each) => each.problem),
   ];
-  if (problems.length > 0) throw invalid(prefixed(problems));
+  if (problems.length > 0) throw invalid(prefixed(asTold(work, register, change.changes, problems)));
 };
 
 const differences = (

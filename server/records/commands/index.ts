@@ -4,4 +4,4 @@ export { type Changed, changeRecord, type GivenChange, judgeChange } from './cha
 export { type Earlier, type Placed, uniqueProblems } from './checks.ts';
 export { type Doable, readDoable } from './doable.ts';
 export { type Action, type By, type Followed, type Follower, follow, type RecordEvent, write } from './events.ts';
-export { lockedOf } from './rights.ts';
+export { lockedOf, refuseUnseenValues } from './rights.ts';

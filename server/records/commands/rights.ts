@@ -95,6 +95,18 @@ export const refuseUnseenFields = async (
   if (unseen.length > 0) throw lockedOut(unseen);
 };
 
+/** Refuses values for fields that are not seen on a record, whatever these are. */
+export const refuseUnseenValues = async (
+  work: Work,
+  register: Register,
+  id: string,
+  values: Readonly<Record<string, unknown>>,
+): Promise<void> => {
+  const isSeenThere = await readSeenOn(work, register.key, id);
+  const unseen = register.fields.filter(({ key }) => Object.hasOwn(values, key) && !isSeenThere(key));
+  if (unseen.length > 0) throw lockedOut(unseen.map(({ key, label }) => ({ path: key, label })));
+};
+
 /** Refuses a change of what may not be changed: the record, or each field by its name. */
 export const refuseChange = async (
   work: Work,
