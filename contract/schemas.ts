@@ -426,8 +426,8 @@ export type ProblemAnswer = z.infer<typeof problemSchema>;
 /** What a browser is told of as it happens. */
 export const liveEventSchema = z.discriminatedUnion('kind', [
   /**
-   * Some records of a register changed, or something that is worked out in it from another. `ids` and `through` are for
-   * the servers, which tell by them who may hear of it, and tell it without them.
+   * Some records of a register changed, or something that is worked out in it from those of another, `through`. That and
+   * `ids` are for the servers, which tell by them who may hear of it, and tell it without them.
    */
   z.object({
     kind: z.literal('records'),

@@ -7,14 +7,14 @@ import { systemSight } from '../records/sight.ts';
 import type { Look } from '../records/work.ts';
 import { lookAs, type Workplace } from './work.ts';
 
-/** Whether a person hears that records changed: where one of them is, or was, in their sight. */
-const hearsOf = async (look: Look, { register, ids, through }: LiveEvent & { kind: 'records' }): Promise<boolean> => {
-  const { catalogue, scopes } = look.sight;
-  if (!catalogue.registers.has(register)) return false;
-  if (!scopes.get(register)?.where) return true;
-  // Something is worked out from records that changed: it is seen as well only where all of these are.
-  return ids === undefined ? catalogue.registers.has(through ?? '') : isAnySeen(look, register, ids);
-};
+/**
+ * Whether a person hears that records changed: where one of them is, or was, in their sight. Of what is worked out from
+ * them elsewhere they hear with these alone.
+ */
+const hearsOf = async (
+  look: Look,
+  { register, ids = [], through = register }: LiveEvent & { kind: 'records' },
+): Promise<boolean> => look.sight.catalogue.registers.has(register) && isAnySeen(look, through, ids);
 
 /** Of the registers that a person sees whole, how many records there are now, as it was counted for all. */
 const countsOfWhole = (

@@ -14,11 +14,10 @@ export const liveFollower: Follower = {
     const parts = Array.from({ length: Math.ceil(ids.length / MOST_TOLD) }, (_, i) =>
       ids.slice(i * MOST_TOLD, (i + 1) * MOST_TOLD),
     );
-    return [
-      ...parts.map((some): LiveEvent => ({ kind: 'records', register: key, ids: [...some] })),
-      ...[...dependantsOf(key, definitions.catalogue)].map(
-        (register): LiveEvent => ({ kind: 'records', register, through: key }),
-      ),
-    ];
+    const dependants = [...dependantsOf(key, definitions.catalogue)];
+    return parts.flatMap((some): LiveEvent[] => [
+      { kind: 'records', register: key, ids: [...some] },
+      ...dependants.map((register): LiveEvent => ({ kind: 'records', register, through: key, ids: [...some] })),
+    ]);
   },
 };
