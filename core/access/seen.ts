@@ -63,13 +63,13 @@ const readAcross = (term: Term, register: string): ReadonlySet<string> => {
 };
 
 /** What stands in the way of seeing what a field is worked out from: fields, and registers of which not all is seen. */
-export interface Unseen {
+interface Unseen {
   readonly fields: readonly { readonly register: string; readonly key: string }[];
   readonly registers: readonly string[];
 }
 
 /** What a worked-out field reads, of what may be seen besides; null for one whose formula is wrong. */
-export const unseenBy = (
+const unseenBy = (
   place: string,
   field: RowField,
   catalogue: Catalogue,
