@@ -34,6 +34,14 @@ interface Props {
   readonly onLeave: () => void;
 }
 
+/** Whether what is shown of a record has all the words typed. */
+const shows = ({ title, number, beside }: Offered, find: string): boolean => {
+  const text = foldText([title, number, ...beside].join(' '));
+  return foldText(find)
+    .split(' ')
+    .every((word) => text.includes(word));
+};
+
 /** What is offered: what was used last while nothing is typed, then what is found. */
 const useOffers = ({ form, question, draft, answers }: Asked, register: Target, find: string) => {
   const me = useMe();
@@ -42,9 +50,11 @@ const useOffers = ({ form, question, draft, answers }: Asked, register: Target, 
     ...queries.lookUp(form, question, { draft, answers, only: recent }),
     enabled: find === '' && recent.length > 0,
   });
-  const { data } = useQuery(queries.lookUp(form, question, { find, draft, answers }));
+  const { data, isPlaceholderData } = useQuery(queries.lookUp(form, question, { find, draft, answers }));
   const used = find === '' && recent.length > 0 ? (first.data?.found ?? []) : [];
-  const others = (data?.found ?? []).filter((each) => !used.some(({ id }) => id === each.id));
+  // What was found for fewer letters stays until the answer comes, as far as it can still be meant: Enter takes the first.
+  const meant = (data?.found ?? []).filter((each) => !isPlaceholderData || shows(each, find));
+  const others = meant.filter((each) => !used.some(({ id }) => id === each.id));
   return { used, others, none: data?.found.length === 0 };
 };
 
