@@ -59,7 +59,7 @@ export const changeRecord = async (
   const { catalogue } = work.definitions;
   const change = withUnseenCells(register, seen, current.values, checkedChange(register, catalogue, current, given));
   await refuseUnseenFields(work, register, id, change, by);
-  const merged = merge(register, current, change);
+  const merged = merge(register, current, change, seen);
   await refuseWrong(work, register, { id, current, change, merged });
   const numbered = await giveNumbers(work, register, merged);
   const changes = differences(register, current.values, numbered);
@@ -101,7 +101,7 @@ export const judgeChange = async (
   const current = await readOwnValues(system, register, id);
   if (!current || current.archived) throw notFound();
   const change = checkedChange(register, work.definitions.catalogue, current, given);
-  const merged = merge(register, current, change);
+  const merged = merge(register, current, change, register);
   await refuseWrong(work, register, { id, current, change, merged });
   const touched = touchedFields(register, current.values, merged);
   await refuseChange(work, register, id, touched, by);
@@ -151,9 +151,24 @@ const withUnseenCells = (register: Register, seen: Register, current: RecordValu
   return seen === register ? change : { from: completed(change.from), changes: completed(change.changes) };
 };
 
-const merge = (register: Register, current: OwnValues, change: Change): RecordValues => {
-  const { merged, conflicts } = mergeChange(current.values, change);
-  if (conflicts.length === 0) return merged;
+/** Rows as they may be told to whoever changes them: without the columns that they do not see. */
+const rowsAsSeen = (value: StoredValue, field: Field | undefined): StoredValue => {
+  const known = new Set(rowFieldsIn(field?.type ?? { kind: 'text' }).map(({ key }) => key));
+  if (known.size === 0) return value;
+  return rowsOf(value).map(({ id, values }) => ({
+    id,
+    values: Object.fromEntries(Object.entries(values).filter(([key]) => known.has(key))),
+  }));
+};
+
+const merge = (register: Register, current: OwnValues, change: Change, seen: Register): RecordValues => {
+  const { merged, conflicts: found } = mergeChange(current.values, change);
+  if (found.length === 0) return merged;
+  const conflicts = found.map((each) => {
+    const field = seen.fields.find(({ key }) => key === each.field);
+    const told = (value: StoredValue): StoredValue => rowsAsSeen(value, field);
+    return { ...each, base: told(each.base), theirs: told(each.theirs), mine: told(each.mine) };
+  });
   const labels = conflicts.map(
     (each) => register.fields.find((field) => field.key === each.field)?.label ?? each.field,
   );
