@@ -66,7 +66,7 @@ const reader = new DefinitionsReader();
 const found = await reader.read(database.db);
 const invoices = found.catalogue.registers.get('invoices');
 if (!invoices) throw new Error('there are no invoices');
-const runa = { id: person, ...RUNA, record: null };
+const runa = { id: person, kind: 'person' as const, ...RUNA, record: null, forms: null };
 const newId = () => uuidV7(Date.now(), randomBytes(10));
 const { rows: anyClient } = await pool.query('select id from records.clients limit 1');
 const lines = () =>

@@ -42,6 +42,7 @@ export const serve = async (database: Database, url: string, webFolder?: string)
       database,
       live,
       demonstration: true,
+      sends: false,
       place: { address: null, proxies: [] },
       note,
       ...(webFolder ? { webFolder } : {}),

@@ -18,7 +18,21 @@ describe('the OpenAPI document', () => {
     const open = Object.entries(api)
       .filter(([, endpoint]) => endpoint.open)
       .map(([name]) => name);
-    expect(open).toEqual(['health', 'sessionInfo', 'begin', 'signIn', 'signOut']);
+    expect(open).toEqual([
+      'health',
+      'sessionInfo',
+      'begin',
+      'countries',
+      'signIn',
+      'signOut',
+      'signInDevice',
+      'forgotPassword',
+      'resetPassword',
+      'openLink',
+      'acceptInvitation',
+      'registrationForm',
+      'register',
+    ]);
     expect(document.paths['/api/health']?.get).toHaveProperty('security', []);
     expect(document.paths['/api/me']?.get).not.toHaveProperty('security');
   });

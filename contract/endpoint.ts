@@ -17,6 +17,11 @@ export interface Endpoint<
   readonly summary: string;
   /** Needs no session. */
   readonly open: boolean;
+  /**
+   * Who may call it besides set-up rights: `people` in a session of their own; `devices` that signed in by a group's code
+   * too, which else only look; anybody who may sign in, tokens too, where nothing is said.
+   */
+  readonly by: 'people' | 'devices' | null;
   /** The right to set up that it takes; `any` of them; null: none. */
   readonly setup: SetUpRight | 'any' | null;
   readonly params: Params;
@@ -37,6 +42,7 @@ interface Options<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType,
   readonly answer: A;
   readonly open?: boolean;
   readonly setup?: SetUpRight | 'any';
+  readonly by?: 'people' | 'devices';
   readonly status?: number;
 }
 
@@ -45,4 +51,4 @@ export const endpoint = <P extends z.ZodType, Q extends z.ZodType, B extends z.Z
   at: Pick<Endpoint, 'method' | 'path'>,
   summary: string,
   options: Options<P, Q, B, A>,
-): Endpoint<P, Q, B, A> => ({ ...at, summary, open: false, setup: null, status: 200, ...options });
+): Endpoint<P, Q, B, A> => ({ ...at, summary, open: false, by: null, setup: null, status: 200, ...options });

@@ -7,6 +7,7 @@ import {
   givenValuesSchema,
   linkedSchema,
   momentSchema,
+  nameSchema,
   recordSchema,
   recordValuesSchema,
   uuidSchema,
@@ -41,6 +42,21 @@ export const formAnswerSchema = formSummarySchema.extend({
 /** A form as a person gets it. */
 export type FormAnswer = z.infer<typeof formAnswerSchema>;
 
+/** A form by which strangers register, and how the workspace writes. */
+export const registrationFormSchema = z.object({
+  form: formAnswerSchema,
+  workspace: z.object({
+    name: z.string(),
+    locale: z.string(),
+    zone: z.string(),
+    currency: z.string(),
+    holidays: z.array(z.string()),
+    week_begins: z.int().nullable(),
+  }),
+});
+/** A form by which strangers register. */
+export type RegistrationForm = z.infer<typeof registrationFormSchema>;
+
 /** Where a form was opened from: a record, and what stood in the address besides. */
 export const openedSchema = z.strictObject({
   from: z.strictObject({ register: keySchema, id: uuidSchema }).optional(),
@@ -73,6 +89,10 @@ export const entrySchema = z.strictObject({
   /** To change a record instead of adding one: which, and the values the person started from. */
   record: z.strictObject({ id: uuidSchema, from: givenValuesSchema }).optional(),
   opened: openedSchema.optional(),
+  /** The sender's own password, where the form asks for it again. */
+  password: z.string().max(1000).optional(),
+  /** Who fills in on a shared device. */
+  by_name: nameSchema.optional(),
   /** That the record leaves one's sight with this was said. */
   leaves: z.boolean().optional(),
 });

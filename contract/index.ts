@@ -2,21 +2,43 @@ export { type Api, api } from './api.ts';
 export type { Endpoint, Method } from './endpoint.ts';
 export {
   type Duplicates,
+  entrySchema,
   type FormAnswer,
   formVersionsSchema,
   type KeptEntry,
   type LookUpAnswer,
   type Opened,
+  type RegistrationForm,
   type Sent,
 } from './entry-schemas.ts';
 export { type CsvMisfit, type CsvState, csvImportSchema, csvStateSchema, type JobAnswer } from './job-schemas.ts';
 export { openApiDocument } from './openapi.ts';
 export { FILES_PATH, fillPath, LIVE_PATH, paths, problemType } from './paths.ts';
 export {
+  type Country,
+  type countriesSchema,
+  type groupChangeSchema,
+  type Invites,
+  type invitesSchema,
+  type linkAnswerSchema,
+  type madeTokenSchema,
+  type NewGroup,
+  type newTokenSchema,
+  type OnePerson,
+  type OwnDetails,
+  type ownChangeSchema,
+  PERSON_STATES,
   type PeopleAnswer,
+  type PersonChange,
   type PersonSees,
+  type PostRoom,
   personChangeSchema,
+  type recoveryCodesSchema,
   type SeenBy,
+  type secondStepSchema,
+  type sessionsSchema,
+  type startersSchema,
+  type tokensSchema,
   type workspaceHistorySchema,
 } from './people-schemas.ts';
 export {

@@ -42,6 +42,10 @@ export const meSchema = personSchema.extend({
   sets_up: z.array(z.enum(SET_UP_RIGHTS)),
   /** The record they are tied to, where the workspace ties people to one. */
   record: uuidSchema.nullable(),
+  /** Whether it is a person, a device by a group's code, or a program by a token. */
+  kind: z.enum(['person', 'group', 'token']),
+  /** A role demands a second step that is not set up: nothing else can be done. */
+  second_step_due: z.boolean(),
   /** Who really looks, where somebody looks as this person; null where they do themselves. */
   looked_as_by: z.string().nullable(),
 });
@@ -57,9 +61,14 @@ export const sessionInfoSchema = z.object({
   me: meSchema.nullable(),
   /** There is nobody yet: the workspace is to be begun. */
   to_begin: z.boolean(),
+  /** Forms by which strangers register. */
+  registrations: z.array(z.object({ key: z.string(), label: z.string() })),
+  /** Whether a device may be signed in by a group's code. */
+  devices: z.boolean(),
 });
 
-const nameSchema = z
+/** What people and things are called. */
+export const nameSchema = z
   .string()
   .transform(cleanLine)
   .pipe(z.string().min(1, 'Write a name.').max(80, 'A name has at most 80 characters.'));
@@ -70,13 +79,20 @@ export const beginSchema = z.strictObject({
   locale: z.string().max(35).refine(isLocale, 'This is no language and country that is known here.'),
   zone: z.string().max(64).refine(isZone, 'This is no time zone that is known here.'),
   currency: z.string().refine(isCurrency, 'This is no currency in use (ISO 4217).'),
+  /** The country and the part of it whose public holidays nobody works on. */
+  country: z
+    .string()
+    .regex(/^[A-Z]{2}$/, 'This is no country.')
+    .optional(),
+  region: z.string().max(20).optional(),
+  /** 1 is Monday, 7 is Sunday; left out: as the language and country say. */
+  week_begins: z.int().min(1).max(7).optional(),
+  /** The code that stands on the console of the server. */
+  code: z.string().max(60).default(''),
   person: z.strictObject({
     name: nameSchema,
     email: z.email('This is no e-mail address.').max(254),
-    password: z
-      .string()
-      .min(8, 'A password has at least 8 characters.')
-      .max(128, 'A password has at most 128 characters.'),
+    password: z.string().max(1000),
   }),
 });
 /** What a workspace is begun with. */
@@ -124,6 +140,8 @@ export const workspaceAnswerSchema = z.object({
   zone: z.string(),
   currency: z.string(),
   holidays: z.array(z.string()),
+  /** The day a week begins with: 1 is Monday; null: as the locale says. */
+  week_begins: z.int().nullable(),
   people: z.object({ register: z.string(), email: z.string() }).nullable(),
   choice_lists: z.array(choiceListSchema),
   registers: z.array(registerSchema),

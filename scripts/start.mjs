@@ -1,6 +1,6 @@
 // `npm start`: installs what is missing, starts PostgreSQL on loopback, builds, serves, fills the demonstration once.
 import { spawn, spawnSync } from 'node:child_process';
-import { mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { build, installModules, installPostgres } from './install.mjs';
@@ -9,10 +9,13 @@ import { Cluster } from './pg.mjs';
 process.chdir(dirname(dirname(fileURLToPath(import.meta.url))));
 const port = Number(process.env.PORT ?? 4780);
 const address = `http://127.0.0.1:${port}`;
-// `IOLITE_WORKSPACE=empty`: no demonstration; a name and the first person are asked for on the first page.
+// `IOLITE_DEMONSTRATION=no`: a workspace of one's own. Its name, where it is and its first person are asked for on the
+// first page, unless `IOLITE_WORKSPACE` names a file. `IOLITE_WORKSPACE=empty` says the same.
 const isEmpty = process.env.IOLITE_WORKSPACE === 'empty';
-const folder = resolve(process.env.IOLITE_DATA ?? (isEmpty ? '.data-empty' : '.data'));
-const begunWith = isEmpty ? 'demo/empty' : 'demo/tern-quay';
+const isOwn = isEmpty || process.env.IOLITE_DEMONSTRATION === 'no';
+const ownFolder = existsSync('.data-empty') ? '.data-empty' : '.data-own';
+const folder = resolve(process.env.IOLITE_DATA ?? (isOwn ? ownFolder : '.data'));
+const begunWith = isOwn ? 'demo/empty' : 'demo/tern-quay';
 
 const answers = async () => {
   try {
@@ -32,7 +35,7 @@ installModules();
 let cluster = null;
 let url = process.env.DATABASE_URL;
 // With somebody's own database the demonstration comes only where it is asked for: it signs in without passwords.
-const isDemonstration = (process.env.IOLITE_DEMONSTRATION ?? (url || isEmpty ? 'no' : 'yes')) === 'yes';
+const isDemonstration = (process.env.IOLITE_DEMONSTRATION ?? (url || isOwn ? 'no' : 'yes')) === 'yes';
 if (!url) {
   const bin = installPostgres();
   mkdirSync(folder, { recursive: true });

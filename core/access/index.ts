@@ -1,3 +1,4 @@
+export { type Away, areAwayTogether, isAwayOn } from './away.ts';
 export { roleProblems, roleWarnings } from './check-role.ts';
 export { type Doing, doingOf, type FieldsWritten } from './may.ts';
 export { boundReach, type CompiledReach, compileReach, reachVocabulary } from './reach.ts';
@@ -21,6 +22,7 @@ export {
   fieldLabel,
   type RoleSentence,
   reachContext,
+  SECOND_STEP_WORDS,
   SET_UP_WORDS,
   sayDeed,
   sayReach,

@@ -52,6 +52,8 @@ export const roleSchema = z.strictObject({
   key: keySchema,
   label: labelSchema,
   sets_up: z.array(z.enum(SET_UP_RIGHTS)).max(3).default([]),
+  /** Whoever holds it signs in with a second step, or does nothing but set one up. */
+  second_step: z.boolean().optional(),
   registers: z.record(keySchema, rightsSchema).default({}),
 });
 /** A role: what whoever holds it sees and may do. */

@@ -61,14 +61,18 @@ export const fieldLabel = (register: Register, path: string): string => {
   return `${rows?.label ?? ''}’ ${lowerFirst(found.field.label)}`;
 };
 
+/** What a role says that demands a second step. */
+export const SECOND_STEP_WORDS = 'signs in with a second step';
+
 /** One sentence about whoever holds a role: what it is about, and its words. */
 export interface RoleSentence {
-  /** A deed on a register, results that are seen, a field changed on a condition, or a right to set up. */
+  /** A deed on a register, results that are seen, a field changed on a condition, a right to set up, or how one signs in. */
   readonly about:
     | { readonly kind: 'deed'; readonly deed: Deed; readonly register: string }
     | { readonly kind: 'results'; readonly register: string }
     | { readonly kind: 'when'; readonly register: string; readonly field: string }
-    | { readonly kind: 'sets_up'; readonly right: SetUpRight };
+    | { readonly kind: 'sets_up'; readonly right: SetUpRight }
+    | { readonly kind: 'second_step' };
   readonly says: string;
 }
 
@@ -100,6 +104,7 @@ export const sayRole = (role: Role, catalogue: Catalogue): RoleSentence[] => [
   ...SET_UP_RIGHTS.filter((right) => role.sets_up.includes(right)).map(
     (right): RoleSentence => ({ about: { kind: 'sets_up', right }, says: `sets up ${SET_UP_WORDS[right]}` }),
   ),
+  ...(role.second_step ? [{ about: { kind: 'second_step' }, says: SECOND_STEP_WORDS } as const] : []),
   ...[...catalogue.registers.values()].flatMap((register): RoleSentence[] => {
     const rights = role.registers[register.key];
     if (!rights) return [];

@@ -110,6 +110,12 @@ export const compareForms = (before: Form, after: Form, old: SayContext, now: Sa
     ...partChanges('page', before.pages, after.pages),
     ...partChanges('section', before.sections, after.sections),
     ...(same(opening(before), opening(after)) ? [] : ['When or how often it may be filled in is changed.']),
+    ...(same(before.password_again, after.password_again)
+      ? []
+      : [after.password_again ? 'Whoever sends it gives their password again.' : 'It asks for no password any more.']),
+    ...(same(before.registration, after.registration)
+      ? []
+      : [after.registration ? 'Strangers register by it.' : 'Strangers no longer register by it.']),
     ...(same(before.endings, after.endings) ? [] : ['What comes after sending is changed.']),
   ];
 };

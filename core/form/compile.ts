@@ -48,6 +48,7 @@ import {
   sectionStep,
   sortByNeed,
 } from './order.ts';
+import { registrationProblems } from './registration.ts';
 
 /** The names a form's rules may use: its own questions, by their labels there. */
 export const formVocabulary = (form: Form, register: Register, catalogue: Catalogue): Vocabulary => {
@@ -334,7 +335,7 @@ const compile = (form: Form, catalogue: Catalogue): Result<CompiledForm> => {
       );
   });
   const { problems, ...places } = compilePages(form, (text, path) => compiler.condition(text, path));
-  compiler.problems.push(...problems);
+  compiler.problems.push(...problems, ...registrationProblems(form, questions));
   const steps = placeSteps(places);
   const { order, circle } = sortByNeed(dependencies(questions, steps));
   if (circle) {

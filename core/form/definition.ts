@@ -141,6 +141,13 @@ export const formSchema = z.strictObject({
   open_until: z.iso.date().optional(),
   /** How many times it may be filled in: by each person, or by all together. */
   at_most: z.strictObject({ times: z.int().min(1).max(1_000_000), per: z.enum(['person', 'all']) }).optional(),
+  /** Whoever sends it gives their password again. */
+  password_again: z.boolean().optional(),
+  /**
+   * Strangers register by it: once they have confirmed the address in one of its questions, they are a person with this
+   * role, called as another question says, and the record is theirs.
+   */
+  registration: z.strictObject({ role: keySchema, name: keySchema, email: keySchema }).optional(),
   /** For how many days an entry that waited is taken: by when it was filled in, and on the version it was begun on. */
   waits_days: z.int().min(0).max(365).optional(),
 });

@@ -17,6 +17,8 @@ export const workspaceSchema = z.strictObject({
   currency: z.string().regex(/^[A-Z]{3}$/),
   /** Days on which nobody works, besides Saturdays and Sundays; for working days. */
   holidays: z.array(daySchema).max(2000).default([]),
+  /** The day a week begins with, where it is another than the locale says: 1 is Monday, 7 is Sunday. */
+  week_begins: z.int().min(1).max(7).optional(),
   /** The register whose records are people, and its field with their e-mail: by it `me.record` is found. */
   people: z.strictObject({ register: keySchema, email: keySchema }).nullable().default(null),
   choice_lists: z.array(choiceListSchema),

@@ -157,14 +157,19 @@ export const renameInForm = (form: Form, before: Catalogue, renaming: Renaming):
     const rows = findVocabulary(rowsKey(register.key, question), before);
     return columns.map((column) => (rows ? renameInColumn(column, rows, renaming) : column));
   };
+  const put = (key: string): string => (own && key === renaming.from ? renaming.to : key);
+  const { registration } = form;
   return {
     ...form,
+    ...(registration
+      ? { registration: { ...registration, name: put(registration.name), email: put(registration.email) } }
+      : {}),
     pages: form.pages.map((page) => ({ ...page, onward: page.onward.map(conditional) })),
     sections: form.sections.map(conditional),
     endings: form.endings.map(conditional),
     questions: form.questions.map((question) => ({
       ...question,
-      field: own && question.field === renaming.from ? renaming.to : question.field,
+      field: put(question.field),
       rules: question.rules.map((rule) => renameInRule(rule, question.field, vocabulary, own, renaming)),
       ...(question.columns ? { columns: columnsOf(question.field, question.columns) } : {}),
     })),

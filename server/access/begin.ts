@@ -1,13 +1,16 @@
 import { randomBytes } from 'node:crypto';
 import { eq, sql } from 'drizzle-orm';
 import type { Begin } from '#contract/index.ts';
-import { uuidV7 } from '#core/base/index.ts';
+import { problem, uuidV7 } from '#core/base/index.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import type { Db, Queryable } from '../platform/database.ts';
 import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
-import { Refusal } from '../platform/refusal.ts';
+import { invalid, Refusal } from '../platform/refusal.ts';
 import { people, workspace } from '../platform/schema.ts';
-import { hashPassword } from './session.ts';
+import { foldCode, hashOf, newCode } from '../platform/secrets.ts';
+import { holidaysIn, readCountries } from './countries.ts';
+import { hashPassword, refuseWeak } from './passwords.ts';
+import { beginTry, endTry } from './tries.ts';
 
 /** Whether there is nobody yet who could sign in. */
 export const isToBegin = async (db: Queryable): Promise<boolean> =>
@@ -16,23 +19,82 @@ export const isToBegin = async (db: Queryable): Promise<boolean> =>
 const begun = (): Refusal => new Refusal('conflict', 'This workspace was begun already. Sign in.');
 
 /**
- * Begins a workspace that has nobody yet: gives it its name, and makes its first person, with the right to set up. Of two
- * who do so at the same moment the second is refused, as anyone is from then on.
+ * The code with which a workspace that has nobody yet is begun: whoever starts the server reads it there, and nobody else
+ * does. Each start gives another. Null where somebody is here already.
  */
-export const beginWorkspace = async (db: Db, reader: DefinitionsReader, given: Begin): Promise<void> => {
+export const makeBeginCode = async (db: Db): Promise<string | null> => {
+  if (!(await isToBegin(db))) return null;
+  const code = newCode(3, 4);
+  await db.update(workspace).set({ beginCode: hashOf(foldCode(code)) });
+  return code;
+};
+
+/** For so many years holidays are put down: who sets up the workspace adds those to come. */
+const YEARS = 3;
+
+const holidaysFor = ({ country, region }: Begin): string[] => {
+  if (country === undefined) return [];
+  const known = readCountries().find(({ code }) => code === country);
+  if (!known) throw invalid([problem('unknown_country', ['country'], 'This is no country that is known here.')]);
+  if (region !== undefined && !known.regions.some(({ code }) => code === region))
+    throw invalid([problem('unknown_region', ['region'], `${known.name} has no such part.`)]);
+  const year = new Date().getFullYear();
+  return holidaysIn(
+    country,
+    region,
+    Array.from({ length: YEARS }, (_, i) => year + i),
+  );
+};
+
+/** What is tried there is counted as the tries of passwords are. */
+const GUESSING = 'the code to begin with';
+
+const checkCode = async (db: Db, given: string, source: string): Promise<string> => {
+  const tried = await beginTry(db, { email: GUESSING, person: null, source });
+  const [row] = await db.select({ code: workspace.beginCode }).from(workspace);
+  if (!row?.code || row.code !== hashOf(foldCode(given)))
+    throw invalid([
+      problem('wrong_code', ['code'], 'This is not the code. It stands on the console on which Iolite was started.'),
+    ]);
+  return tried;
+};
+
+/**
+ * Begins a workspace that has nobody yet: gives it its name and where it is, and makes its first person, with the right to
+ * set up. Of two who do so at the same moment the second is refused, as anyone is from then on.
+ */
+export const beginWorkspace = async (
+  db: Db,
+  reader: DefinitionsReader,
+  given: Begin,
+  source: string,
+): Promise<void> => {
   if (!(await isToBegin(db))) throw begun();
-  const { person, ...settings } = given;
+  const tried = await checkCode(db, given.code, source);
+  const { person, name, locale, zone, currency } = given;
+  const holidays = holidaysFor(given);
+  refuseWeak(person.password, [person.name, person.email, name], ['person', 'password']);
   const passwordHash = await hashPassword(person.password);
+  const id = uuidV7(Date.now(), randomBytes(10));
   await inTransaction(db, async (tx) => {
     await lockDefinitions(tx);
     if (!(await isToBegin(tx))) throw begun();
     const { roles } = await reader.read(tx);
     await tx
       .update(workspace)
-      .set({ ...settings, version: sql`${workspace.version} + 1` })
+      .set({
+        name,
+        locale,
+        zone,
+        currency,
+        holidays,
+        weekBegins: given.week_begins ?? null,
+        beginCode: null,
+        version: sql`${workspace.version} + 1`,
+      })
       .where(eq(workspace.id, 1));
     await tx.insert(people).values({
-      id: uuidV7(Date.now(), randomBytes(10)),
+      id,
       email: person.email.toLowerCase(),
       name: person.name,
       roles: [...roles.values()].filter(({ sets_up: setsUp }) => setsUp.length > 0).map(({ key }) => key),
@@ -41,4 +103,5 @@ export const beginWorkspace = async (db: Db, reader: DefinitionsReader, given: B
     });
     await notify(tx, { kind: 'workspace' });
   });
+  await endTry(db, tried, { email: GUESSING, person: id, source });
 };

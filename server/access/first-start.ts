@@ -7,7 +7,7 @@ import { type Workspace, workspaceSchema } from '#core/workspace/index.ts';
 import { makeWorkspace } from '../definitions/make-workspace.ts';
 import type { Db } from '../platform/database.ts';
 import { people, workspace } from '../platform/schema.ts';
-import { hashPassword } from './session.ts';
+import { hashPassword } from './passwords.ts';
 
 const peopleSchema = z.array(
   z.strictObject({ name: z.string(), email: z.email(), roles: z.array(z.string()), password: z.string().optional() }),

@@ -1,4 +1,4 @@
-import { arrayContains } from 'drizzle-orm';
+import { and, arrayContains } from 'drizzle-orm';
 import { everyField, fieldLabel, type Role, roleWarnings, sayRole } from '#core/access/index.ts';
 import { joinWords } from '#core/base/index.ts';
 import { blindSpots, type Form, fieldsNeeded, type Needs } from '#core/form/index.ts';
@@ -8,6 +8,7 @@ import { compiledForm, type Definitions } from '../definitions/store.ts';
 import { toPerson } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import { seenBy } from '../people/roles.ts';
+import { isOn } from '../platform/active.ts';
 import { clockNow } from '../platform/clock.ts';
 import type { Queryable } from '../platform/database.ts';
 import { people } from '../platform/schema.ts';
@@ -22,7 +23,7 @@ const holdersOf = async (db: Queryable, key: string): Promise<Person[]> => {
   const rows = await db
     .select()
     .from(people)
-    .where(arrayContains(people.roles, [key]))
+    .where(and(arrayContains(people.roles, [key]), isOn))
     .orderBy(people.position);
   return rows.map(toPerson);
 };

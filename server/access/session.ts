@@ -1,23 +1,32 @@
-import { createHash, randomBytes } from 'node:crypto';
-import { hash, verify } from '@node-rs/argon2';
-import { eq, lt } from 'drizzle-orm';
+import { verify } from '@node-rs/argon2';
+import { and, desc, sql as drizzle, eq, gt, lt, ne } from 'drizzle-orm';
 import { z } from 'zod';
+import { problem } from '#core/base/index.ts';
 import { parameter, sql } from '#core/sql/index.ts';
 import { toPerson } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
-import type { Db } from '../platform/database.ts';
+import type { Db, Queryable } from '../platform/database.ts';
 import { executeKept } from '../platform/fragment.ts';
 import { notifying } from '../platform/locks.ts';
-import { Refusal } from '../platform/refusal.ts';
+import { notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { people, sessions } from '../platform/schema.ts';
-import { beginTry, endTry, type Trying } from './tries.ts';
+import { hashOf, newSecret } from '../platform/secrets.ts';
+import { hashPassword, readable } from './passwords.ts';
+import { provesSecondStep } from './second-step.ts';
+import { beginTry, endTry, forgetTry, type Trying } from './tries.ts';
 
-/** Whose session it is, with the workspace version read in the same query. */
+/** Who asks, with the workspace version read in the same query. */
 export interface Signed {
   readonly person: Person;
   /** As whom they look at everything, where they do as somebody else. */
   readonly looksAs: Person | null;
   readonly workspaceVersion: number;
+  /** The session's id; null: a program asks, with a token. */
+  readonly session: string | null;
+  /** Its rights changed: it is to be given another token. */
+  readonly renew: boolean;
+  /** Whether they sign in with a second step. */
+  readonly secondStep: boolean;
 }
 
 const DAYS = 14;
@@ -25,40 +34,64 @@ const DAYS = 14;
 const IDLE_HOURS = 12;
 /** That it is used is noted this often at most. */
 const NOTED_MINUTES = 5;
+/** Requests on their way when a token is replaced may still carry the one before. */
+const FORMER_SECONDS = 60;
 
-/** By what a session is kept and told of: its token is known to the browser alone. */
-export const sessionOf = (token: string): string => createHash('sha256').update(token).digest('hex');
+const LIVING = sql`s.expires_at > now() and s.seen_at > now() - make_interval(hours => ${parameter(IDLE_HOURS, 'integer')}) and p.switched_off_at is null`;
 
-const LIVING = sql`s.expires_at > now() and s.seen_at > now() - make_interval(hours => ${parameter(IDLE_HOURS, 'integer')})`;
+/** What of a person is asked with every request. */
+const PERSON = sql`p.id, p.kind, p.name, p.email, p.roles, p.record_id as record, g.forms`;
 
 /** Whose session a token is, or null. */
 export const findSigned = async (db: Db, token: string | null): Promise<Signed | null> => {
   if (!token) return null;
-  const session = parameter(sessionOf(token), 'text');
+  const hash = parameter(hashOf(token), 'text');
   // Asked with every request.
   const [row] = await executeKept(
     db,
-    sql`select p.id, p.name, p.email, p.roles, p.record_id as record, to_jsonb(l) as looks_as, w.version, s.seen_at < now() - make_interval(mins => ${parameter(NOTED_MINUTES, 'integer')}) as stale
+    sql`select ${PERSON}, to_jsonb(l) as looks_as, w.version, s.id as session, s.renew and s.token_hash = ${hash} as renew, p.second_step is not null as second_step, s.seen_at < now() - make_interval(mins => ${parameter(NOTED_MINUTES, 'integer')}) as stale
       from iolite.sessions s join iolite.people p on p.id = s.person_id join iolite.workspace w on w.id = 1
-        left join (select id, name, email, roles, record_id as record from iolite.people) l on l.id = s.looks_as
-      where s.token_hash = ${session} and ${LIVING}`,
+        left join iolite.groups g on g.person_id = p.id
+        left join (select id, kind, name, email, roles, record_id as record, null as forms from iolite.people) l on l.id = s.looks_as
+      where (s.token_hash = ${hash} or (s.former_hash = ${hash} and s.renewed_at > now() - make_interval(secs => ${parameter(FORMER_SECONDS, 'integer')}))) and ${LIVING}`,
   );
   if (!row) return null;
-  const { version, stale, looks_as: looksAs, ...person } = signedSchema.parse(row);
-  if (stale) await executeKept(db, sql`update iolite.sessions set seen_at = now() where token_hash = ${session}`);
-  return { person, looksAs, workspaceVersion: version };
+  const {
+    version,
+    stale,
+    looks_as: looksAs,
+    session,
+    renew,
+    second_step: secondStep,
+    ...person
+  } = signedSchema.parse(row);
+  if (stale) await noteSeen(db, session, person.id);
+  return { person, looksAs, workspaceVersion: version, session, renew, secondStep };
+};
+
+const noteSeen = async (db: Db, session: string, person: string): Promise<void> => {
+  await executeKept(
+    db,
+    sql`with seen as (update iolite.sessions set seen_at = now() where id = ${parameter(session, 'uuid')})
+      update iolite.people set seen_at = now() where id = ${parameter(person, 'uuid')}`,
+  );
 };
 
 const personSchema = z.object({
   id: z.string(),
+  kind: z.enum(['person', 'group', 'token']),
   name: z.string(),
   email: z.string(),
   roles: z.array(z.string()),
   record: z.string().nullable(),
+  forms: z.array(z.string()).nullable(),
 });
 const signedSchema = personSchema.extend({
   version: z.int(),
   stale: z.boolean(),
+  session: z.string(),
+  renew: z.boolean(),
+  second_step: z.boolean(),
   looks_as: personSchema.nullable(),
 });
 const livingSchema = personSchema.extend({ session: z.string() });
@@ -67,9 +100,10 @@ const livingSchema = personSchema.extend({ session: z.string() });
 export const findLiving = async (db: Db, ids: readonly string[]): Promise<ReadonlyMap<string, Person>> => {
   const rows = await executeKept(
     db,
-    sql`select s.token_hash as session, p.id, p.name, p.email, p.roles, p.record_id as record
+    sql`select s.id as session, ${PERSON}
       from iolite.sessions s join iolite.people p on p.id = coalesce(s.looks_as, s.person_id)
-      where s.token_hash = any(${parameter([...ids], 'text[]')}) and ${LIVING}`,
+        left join iolite.groups g on g.person_id = p.id
+      where s.id = any(${parameter([...ids], 'uuid[]')}) and ${LIVING}`,
   );
   return new Map(
     rows.map((row) => {
@@ -79,17 +113,15 @@ export const findLiving = async (db: Db, ids: readonly string[]): Promise<Readon
   );
 };
 
-/** argon2id with the library's parameters (RFC 9106 leaves them to the site: 19 MiB, 2 passes). */
-export const hashPassword = (password: string): Promise<string> => hash(password);
-
 const wrongPassword = (): Refusal => new Refusal('sign_in', 'The e-mail address or the password is not right.');
 
-/** An unknown address costs as much time as a known one, so that it cannot be told apart. */
-const checkPassword = async (db: Db, trying: Trying, password: string, stored: string | null): Promise<void> => {
-  const id = await beginTry(db, trying);
-  const isRight = stored ? await verify(stored, password) : (await hash(password)) === '';
-  if (!isRight || trying.person === null) throw wrongPassword();
-  await endTry(db, id, { ...trying, person: trying.person });
+/** What is asked for besides the password, or was not right. */
+const secondStepRefusal = (code: 'second_step' | 'second_step_wrong'): Refusal => {
+  const detail =
+    code === 'second_step'
+      ? 'Write the code that your device shows now.'
+      : 'This code is not right, or was used already. Wait for the next one.';
+  return new Refusal('sign_in', detail, [problem(code, ['code'], detail)]);
 };
 
 /** A session that has begun: its token, to be kept by the browser alone. */
@@ -99,33 +131,138 @@ export interface Session {
   readonly expiresAt: Date;
 }
 
-/** Signs in; in the demonstration the e-mail address alone is enough. */
-export const signIn = async (
-  db: Db,
-  given: { readonly email: string; readonly password: string | undefined; readonly source: string },
-  demonstration: boolean,
-): Promise<Session> => {
-  const address = given.email.trim().toLowerCase();
-  const [row] = await db.select().from(people).where(eq(people.email, address));
-  if (!demonstration || given.password !== undefined)
-    await checkPassword(
-      db,
-      { email: address, person: row?.id ?? null, source: given.source },
-      given.password ?? '',
-      row?.passwordHash ?? null,
-    );
-  if (!row) throw wrongPassword();
-  const token = randomBytes(32).toString('base64url');
-  const expiresAt = new Date(Date.now() + DAYS * 86_400_000);
-  await db.delete(sessions).where(lt(sessions.expiresAt, new Date()));
-  await db.insert(sessions).values({ tokenHash: sessionOf(token), personId: row.id, expiresAt });
-  return { person: toPerson(row), token, expiresAt };
+/** What somebody signs in with. */
+export interface SigningIn {
+  readonly email: string;
+  readonly password: string | undefined;
+  /** Of their second step. */
+  readonly code: string | undefined;
+  readonly source: string;
+  /** What the browser says it is. */
+  readonly device: string;
+}
+
+type PersonRow = typeof people.$inferSelect;
+
+/** An unknown address costs as much time as a known one, so that it cannot be told apart. */
+const isRight = async (password: string, stored: string | null): Promise<boolean> =>
+  stored ? await verify(stored, readable(password)) : (await hashPassword(password)) === '';
+
+/** Tries a password, and the code of a second step where there is one. Every try is counted before it is looked at. */
+const checkPassword = async (db: Db, trying: Trying, given: SigningIn, row: PersonRow | undefined): Promise<void> => {
+  const id = await beginTry(db, trying);
+  if (!(await isRight(given.password ?? '', row?.passwordHash ?? null)) || !row) throw wrongPassword();
+  if (row.secondStep !== null) {
+    if (!given.code) {
+      await forgetTry(db, id);
+      throw secondStepRefusal('second_step');
+    }
+    if (!(await provesSecondStep(db, row, given.code))) throw secondStepRefusal('second_step_wrong');
+  }
+  await endTry(db, id, { ...trying, person: row.id });
+  if (row.switchedOffAt)
+    throw notAllowed('Your account is switched off. Whoever sets up people can switch it on again.');
 };
+
+/** Begins a session of somebody, until a moment. */
+export const beginSession = async (
+  db: Queryable,
+  person: Person,
+  device: string,
+  expiresAt = new Date(Date.now() + DAYS * 86_400_000),
+): Promise<Session> => {
+  const token = newSecret();
+  await db.delete(sessions).where(lt(sessions.expiresAt, new Date()));
+  await db
+    .insert(sessions)
+    .values({ tokenHash: hashOf(token), personId: person.id, expiresAt, device: device.slice(0, 300) });
+  await db.update(people).set({ seenAt: new Date() }).where(eq(people.id, person.id));
+  return { person, token, expiresAt };
+};
+
+/** Signs in; in the demonstration the e-mail address alone is enough. */
+export const signIn = async (db: Db, given: SigningIn, demonstration: boolean): Promise<Session> => {
+  const address = given.email.trim().toLowerCase();
+  const [row] = await db
+    .select()
+    .from(people)
+    .where(and(eq(people.email, address), eq(people.kind, 'person')));
+  if (!demonstration || given.password !== undefined)
+    await checkPassword(db, { email: address, person: row?.id ?? null, source: given.source }, given, row);
+  if (!row || row.joinedAt === null || row.switchedOffAt !== null) throw wrongPassword();
+  return beginSession(db, toPerson(row), given.device);
+};
+
+/** Gives a session another token: after what changed its rights. Null where that was done at the same moment. */
+export const renewSession = async (
+  db: Queryable,
+  id: string,
+  asked = false,
+): Promise<Omit<Session, 'person'> | null> => {
+  const token = newSecret();
+  const [row] = await db
+    .update(sessions)
+    .set({ tokenHash: hashOf(token), formerHash: drizzle`${sessions.tokenHash}`, renew: false, renewedAt: new Date() })
+    .where(and(eq(sessions.id, id), asked ? undefined : eq(sessions.renew, true)))
+    .returning({ expiresAt: sessions.expiresAt });
+  return row ? { token, expiresAt: row.expiresAt } : null;
+};
+
+/** Somebody's rights changed: each of their sessions is given another token with its next request. */
+export const renewSessionsOf = async (db: Queryable, person: string): Promise<void> => {
+  await db.update(sessions).set({ renew: true }).where(eq(sessions.personId, person));
+};
+
+/** Tells the open streams of sessions that these have ended. */
+export const tellEnded = async (db: Queryable, ids: readonly string[]): Promise<void> => {
+  if (ids.length > 0) await executeKept(db, notifying(ids.map((ended) => ({ kind: 'session', ended }))));
+};
+
+/** Ends the sessions of somebody, at once; all of them, or all but one. */
+export const endSessionsOf = async (db: Queryable, person: string, but: string | null = null): Promise<void> => {
+  const ended = await db
+    .delete(sessions)
+    .where(and(eq(sessions.personId, person), but === null ? undefined : ne(sessions.id, but)))
+    .returning({ id: sessions.id });
+  await tellEnded(
+    db,
+    ended.map(({ id }) => id),
+  );
+};
+
+/** Ends one session of somebody's own; what is another's does not exist. */
+export const endOwnSession = async (db: Queryable, person: string, id: string): Promise<void> => {
+  const ended = await db
+    .delete(sessions)
+    .where(and(eq(sessions.id, id), eq(sessions.personId, person)))
+    .returning({ id: sessions.id });
+  if (ended.length === 0) throw notFound();
+  await tellEnded(db, [id]);
+};
+
+/** The sessions of somebody that have not ended, the newest first. */
+export const readSessionsOf = (db: Queryable, person: string) =>
+  db
+    .select({ id: sessions.id, device: sessions.device, begunAt: sessions.createdAt, seenAt: sessions.seenAt })
+    .from(sessions)
+    .where(
+      and(
+        eq(sessions.personId, person),
+        gt(sessions.expiresAt, new Date()),
+        gt(sessions.seenAt, new Date(Date.now() - IDLE_HOURS * 3_600_000)),
+      ),
+    )
+    .orderBy(desc(sessions.seenAt));
 
 /** Ends a session, and tells its open streams. */
 export const signOut = async (db: Db, token: string | null): Promise<void> => {
   if (!token) return;
-  const session = sessionOf(token);
-  await db.delete(sessions).where(eq(sessions.tokenHash, session));
-  await executeKept(db, notifying([{ kind: 'session', ended: session }]));
+  const ended = await db
+    .delete(sessions)
+    .where(eq(sessions.tokenHash, hashOf(token)))
+    .returning({ id: sessions.id });
+  await tellEnded(
+    db,
+    ended.map(({ id }) => id),
+  );
 };

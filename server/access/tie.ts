@@ -1,4 +1,4 @@
-import { eq, isNull, sql } from 'drizzle-orm';
+import { and, eq, isNull, sql } from 'drizzle-orm';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import type { Definitions } from '../definitions/store.ts';
 import { clockNow } from '../platform/clock.ts';
@@ -29,11 +29,16 @@ const recordsByEmail = async (
 };
 
 /**
- * Ties everybody who is tied to no record to the one with their e-mail address, as the people's file has it. Where two
- * records hold it, it ties nobody, and the list of people says so.
+ * Ties everybody who is tied to no record, or `only` one of them, to the one with their e-mail address. Where two records
+ * hold it, it ties nobody, and the list of people says so.
  */
-const tieByEmail = async (db: Queryable, definitions: Definitions): Promise<void> => {
-  const untied = await db.select({ id: people.id, email: people.email }).from(people).where(isNull(people.recordId));
+export const tieByEmail = async (db: Queryable, definitions: Definitions, only?: string): Promise<void> => {
+  const untied = await db
+    .select({ id: people.id, email: people.email })
+    .from(people)
+    .where(
+      and(isNull(people.recordId), eq(people.kind, 'person'), only === undefined ? undefined : eq(people.id, only)),
+    );
   const records = await recordsByEmail(
     db,
     definitions,
@@ -47,8 +52,8 @@ const tieByEmail = async (db: Queryable, definitions: Definitions): Promise<void
 };
 
 /**
- * At the first start that knows of ties: people are tied by their addresses, as they were looked up before. Never again:
- * whoever may write an address into a record would say by it who somebody is.
+ * At the first start that knows of ties: people are tied by their addresses, as they were looked up before. From then on
+ * only when somebody confirms their address: whoever may write one into a record would say by it who somebody is.
  */
 export const tieOnce = (db: Db, reader: DefinitionsReader): Promise<void> =>
   inTransaction(db, async (tx) => {
@@ -63,7 +68,7 @@ export const readUntied = async (db: Queryable, definitions: Definitions): Promi
   const untied = await db
     .select({ email: sql<string>`lower(${people.email})` })
     .from(people)
-    .where(isNull(people.recordId));
+    .where(and(isNull(people.recordId), eq(people.kind, 'person')));
   const emails = untied.map(({ email }) => email);
   const records = await recordsByEmail(db, definitions, emails);
   return new Map(emails.map((email) => [email, records.get(email)?.length ?? 0]));

@@ -24,9 +24,7 @@ describe('wrong passwords', () => {
     const statuses = answers.map((each) => each.status);
     expect(statuses.filter((status) => status === 401)).toHaveLength(10);
     expect(statuses.filter((status) => status === 429)).toHaveLength(290);
-    expect(answers.find((each) => each.status === 429)?.body.detail).toBe(
-      'Too many wrong passwords. Try again in 15 minutes.',
-    );
+    expect(answers.find((each) => each.status === 429)?.body.detail).toBe('Too many tries. Try again in 15 minutes.');
     await forget();
   });
 
@@ -51,7 +49,7 @@ describe('wrong passwords', () => {
   test('wait no longer than is said', async () => {
     for (let i = 0; i < 10; i++) await signIn('wrong', HOME);
     await server.database.db.execute(sql`update iolite.sign_in_tries set at = at - interval '14 minutes 30 seconds'`);
-    expect((await signIn(RIGHT, HOME)).body.detail).toBe('Too many wrong passwords. Try again in a minute.');
+    expect((await signIn(RIGHT, HOME)).body.detail).toBe('Too many tries. Try again in a minute.');
     await server.database.db.execute(sql`update iolite.sign_in_tries set at = at - interval '31 seconds'`);
     expect((await signIn(RIGHT, HOME)).status).toBe(200);
     await forget();

@@ -20,8 +20,9 @@ const MOST_FOR_ONE = 10;
 /** And from one place, whoever they are for. */
 const MOST_FROM_ONE = 50;
 
-/** Whose password is tried, and from where. */
+/** What is tried, and from where. */
 export interface Trying {
+  /** Whose password: an e-mail address; else what is guessed at, in words that are none. */
   readonly email: string;
   /** The person it belongs to, if anybody. */
   readonly person: string | null;
@@ -46,10 +47,7 @@ export const sourceOf = (address: string | undefined): string => {
 const tooMany = (oldest: Date): Refusal => {
   const left = oldest.getTime() + WITHIN_MINUTES * 60_000 - Date.now();
   const minutes = Math.max(1, Math.ceil(left / 60_000));
-  return new Refusal(
-    'too_many',
-    `Too many wrong passwords. Try again in ${minutes === 1 ? 'a minute' : `${minutes} minutes`}.`,
-  );
+  return new Refusal('too_many', `Too many tries. Try again in ${minutes === 1 ? 'a minute' : `${minutes} minutes`}.`);
 };
 
 /** Counts a try, or refuses it: 429 with how long to wait. Gives the try's id, for when it was right. */
@@ -85,10 +83,15 @@ export const beginTry = (db: Db, { email, person, source }: Trying): Promise<str
     return id;
   });
 
+/** A try that was neither right nor wrong is not counted. */
+export const forgetTry = async (db: Db, id: string): Promise<void> => {
+  await db.delete(signInTries).where(eq(signInTries.id, id));
+};
+
 /** The password was right: the try is not counted, and the person is known there. */
 export const endTry = async (db: Db, id: string, { person, source }: Trying & { person: string }): Promise<void> => {
   const at = new Date();
-  await db.delete(signInTries).where(eq(signInTries.id, id));
+  await forgetTry(db, id);
   await db
     .insert(knownSources)
     .values({ personId: person, source, at })

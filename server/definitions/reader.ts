@@ -164,7 +164,15 @@ const readNewest = async (db: Queryable, before: Newest | null): Promise<Newest>
     if (route.ok) compiled.set(document.register, { document: route.value, version });
   }
   return {
-    definitions: { version: head.version, name: head.name, catalogue, roles, forms, routes: compiled },
+    definitions: {
+      version: head.version,
+      name: head.name,
+      weekBegins: head.weekBegins,
+      catalogue,
+      roles,
+      forms,
+      routes: compiled,
+    },
     documents,
     catalogueMark,
   };

@@ -1,4 +1,4 @@
-import { arrayOverlaps, eq, sql } from 'drizzle-orm';
+import { and, arrayOverlaps, eq, sql } from 'drizzle-orm';
 import type { DraftAnswer, FormSummary, PlanAnswer, RouteSummary } from '#contract/index.ts';
 import { givesSetUp, NO_RIGHTS, type Role } from '#core/access/index.ts';
 import { type Problem, problem } from '#core/base/index.ts';
@@ -7,6 +7,7 @@ import type { Catalogue, Constraint, Plan, PlanStep, Register } from '#core/regi
 import { compileRoute, type Route } from '#core/signoff/index.ts';
 import { any, identifier, rowsKey, sql as text } from '#core/sql/index.ts';
 import { Identifier } from '#core/workspace/index.ts';
+import { isActive } from '../platform/active.ts';
 import type { Db, Queryable, Tx } from '../platform/database.ts';
 import { toDrizzle } from '../platform/fragment.ts';
 import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
@@ -49,7 +50,8 @@ type AskedAnew = PlanStep & { readonly kind: 'ask_anew' };
 const readCounts = async (db: Queryable): Promise<Map<string, number>> =>
   new Map((await db.select().from(counters)).map((row) => [row.register, row.next - 1]));
 
-const bumpVersion = async (tx: Tx): Promise<number> => {
+/** The workspace changed: its next version, which everybody is told of at commit. */
+export const bumpVersion = async (tx: Tx): Promise<number> => {
   const [row] = await tx
     .update(workspace)
     .set({ version: sql`${workspace.version} + 1` })
@@ -76,7 +78,11 @@ const refuseLockingOut = async (db: Queryable, { roles }: Definitions, changed: 
     const [held] =
       giving.length === 0
         ? []
-        : await db.select({ id: people.id }).from(people).where(arrayOverlaps(people.roles, giving)).limit(1);
+        : await db
+            .select({ id: people.id })
+            .from(people)
+            .where(and(arrayOverlaps(people.roles, giving), isActive))
+            .limit(1);
     if (held) continue;
     const at = changed.findIndex((role) => {
       const before = roles.get(role.key);

@@ -26,6 +26,8 @@ export interface FormVersions {
 export interface Definitions {
   readonly version: number;
   readonly name: string;
+  /** The day a week begins with, where it is another than the locale says: 1 is Monday. */
+  readonly weekBegins: number | null;
   readonly catalogue: Catalogue;
   readonly roles: ReadonlyMap<string, Role>;
   readonly forms: ReadonlyMap<string, FormVersions>;

@@ -25,6 +25,8 @@ const plainForms = new WeakMap<Definitions['catalogue'], Map<string, Form>>();
 
 /** The form every register has without being designed, for whoever may add or change its records. */
 const openPlain = (look: Look, key: string): OpenedForm | null => {
+  // Who fills in chosen forms alone has no others.
+  if (look.person.forms !== null) return null;
   const may = (deed: 'add' | 'change'): boolean => mayAny(look.definitions, look.person, plainFormOf(key) ?? '', deed);
   if (!may('add') && !may('change')) return null;
   const { catalogue } = throughForm(look, key, 'a plain form has no system').sight;
@@ -90,6 +92,7 @@ export const refuseTooOften = async ({ db, person }: Work, form: Form): Promise<
  * for changing, where they may fill it in and see the records.
  */
 export const mayChangeBy = ({ definitions, person }: Look, key: string): boolean => {
+  if (person.forms !== null && plainFormOf(key) !== null) return false;
   const plain = plainFormOf(key);
   if (plain !== null) return mayAny(definitions, person, plain, 'see') && mayAny(definitions, person, plain, 'change');
   const form = definitions.forms.get(key)?.open?.document;

@@ -42,6 +42,8 @@ export interface GivenEntry {
   readonly opened?: Opened | undefined;
   /** Whoever sends it has heard that the record leaves their sight with it. */
   readonly leaves?: boolean | undefined;
+  /** Who fills in on a shared device. */
+  readonly by_name?: string | undefined;
 }
 
 /** An entry on its way in: by which form, and as of when it is judged. */
@@ -102,7 +104,16 @@ const formOfEntry = async (
 const changedSince = (): Refusal =>
   new Refusal('conflict', 'This form has changed since it was opened. Open it again; what you typed is kept.');
 
+/** On a device that several share somebody says who they are; elsewhere that is known. */
+const refuseNameless = ({ person }: Work, entry: GivenEntry): void => {
+  if (person.kind === 'group' && entry.by_name === undefined)
+    throw invalid([problem('no_name', ['by_name'], 'Write who fills this in.')]);
+  if (person.kind !== 'group' && entry.by_name !== undefined)
+    throw invalid([problem('named', ['by_name'], 'Who fills this in is known: nobody else is named.')]);
+};
+
 const receive = async (work: Work, key: string, entry: GivenEntry): Promise<Received> => {
+  refuseNameless(work, entry);
   const open = await openForm(work, key, false);
   refuseClosed(work, open.document);
   const form = await formOfEntry(work, key, entry.version, open);
@@ -132,8 +143,9 @@ const refuseUnfit = async ({ compiled, judging }: Received, judged: Judged): Pro
   if (problems.length > 0) throw invalid(problems, ['values']);
 };
 
-const byForm = ({ key, form }: Received, action: By['action']): By => ({
+const byForm = ({ key, form, entry }: Received, action: By['action']): By => ({
   action,
+  name: entry.by_name,
   form: plainFormOf(key) === null ? { key, version: form.version } : null,
 });
 
@@ -186,6 +198,13 @@ const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
     goes_to: stored.goesTo ?? null,
   };
 };
+
+/**
+ * What an entry comes to, or every problem of it, storing nothing; what only the other records could tell is not asked, as
+ * whoever sends it may be nobody here.
+ */
+export const checkEntry = async (work: Work, key: string, entry: GivenEntry): Promise<RecordValues> =>
+  valuesOf(await receive(work, key, entry), null);
 
 /** Sends an entry: recomputed and checked from the stored definition, then stored or the record changed. */
 export const sendEntry = async (work: Work, key: string, entry: GivenEntry): Promise<Sent> => {

@@ -5,20 +5,23 @@ import { sql } from 'drizzle-orm';
 import express, { type ErrorRequestHandler, type Express, type Request } from 'express';
 import helmet from 'helmet';
 import { api, type Endpoint, openApiDocument, paths } from '#contract/index.ts';
-import { findSigned } from '../access/session.ts';
+import { findSigned, renewSession } from '../access/session.ts';
+import { findTokenHolder } from '../access/tokens.ts';
 import { DefinitionsReader } from '../definitions/reader.ts';
 import { DefinitionsService } from '../definitions/service.ts';
-import { isSetup, setsUp } from '../people/roles.ts';
+import type { Person } from '../people/person.ts';
+import { isSetup, mustTakeSecondStep, setsUp } from '../people/roles.ts';
 import { type Database, WRITERS_AT_ONCE } from '../platform/database.ts';
 import { FairQueue } from '../platform/fair-queue.ts';
 import { notAllowed, Refusal } from '../platform/refusal.ts';
 import { bind } from './bind.ts';
 import { FOLLOWERS, FROM_RECORDS } from './composition.ts';
 import type { Context, Handlers } from './context.ts';
-import { readToken } from './cookie.ts';
+import { keepToken, readBearer, readToken } from './cookie.ts';
 import type { LiveEvents } from './live.ts';
 import { isHttps, onlyByLoopbackNames, type Place, settle } from './place.ts';
 import { toProblemAnswer, toRefusal } from './problem.ts';
+import { accountHandlers } from './routes/account.ts';
 import { csvHandlers, serveCsv } from './routes/csv.ts';
 import { definitionHandlers } from './routes/definitions.ts';
 import { serveFiles } from './routes/files.ts';
@@ -36,6 +39,21 @@ const READS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
 
 const isEndOfLooking = ({ method, path }: Request): boolean => method === 'DELETE' && path === paths.lookAsOneself.path;
 
+/** What can be done while a role demands a second step that is not set up: setting it up. */
+const IN_SPITE: ReadonlySet<string> = new Set(
+  [paths.me, paths.ownDetails, paths.beginSecondStep, paths.changePassword, paths.ownSessions].map(({ path }) => path),
+);
+
+/** Refuses what is a person's own to a device or a program, and to a device all writing but that of its forms. */
+const refuseKind = ({ kind }: Person, { by, method }: Endpoint): void => {
+  if (kind !== 'person' && by === 'people') throw notAllowed('This takes a person who signed in.');
+  if (kind === 'group' && method !== 'get' && by !== 'devices')
+    throw notAllowed('This device was signed in by a group’s code: only its forms can be filled in.');
+};
+
+/** Secrets that stand in an address are noted nowhere. */
+const withoutSecrets = (path: string): string => path.replace(/^(\/api\/invitations\/).+/, '$1…');
+
 /** The version of the program. */
 export const VERSION = '0.1.0';
 
@@ -51,6 +69,8 @@ export interface AppOptions {
   readonly database: Database;
   readonly live: LiveEvents;
   readonly demonstration: boolean;
+  /** Whether messages leave by mail. */
+  readonly sends: boolean;
   readonly place: Place;
   /** The built web application; absent in tests of the interface. */
   readonly webFolder?: string;
@@ -70,6 +90,7 @@ export const makeApp = (options: AppOptions): Express => {
     turns: new FairQueue(WRITERS_AT_ONCE, PATIENCE_MS),
     setUp: new DefinitionsService(db, reader, FROM_RECORDS),
     demonstration,
+    sends: options.sends,
   };
   const app = express();
   app.disable('x-powered-by');
@@ -100,7 +121,11 @@ export const makeApp = (options: AppOptions): Express => {
   });
   if (demonstration) app.use(onlyByLoopbackNames);
   const identify = async (request: Request, endpoint?: Endpoint): Promise<Context> => {
-    const signed = await findSigned(db, readToken(request));
+    // Whoever sends a token is that token, whatever cookie came along.
+    const signed =
+      request.get('authorization') === undefined
+        ? await findSigned(db, readToken(request))
+        : await findTokenHolder(db, readBearer(request) ?? '');
     if (!signed) {
       if (endpoint?.open) return { ...services, signed: null };
       throw new Refusal('sign_in', 'Please sign in.');
@@ -109,13 +134,22 @@ export const makeApp = (options: AppOptions): Express => {
     // Who may no longer look as others is themselves again.
     const looksAs = setsUp(definitions, signed.person, 'people') ? signed.looksAs : null;
     const person = looksAs ?? signed.person;
+    const secondStepDue = !signed.secondStep && mustTakeSecondStep(definitions, signed.person);
+    if (secondStepDue && endpoint?.open !== true && !IN_SPITE.has(endpoint?.path ?? ''))
+      throw notAllowed('Your role asks for a second step when you sign in. Set it up under My details first.');
+    if (endpoint && !endpoint.open) refuseKind(signed.person, endpoint);
+    if (signed.renew && signed.session !== null && request.res) {
+      const renewed = await renewSession(db, signed.session);
+      if (renewed) keepToken(request, request.res, renewed);
+    }
     if (looksAs && !READS.has(request.method) && !endpoint?.open && !isEndOfLooking(request))
       throw notAllowed(`You look as ${looksAs.name}: nothing can be written meanwhile.`);
     const needed = endpoint?.setup ?? null;
     const may =
       needed === 'any' ? isSetup(definitions, person) : needed === null || setsUp(definitions, person, needed);
     if (!may) throw notAllowed('Only set-up people may do this.');
-    return { ...services, signed: { person, definitions, looker: looksAs ? signed.person : null } };
+    const looker = looksAs ? signed.person : null;
+    return { ...services, signed: { person, definitions, looker, session: signed.session, secondStepDue } };
   };
 
   // A CSV file of a hundred thousand rows is larger than anything a form sends: only somebody who is signed in sends one.
@@ -133,6 +167,7 @@ export const makeApp = (options: AppOptions): Express => {
       return { status: 'ok', version: VERSION, database: 'ok' };
     },
     ...sessionHandlers,
+    ...accountHandlers,
     ...peopleHandlers,
     ...definitionHandlers,
     ...recordHandlers,
@@ -161,7 +196,7 @@ export const makeApp = (options: AppOptions): Express => {
     const refusal = toRefusal(error);
     const instance = `urn:uuid:${randomUUID()}`;
     if (refusal.kind === 'internal' || refusal.kind === 'unavailable' || refusal.kind === 'overloaded')
-      options.note(`${instance} ${request.method} ${request.path}`, error);
+      options.note(`${instance} ${request.method} ${withoutSecrets(request.path)}`, error);
     const answer = toProblemAnswer(refusal, instance);
     response.status(answer.status).type('application/problem+json').send(JSON.stringify(answer));
   };

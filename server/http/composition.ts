@@ -1,5 +1,6 @@
 import { sayRoleChanges } from '../access/role-changes.ts';
 import { tieOnce } from '../access/tie.ts';
+import { tellDailyTask, tellWaitingTask } from '../access/waiting-mail.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import { renameReserved } from '../definitions/reserved.ts';
 import { type CountBreaking, DefinitionsService, type FromRecords } from '../definitions/service.ts';
@@ -9,6 +10,8 @@ import { csvTask } from '../lists/csv-task.ts';
 import { clockNow } from '../platform/clock.ts';
 import type { Db } from '../platform/database.ts';
 import type { Task } from '../platform/jobs.ts';
+import { type MailSettings, sendMail } from '../platform/mail.ts';
+import { clearMessages } from '../platform/messages.ts';
 import type { Follower } from '../records/commands/index.ts';
 import { markWordsOnce } from '../records/commands/mark-words.ts';
 import { historyFollower } from '../records/followers/history.ts';
@@ -24,11 +27,30 @@ import { signOffFollower } from '../signoff/follower.ts';
 export const FOLLOWERS: readonly Follower[] = [searchFollower, historyFollower, liveFollower, signOffFollower];
 
 /** The kinds of long work there are. */
-export const tasksOf = (reader: DefinitionsReader, url: string, csvWorker: string): readonly Task[] => [
+export const tasksOf = (
+  reader: DefinitionsReader,
+  url: string,
+  csvWorker: string,
+  mail: MailSettings,
+): readonly Task[] => [
+  sendMail(mail),
+  tellWaitingTask(reader),
+  tellDailyTask(reader),
+  clearMessagesTask,
   clearFiles(reader),
   csvTask(url, csvWorker),
   settleTask(reader),
 ];
+
+/** At night: old messages are thrown away. */
+const clearMessagesTask: Task = {
+  name: 'clear_messages',
+  at: '21 3 * * *',
+  run: async ({ db }) => {
+    await clearMessages(db);
+    return {};
+  },
+};
 
 /** At night: a rule that was broken when it was made is kept by the database once none breaks it. */
 const settleTask = (reader: DefinitionsReader): Task => ({

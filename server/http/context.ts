@@ -15,12 +15,18 @@ export interface SignedContext {
   readonly definitions: Definitions;
   /** Who really looks, where somebody looks as this person. */
   readonly looker: Pick<Person, 'id' | 'name'> | null;
+  /** The session that asks; null: a token does. */
+  readonly session: string | null;
+  /** A role demands a second step that they have not set up. */
+  readonly secondStepDue: boolean;
 }
 
 /** What every handler gets. */
 export interface Context extends Workplace {
   readonly setUp: DefinitionsService;
   readonly demonstration: boolean;
+  /** Whether messages leave by mail. */
+  readonly sends: boolean;
   readonly signed: SignedContext | null;
 }
 
@@ -39,6 +45,13 @@ export type Handlers<K extends keyof typeof api> = { readonly [N in K]: Handler<
 export const signedIn = ({ signed }: Context): SignedContext => {
   if (!signed) throw new Refusal('sign_in', 'Please sign in.');
   return signed;
+};
+
+/** The session of a request that a person makes. */
+export const sessionIn = (context: Context): string => {
+  const { session } = signedIn(context);
+  if (session === null) throw new Refusal('not_allowed', 'A token has no session.');
+  return session;
 };
 
 /** What the person of a request may look at. */

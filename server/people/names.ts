@@ -1,6 +1,7 @@
-import { asc, eq, inArray } from 'drizzle-orm';
+import { and, asc, eq, inArray } from 'drizzle-orm';
 import type { Linked } from '#contract/index.ts';
 import { foldText } from '#core/base/index.ts';
+import { isActive, isOn } from '../platform/active.ts';
 import type { Queryable } from '../platform/database.ts';
 import { people } from '../platform/schema.ts';
 import type { Person } from './person.ts';
@@ -25,26 +26,38 @@ const MOST_OFFERED = 12;
 /** The people whose name holds all the words, by name: what a look-up of people offers. */
 export const findPeople = async (db: Queryable, find: string): Promise<Linked[]> => {
   const words = foldText(find).split(' ').filter(Boolean);
-  const rows = await db.select({ id: people.id, name: people.name }).from(people).orderBy(people.name);
+  const rows = await db
+    .select({ id: people.id, name: people.name })
+    .from(people)
+    .where(and(eq(people.kind, 'person'), isOn))
+    .orderBy(people.name);
   return rows
     .filter(({ name }) => words.every((word) => foldText(name).includes(word)))
     .slice(0, MOST_OFFERED)
     .map(({ id, name }) => linked(id, name));
 };
 
-/** Everyone who may sign in, in their order. */
+/** Everyone whose roles count, in their order: those who are invited too, and what signs in by a code or a token. */
 export const readEveryone = async (db: Queryable): Promise<Person[]> => {
-  const rows = await db.select().from(people).orderBy(asc(people.position), asc(people.name));
+  const rows = await db.select().from(people).where(isOn).orderBy(asc(people.position), asc(people.name));
   return rows.map(toPerson);
 };
 
-/** A person, from their row. */
-export const toPerson = ({ id, name, email, roles, recordId: record }: typeof people.$inferSelect): Person => ({
+/** Those who are in: they could sign today. */
+export const readActive = async (db: Queryable): Promise<Person[]> => {
+  const rows = await db.select().from(people).where(isActive).orderBy(asc(people.position), asc(people.name));
+  return rows.map(toPerson);
+};
+
+/** A person, from their row. Of a group, which forms it may fill in stands with its session. */
+export const toPerson = ({ id, kind, name, email, roles, recordId }: typeof people.$inferSelect): Person => ({
   id,
+  kind,
   name,
   email,
   roles,
-  record,
+  record: recordId,
+  forms: kind === 'group' ? [] : null,
 });
 
 /** Someone by their id, with the roles they hold now; null where there is nobody. */

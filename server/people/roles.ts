@@ -11,8 +11,13 @@ import {
 import { perPair } from '#core/base/index.ts';
 import type { Form } from '#core/form/index.ts';
 import type { Catalogue, Register } from '#core/register/index.ts';
+import { idOf } from '../definitions/ids.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from './person.ts';
+
+/** Whether one of a person's roles demands a second step of them. */
+export const mustTakeSecondStep = (definitions: Definitions, person: Person): boolean =>
+  person.kind === 'person' && rolesOf(definitions, person).some((role) => role.second_step === true);
 
 /** The roles a person holds, as far as there still are such. */
 export const rolesOf = (definitions: Pick<Definitions, 'roles'>, person: Pick<Person, 'roles'>): Role[] =>
@@ -47,10 +52,11 @@ export const doingsOf = ({ catalogue, roles }: Definitions, person: Pick<Person,
 /** Of how many of a register's records a person may do something, before any is looked at. */
 export const mayOf = (
   definitions: Definitions,
-  person: Pick<Person, 'roles'>,
+  person: Pick<Person, 'roles' | 'forms'>,
   register: string,
   deed: Deed,
 ): 'none' | 'some' | 'all' => {
+  if (person.forms !== null && deed !== 'see') return 'none';
   const reaches = doingsOf(definitions, person, register).flatMap(({ deeds }) => deeds.get(deed) ?? []);
   if (reaches.length === 0) return 'none';
   return reaches.includes('all') ? 'all' : 'some';
@@ -59,11 +65,14 @@ export const mayOf = (
 /** Whether there is any record, there or to come, with which a person may do something. */
 export const mayAny = (
   definitions: Definitions,
-  person: Pick<Person, 'roles'>,
+  person: Pick<Person, 'roles' | 'forms'>,
   register: string,
   deed: Deed,
 ): boolean => mayOf(definitions, person, register, deed) !== 'none';
 
 /** Whether a person may fill in a form. */
 export const mayFill = (definitions: Definitions, person: Person, form: Form): boolean =>
+  person.forms !== null ? person.forms.includes(idOf(form)) : mayByRole(definitions, person, form);
+
+const mayByRole = (definitions: Definitions, person: Person, form: Form): boolean =>
   setsUp(definitions, person, 'forms') || form.fill_in_by.some((role) => person.roles.includes(role));

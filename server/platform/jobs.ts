@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { EventEmitter } from 'node:events';
-import { and, eq, sql } from 'drizzle-orm';
+import { and, eq, inArray, sql } from 'drizzle-orm';
 import { Logger, type ParsedCronItem, parseCronItems, type Runner, run, runMigrations } from 'graphile-worker';
 import pg from 'pg';
 import { uuidV7 } from '#core/base/index.ts';
@@ -82,12 +82,17 @@ export const findJob = async (db: Queryable, id: string): Promise<Job | null> =>
   return row ?? null;
 };
 
-/** The newest jobs that wait, run or failed for good, and those that ended within a day. */
-export const readJobs = (db: Queryable): Promise<Job[]> =>
+/**
+ * The newest jobs that wait, run or failed for good, and those that ended within a day; of the tasks of which there are
+ * many, those alone that did not end well.
+ */
+export const readJobs = (db: Queryable, many: readonly string[]): Promise<Job[]> =>
   db
     .select()
     .from(jobs)
-    .where(sql`${jobs.state} in ('waiting', 'running', 'failed') or ${jobs.changedAt} > now() - interval '1 day'`)
+    .where(
+      sql`${jobs.state} in ('waiting', 'running', 'failed') or (${jobs.changedAt} > now() - interval '1 day' and not ${inArray(jobs.task, [...many])})`,
+    )
     .orderBy(sql`${jobs.begunAt} desc`)
     .limit(100);
 

@@ -35,6 +35,10 @@ export const workspace = iolite.table('workspace', {
   tied: boolean('tied').notNull().default(false),
   /** Whether the words by which records are found stand behind the marks of their fields: they once stood without. */
   wordsMarked: boolean('words_marked').notNull().default(false),
+  /** The day a week begins with, where it is another than the locale says: 1 is Monday, 7 is Sunday. */
+  weekBegins: integer('week_begins'),
+  /** SHA-256 of the code with which the workspace is begun; it stands on the console of the server. */
+  beginCode: text('begin_code'),
 });
 
 /** Every version of every definition that was ever in force. A version never changes, but for new keys in it. */
@@ -68,33 +72,158 @@ export const drafts = iolite.table('drafts', {
   by: uuid('by').notNull(),
 });
 
-/** Those who may sign in. */
-export const people = iolite.table('people', {
-  id: uuid('id').primaryKey(),
-  email: text('email').notNull().unique(),
-  name: text('name').notNull(),
-  roles: text('roles').array().notNull(),
-  /** argon2id; null: cannot sign in with a password. */
-  passwordHash: text('password_hash'),
-  /** The record of the people's register that is theirs: tied by whoever may say so, and never by what is written in it. */
-  recordId: uuid('record_id'),
-  position: integer('position').notNull(),
+/**
+ * Those who may sign in, and what signs in besides: devices by a group's code, programs by a token. What is done is done
+ * by one of these.
+ */
+export const people = iolite.table(
+  'people',
+  {
+    id: uuid('id').primaryKey(),
+    kind: text('kind', { enum: ['person', 'group', 'token'] })
+      .notNull()
+      .default('person'),
+    /** Empty for groups and tokens. */
+    email: text('email').notNull(),
+    name: text('name').notNull(),
+    telephone: text('telephone').notNull().default(''),
+    roles: text('roles').array().notNull(),
+    /** argon2id; null: cannot sign in with a password. */
+    passwordHash: text('password_hash'),
+    /** The record of the people's register that is theirs: tied by whoever may say so, and never by what is written in it. */
+    recordId: uuid('record_id'),
+    position: integer('position').notNull(),
+    /** When they came in: by an invitation, or as the first. Null: invited. */
+    joinedAt: moment('joined_at').defaultNow(),
+    switchedOffAt: moment('switched_off_at'),
+    seenAt: moment('seen_at'),
+    /** The first and the last day on which they are away, and who signs meanwhile. */
+    awayFrom: text('away_from'),
+    awayUntil: text('away_until'),
+    standIn: uuid('stand_in'),
+    /** When they are written to of what waits for them to sign. */
+    toldOfSigning: text('told_of_signing', { enum: ['at_once', 'daily'] })
+      .notNull()
+      .default('at_once'),
+    /** The secret of their second step (RFC 6238), in Base32; null: there is none, or it was not proved yet. */
+    secondStep: text('second_step'),
+    /** One that is being set up. */
+    secondStepBegun: text('second_step_begun'),
+    /** The time step of the code used last: none is good twice. */
+    secondStepUsed: integer('second_step_used').notNull().default(0),
+  },
+  (table) => [uniqueIndex('people_email').on(table.email).where(sql`kind = 'person'`)],
+);
+
+/** Codes that stand in for a second step once each, where its device is lost: shown when they are made. */
+export const recoveryCodes = iolite.table(
+  'recovery_codes',
+  {
+    personId: uuid('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    /** SHA-256. */
+    codeHash: text('code_hash').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.personId, table.codeHash] })],
+);
+
+/** What a group's code opens: chosen forms on a shared device, until an hour of the day. */
+export const groups = iolite.table('groups', {
+  personId: uuid('person_id')
+    .primaryKey()
+    .references(() => people.id, { onDelete: 'cascade' }),
+  /** argon2id. */
+  codeHash: text('code_hash').notNull(),
+  /** The ids of forms. */
+  forms: uuid('forms').array().notNull(),
+  /** When it ends by itself each day, in the workspace's zone: `18:00`. */
+  endsAt: text('ends_at').notNull(),
 });
 
-/** Who is signed in, and until when. */
-export const sessions = iolite.table('sessions', {
-  /** SHA-256 of the cookie: a copy of this table signs nobody in. */
-  tokenHash: text('token_hash').primaryKey(),
+/** By what a program signs in. */
+export const tokens = iolite.table('tokens', {
   personId: uuid('person_id')
-    .notNull()
+    .primaryKey()
     .references(() => people.id, { onDelete: 'cascade' }),
-  createdAt: moment('created_at').notNull().defaultNow(),
-  expiresAt: moment('expires_at').notNull(),
-  /** When it was used last, to a few minutes: one that nobody uses ends by itself. */
-  seenAt: moment('seen_at').notNull().defaultNow(),
-  /** The person as whom its own looks at everything; nothing is written meanwhile. */
-  looksAs: uuid('looks_as').references(() => people.id, { onDelete: 'set null' }),
+  /** SHA-256. */
+  tokenHash: text('token_hash').notNull().unique(),
+  note: text('note').notNull(),
+  /** The last day on which it works. */
+  endsOn: text('ends_on').notNull(),
+  madeBy: uuid('made_by').notNull(),
+  madeAt: moment('made_at').notNull(),
 });
+
+/** What a link in a message does, once and for a while; its secret is known to whoever was written to. */
+export const secretLinks = iolite.table(
+  'secret_links',
+  {
+    /** SHA-256 of the secret. */
+    hash: text('hash').primaryKey(),
+    kind: text('kind', { enum: ['invitation', 'password', 'registration'] }).notNull(),
+    personId: uuid('person_id').references(() => people.id, { onDelete: 'cascade' }),
+    /** Of a registration: what was sent, until the address is confirmed. */
+    given: jsonb('given'),
+    madeAt: moment('made_at').notNull(),
+    endsAt: moment('ends_at').notNull(),
+  },
+  (table) => [index('secret_links_person').on(table.personId)],
+);
+
+/** The post room: every message that was written to somebody, and what became of it. */
+export const messages = iolite.table(
+  'messages',
+  {
+    id: uuid('id').primaryKey(),
+    at: moment('at').notNull(),
+    /** Null: to somebody who is nobody here. */
+    toId: uuid('to_id').references(() => people.id, { onDelete: 'set null' }),
+    toName: text('to_name').notNull(),
+    toAddress: text('to_address').notNull(),
+    subject: text('subject').notNull(),
+    /** Its paragraphs, as text. */
+    words: text('words').array().notNull(),
+    /** The place it leads to, with what the link says. */
+    link: jsonb('link').$type<{ path: string; label: string }>(),
+    /** The secret of its link, for as long as that has to be told; then gone. */
+    secret: text('secret'),
+    /** Kept: it is only read here. */
+    state: text('state', { enum: ['kept', 'waiting', 'sent', 'failed'] }).notNull(),
+    problem: text('problem'),
+    /** Its sending. */
+    jobId: uuid('job_id'),
+  },
+  (table) => [index('messages_at').on(table.at), index('messages_to').on(table.toId, table.at)],
+);
+
+/** Who is signed in, and until when. */
+export const sessions = iolite.table(
+  'sessions',
+  {
+    /** SHA-256 of the cookie: a copy of this table signs nobody in. */
+    tokenHash: text('token_hash').primaryKey(),
+    /** By what it is spoken of: its token changes, this stays. */
+    id: uuid('id').notNull().unique().defaultRandom(),
+    personId: uuid('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    createdAt: moment('created_at').notNull().defaultNow(),
+    expiresAt: moment('expires_at').notNull(),
+    /** What the browser says it is. */
+    device: text('device').notNull().default(''),
+    /** The rights changed: its next request is given another token. */
+    renew: boolean('renew').notNull().default(false),
+    /** The token before, which requests on their way may still carry for a moment. */
+    formerHash: text('former_hash'),
+    renewedAt: moment('renewed_at'),
+    /** When it was used last, to a few minutes: one that nobody uses ends by itself. */
+    seenAt: moment('seen_at').notNull().defaultNow(),
+    /** The person as whom its own looks at everything; nothing is written meanwhile. */
+    looksAs: uuid('looks_as').references(() => people.id, { onDelete: 'set null' }),
+  },
+  (table) => [index('sessions_former').on(table.formerHash), index('sessions_person').on(table.personId)],
+);
 
 /** Passwords that are being tried or were wrong of late, so that they cannot be guessed. */
 export const signInTries = iolite.table(
@@ -253,7 +382,20 @@ export const workspaceHistory = iolite.table('workspace_history', {
   id: bigserial('id', { mode: 'number' }).primaryKey(),
   at: moment('at').notNull(),
   personId: uuid('person_id').notNull(),
-  action: text('action', { enum: ['looked_as', 'tied', 'roles_given'] }).notNull(),
+  action: text('action', {
+    enum: [
+      'looked_as',
+      'tied',
+      'roles_given',
+      'invited',
+      'joined',
+      'switched',
+      'away',
+      'group',
+      'token',
+      'second_step',
+    ],
+  }).notNull(),
   /** Whom it was about. */
   aboutId: uuid('about_id'),
   detail: text('detail').notNull(),
@@ -284,6 +426,8 @@ export const history = iolite.table(
     }).notNull(),
     formId: uuid('form_id'),
     formVersion: integer('form_version'),
+    /** Who filled it in on a shared device, as they gave their name. */
+    byName: text('by_name'),
     comment: text('comment'),
     /** The import it came with, or that it undid. */
     importId: uuid('import_id'),

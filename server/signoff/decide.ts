@@ -9,6 +9,7 @@ import { asSystem, type Work } from '../records/work.ts';
 import { routeValues, signersAt, tellTrays } from './enter.ts';
 import { takesPart } from './part.ts';
 import { readRoute } from './routes-in-force.ts';
+import { tellWaiting } from './tell.ts';
 
 /** What was decided, and on which version. */
 export interface Decision {
@@ -65,6 +66,7 @@ export const decide = async (work: Work, signOffId: string, decision: Decision):
   const event: RecordEvent = { kind: 'decided', register: route.register, id: signOff.recordId, comment, by };
   await write(work, event, []);
   await follow(work, event);
+  if (next.stage === 'waiting' || next.stage === 'sent_back') await tellWaiting(db, signOffId);
   await tellTrays(db, [...signOff.signers, ...entered.signers, signOff.sender]);
   return { stage: next.stage };
 };

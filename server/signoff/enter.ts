@@ -1,16 +1,18 @@
 import { randomBytes } from 'node:crypto';
-import { asc, eq } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import { uuidV7 } from '#core/base/index.ts';
 import type { Values } from '#core/expression/index.ts';
 import type { RecordValues, Register } from '#core/register/index.ts';
 import { type CompiledRoute, nextStep, recordValues, signersOf } from '#core/signoff/index.ts';
 import { idOf } from '../definitions/ids.ts';
+import { readActive } from '../people/names.ts';
 import type { Queryable, Tx } from '../platform/database.ts';
 import { notify } from '../platform/locks.ts';
-import { people, signOffs } from '../platform/schema.ts';
+import { signOffs } from '../platform/schema.ts';
 import { readPaths } from '../records/reader/index.ts';
 import { asSystem, type Work } from '../records/work.ts';
 import type { SignOff } from './routes-in-force.ts';
+import { tellWaiting } from './tell.ts';
 
 /** What the conditions of a route read of a record as it is stored: its own values, what is worked out, what it links to. */
 export const routeValues = async (work: Work, route: CompiledRoute, id: string, own: RecordValues): Promise<Values> => {
@@ -24,8 +26,7 @@ export const routeValues = async (work: Work, route: CompiledRoute, id: string, 
 export const signersAt = async (db: Queryable, route: CompiledRoute, at: number, sender: string) => {
   const step = route.steps[at]?.step;
   if (!step) throw new RangeError(`route ${route.route.key} has no step ${at}`);
-  const everyone = await db.select({ id: people.id, roles: people.roles }).from(people).orderBy(asc(people.position));
-  const { signers, lastResort } = signersOf(route.route, step, everyone, sender);
+  const { signers, lastResort } = signersOf(route.route, step, await readActive(db), sender);
   return { signers, lastResort: lastResort ? 1 : 0 };
 };
 
@@ -77,15 +78,16 @@ export const enterRoute = async (work: Work, { register, id, values, form, old }
     ...(await signersAt(db, route, step, sender)),
   };
   await tellTrays(db, [...(old?.signers ?? []), ...entered.signers, sender]);
+  const signOffId = old?.id ?? uuidV7(at.getTime(), randomBytes(10));
   if (old) {
     await db
       .update(signOffs)
       .set({ ...entered, round: old.round + 1 })
       .where(eq(signOffs.id, old.id));
   } else {
-    const signOffId = uuidV7(at.getTime(), randomBytes(10));
     const begun = { id: signOffId, registerId: idOf(register), recordId: id, round: 1, sender, formId: form };
     await db.insert(signOffs).values({ ...entered, ...begun });
   }
+  await tellWaiting(db, signOffId);
   return route.steps[step]?.step.label ?? null;
 };

@@ -16,6 +16,7 @@ import { LiveEvents } from '../http/live.ts';
 import type { Place } from '../http/place.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
 import { Jobs, prepareJobs, type Task } from '../platform/jobs.ts';
+import type { MailSettings } from '../platform/mail.ts';
 
 export interface Answer {
   readonly status: number;
@@ -23,6 +24,8 @@ export interface Answer {
   // Tests read answers of every shape; what they expect of one is the test.
   readonly body: ReturnType<typeof JSON.parse>;
 }
+
+const SENDER = { name: 'Tern Quay', address: 'office@example.org' };
 
 export const newId = (): string => uuidV7(Date.now(), randomBytes(10));
 
@@ -39,13 +42,18 @@ const holdToContract = (method: string, path: string, answer: unknown): void => 
     assert.deepEqual(answer, endpoint.answer.parse(answer), `${method} ${path} answers what is not in the contract`);
 };
 
-/** Someone with a session, calling the server as a browser would. */
+/** The session that an answer gives, as it is sent back; null where it gives none. */
+export const cookieIn = (headers: Headers): string | null => headers.get('set-cookie')?.split(';')[0] ?? null;
+
+/** Someone with a session, calling the server as a browser would; or a program with a token. */
 export class Caller {
   readonly #base: string;
-  readonly cookie: string;
-  constructor(base: string, cookie: string) {
+  readonly #bearer: string | null;
+  cookie: string;
+  constructor(base: string, cookie: string, bearer: string | null = null) {
     this.#base = base;
     this.cookie = cookie;
+    this.#bearer = bearer;
   }
 
   async call(
@@ -57,12 +65,14 @@ export class Caller {
     const response = await fetch(`${this.#base}${path}`, {
       method,
       headers: {
-        cookie: this.cookie,
+        ...(this.#bearer === null ? { cookie: this.cookie } : { authorization: `Bearer ${this.#bearer}` }),
         ...(body === undefined ? {} : { 'content-type': 'application/json' }),
         ...headers,
       },
       ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     });
+    // A browser keeps another token where it is given one.
+    this.cookie = cookieIn(response.headers) ?? this.cookie;
     const text = await response.text();
     const answer = text === '' ? null : JSON.parse(text);
     if (response.ok) holdToContract(method, path, answer);
@@ -111,6 +121,7 @@ export class TestServer {
       dump?: string;
       tasks?: readonly Task[] | 'all';
       place?: Partial<Place>;
+      mail?: Partial<MailSettings>;
       note?: (where: string, error: unknown) => void;
     } = {},
   ): Promise<TestServer> {
@@ -120,14 +131,18 @@ export class TestServer {
     await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
     if (options.dump === undefined) await TestServer.#fill(database);
     await bringUpToDate(database.db, new DefinitionsReader());
+    await prepareJobs(url);
+    const mail = { smtp: null, from: SENDER, address: new URL('http://iolite.example.org'), ...options.mail };
     const live = new LiveEvents(url);
     await live.start();
-    const tasks = options.tasks === 'all' ? tasksOf(new DefinitionsReader(), url, inject('csvWorker')) : options.tasks;
+    const tasks =
+      options.tasks === 'all' ? tasksOf(new DefinitionsReader(), url, inject('csvWorker'), mail) : options.tasks;
     const jobs = tasks ? await startJobs(url, database, tasks) : null;
     const app = makeApp({
       database,
       live,
       demonstration: options.demonstration ?? true,
+      sends: mail.smtp !== null,
       place: { address: null, proxies: [], ...options.place },
       note: options.note ?? (() => undefined),
     });
@@ -184,7 +199,6 @@ export class TestServer {
 }
 
 const startJobs = async (url: string, { db }: Database, tasks: readonly Task[]): Promise<Jobs> => {
-  await prepareJobs(url);
   const jobs = new Jobs({ url, db, tasks, note: () => undefined });
   await jobs.start();
   return jobs;

@@ -7,6 +7,19 @@ import { Shell } from './shell.tsx';
 
 // Each screen is fetched when it is opened: who fills in a form on a phone carries nothing of the others.
 const SignIn = lazy(async () => ({ default: (await import('../screens/sign-in/screen.tsx')).SignInScreen }));
+const Password = lazy(async () => ({ default: (await import('../screens/sign-in/screen.tsx')).PasswordScreen }));
+const FollowLink = lazy(async () => ({ default: (await import('../screens/account/link-screen.tsx')).LinkScreen }));
+const Forgotten = lazy(async () => ({
+  default: (await import('../screens/account/forgotten-screen.tsx')).ForgottenScreen,
+}));
+const Device = lazy(async () => ({ default: (await import('../screens/account/device-screen.tsx')).DeviceScreen }));
+const Register = lazy(async () => ({
+  default: (await import('../screens/account/register-screen.tsx')).RegisterScreen,
+}));
+const MyDetails = lazy(async () => ({ default: (await import('../screens/my-details/screen.tsx')).MyDetailsScreen }));
+const PostRoom = lazy(async () => ({
+  default: (await import('../screens/set-up-post-room/screen.tsx')).PostRoomScreen,
+}));
 const Today = lazy(async () => ({ default: (await import('../screens/today/screen.tsx')).TodayScreen }));
 const List = lazy(async () => ({ default: (await import('../screens/list/screen.tsx')).ListScreen }));
 const OneRecord = lazy(async () => ({ default: (await import('../screens/record/screen.tsx')).RecordScreen }));
@@ -46,11 +59,19 @@ export const Router = () => (
     <BrokenBoundary>
       <Routes>
         <Route path="/sign-in" element={<SignIn />} />
+        <Route path="/sign-in/password" element={<Password />} />
+        <Route path="/invitation" element={<FollowLink />} />
+        <Route path="/new-password" element={<FollowLink />} />
+        <Route path="/forgotten-password" element={<Forgotten />} />
+        <Route path="/device" element={<Device />} />
+        <Route path="/register/:key" element={<Register />} />
         <Route path="/" element={<Shell />}>
           <Route index element={<Today />} />
           <Route path="registers/:key" element={<List />} />
           <Route path="registers/:key/:id" element={<OneRecord />} />
           <Route path="forms/:key" element={<FillIn />} />
+          <Route path="my-details" element={<MyDetails />} />
+          <Route path="post-room" element={<PostRoom />} />
           <Route path="in-tray/:signOff?" element={<InTray />} />
           <Route path="set-up" element={<SetUpOnly right="forms" />}>
             <Route path="forms" element={<SetUpForms />} />

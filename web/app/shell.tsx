@@ -12,6 +12,7 @@ import { BrokenBoundary } from './broken.tsx';
 import { LooksAs } from './looks-as.tsx';
 
 const FillInPlace = lazy(() => import('../screens/fill-in/in-place.tsx'));
+const SecondStep = lazy(async () => ({ default: (await import('../screens/my-details/second-step.tsx')).SecondStep }));
 const RecordFacts = lazy(async () => ({ default: (await import('../ui/record-facts.tsx')).RecordFacts }));
 
 /** On a phone a form that is being filled in has the whole screen: its own head leads back. */
@@ -30,6 +31,12 @@ const SignedIn = () => {
   useLiveEvents(data.me !== null);
   if (!data.me)
     return <Navigate to={`/sign-in?to=${encodeURIComponent(`${location.pathname}${location.search}`)}`} replace />;
+  if (data.me.second_step_due)
+    return (
+      <MeContext value={data.me}>
+        <SecondStepDue />
+      </MeContext>
+    );
   return (
     <MeContext value={data.me}>
       <div
@@ -63,6 +70,32 @@ const SignedIn = () => {
   );
 };
 
+/** A role asks for a second step that is not set up: until it is, there is nothing else. */
+const SecondStepDue = () => {
+  const signOut = useSignOut();
+  return (
+    <main className="mx-auto max-w-2xl px-5 py-10">
+      <div className="border border-rule-strong bg-sheet p-6">
+        <h1 className="head-rule">Your role asks for a second step</h1>
+        <p className="my-3">Set it up now: then everything is open to you, and from now on you sign in with it.</p>
+        <SecondStep details={{ second_step: false, recovery_codes: 0 }} />
+        <button type="button" className="btn btn-quiet mt-4" onClick={signOut}>
+          Sign out
+        </button>
+      </div>
+    </main>
+  );
+};
+
+const useSignOut = () => {
+  const navigate = useNavigate();
+  return async () => {
+    await call('signOut');
+    queryClient.clear();
+    navigate('/sign-in');
+  };
+};
+
 const initials = (name: string): string =>
   name
     .split(' ')
@@ -74,13 +107,8 @@ const Strip = () => {
   const me = useMe();
   const { workspace } = useWorkspace();
   const { data: tray } = useQuery(queries.inTray());
-  const navigate = useNavigate();
   const waiting = tray?.items.length ?? 0;
-  const signOut = async () => {
-    await call('signOut');
-    queryClient.clear();
-    navigate('/sign-in');
-  };
+  const signOut = useSignOut();
   return (
     <header
       className={`${ASIDE} print:hidden flex min-h-12 items-center gap-x-4 border-b-2 max-sm:gap-x-2 border-iolite-deep bg-sheet px-4 py-1`}
@@ -94,21 +122,33 @@ const Strip = () => {
         In-tray
         {waiting > 0 && <span className="rounded-full bg-straw px-2 text-xs font-semibold text-sheet">{waiting}</span>}
       </NavLink>
-      <span className="flex items-center gap-2 text-ink-2">
-        <span
-          aria-hidden="true"
-          className="grid size-7 place-items-center rounded-full bg-haze text-[11px] font-semibold text-sheet"
-        >
-          {initials(me.name)}
+      {me.kind === 'person' ? (
+        <NavLink to="/my-details" className="quiet-link flex min-h-8 items-center gap-2" aria-label="My details">
+          <Face name={me.name} />
+        </NavLink>
+      ) : (
+        <span className="flex items-center gap-2">
+          <Face name={me.name} />
         </span>
-        <span className="max-sm:sr-only">{me.name}</span>
-      </span>
+      )}
       <button type="button" className="btn btn-quiet" onClick={signOut}>
         Sign out
       </button>
     </header>
   );
 };
+
+const Face = ({ name }: { name: string }) => (
+  <>
+    <span
+      aria-hidden="true"
+      className="grid size-7 place-items-center rounded-full bg-haze text-[11px] font-semibold text-sheet"
+    >
+      {initials(name)}
+    </span>
+    <span className="text-ink-2 max-sm:sr-only">{name}</span>
+  </>
+);
 
 const Index = () => {
   const { workspace } = useWorkspace();
@@ -148,6 +188,7 @@ const SET_UP_LINKS = [
   { to: '/set-up/registers', label: 'Registers & fields', right: 'registers' },
   { to: '/set-up/routes', label: 'Sign-off routes', right: 'forms' },
   { to: '/set-up/people', label: 'People & roles', right: 'people' },
+  { to: '/post-room', label: 'Post room', right: 'people' },
   { to: '/set-up/jobs', label: 'Jobs', right: 'registers' },
 ] as const;
 

@@ -124,6 +124,14 @@ export const queries = {
       staleTime: 0,
     }),
   people: () => queryOptions({ queryKey: ['people'], queryFn: () => call('people'), staleTime: 0 }),
+  tokens: () => queryOptions({ queryKey: ['people', 'tokens'], queryFn: () => call('tokens'), staleTime: 0 }),
+  ownDetails: () => queryOptions({ queryKey: ['own-details'], queryFn: () => call('ownDetails'), staleTime: 0 }),
+  ownSessions: () => queryOptions({ queryKey: ['own-sessions'], queryFn: () => call('ownSessions'), staleTime: 0 }),
+  /** What was written; asked again while it is looked at, as messages leave by themselves. */
+  postRoom: () =>
+    queryOptions({ queryKey: ['post-room'], queryFn: () => call('postRoom'), staleTime: 0, refetchInterval: 5_000 }),
+  starters: () =>
+    queryOptions({ queryKey: ['starters'], queryFn: () => call('starters'), staleTime: Number.POSITIVE_INFINITY }),
   personSees: (id: string) =>
     queryOptions({
       queryKey: ['people', id, 'sees'],

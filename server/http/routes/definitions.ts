@@ -30,6 +30,7 @@ const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAn
     zone: catalogue.zone,
     currency: catalogue.currency,
     holidays: [...(catalogue.holidays ?? [])],
+    week_begins: definitions.weekBegins,
     people: sight.catalogue.people ?? null,
     choice_lists: [...catalogue.choiceLists.values()].filter((list) => forms || lists.has(list.key)),
     registers,

@@ -1,4 +1,6 @@
 import { isUuid } from '#core/base/index.ts';
+import { askPasswordAgain } from '../../access/passwords.ts';
+import { sourceOf } from '../../access/tries.ts';
 import { findDuplicates } from '../../forms/duplicates.ts';
 import { dropEntry, keepEntry, listEntries, readEntry } from '../../forms/kept.ts';
 import { lookUp } from '../../forms/look-up.ts';
@@ -26,7 +28,15 @@ export const formHandlers: Handlers<
       draft: query.draft === 'yes',
       opened: query.opened,
     }),
-  sendEntry: (context, { params, body }) => writingFor(context, (work) => sendEntry(work, params.key, body)),
+  sendEntry: async (context, { params, body, request }) => {
+    const { person, definitions } = signedIn(context);
+    const { password, ...entry } = body;
+    if (definitions.forms.get(params.key)?.open?.document.password_again) {
+      const { db, demonstration } = context;
+      await askPasswordAgain(db, person, { password, source: sourceOf(request.ip), demonstration });
+    }
+    return writingFor(context, (work) => sendEntry(work, params.key, entry));
+  },
   lookUp: (context, { params, query }) =>
     lookUp(lookOf(context), params.key, params.question, {
       find: query.find,

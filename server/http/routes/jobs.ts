@@ -4,12 +4,19 @@ import { CSV_TASK } from '../../lists/imports.ts';
 import { setsUp } from '../../people/roles.ts';
 import { addJob, findJob, type Job, readJobs, stopJob, tryAgain } from '../../platform/jobs.ts';
 import { inTransaction } from '../../platform/locks.ts';
+import { SEND_MAIL } from '../../platform/messages.ts';
 import { notFound } from '../../platform/refusal.ts';
+import { TELL_WAITING } from '../../signoff/tell.ts';
 import { type Context, type Handlers, signedIn } from '../context.ts';
 
+const nothing = (): string => '';
 /** What each kind of job is called, and what is said of what came of it. */
 const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (result: unknown) => string }>> = {
-  [CSV_TASK]: { label: 'Bring a CSV file in', say: () => '' },
+  [CSV_TASK]: { label: 'Bring a CSV file in', say: nothing },
+  [SEND_MAIL]: { label: 'Send a message', say: nothing },
+  [TELL_WAITING]: { label: 'Write to those for whom a record waits', say: nothing },
+  tell_daily: { label: 'Write to people what waits for them', say: nothing },
+  clear_messages: { label: 'Throw old messages away', say: nothing },
   clear_files: {
     label: 'Clear files that belong to no record',
     say: (result) => {
@@ -20,6 +27,9 @@ const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (re
     },
   },
 };
+/** Of messages there are many: what became of each stands in the post room. */
+const MESSAGES = [SEND_MAIL, TELL_WAITING, 'tell_daily'];
+
 const clearedSchema = z.object({ cleared: z.int() });
 
 /** A job as it stands, for whoever may see it. */
@@ -48,7 +58,7 @@ const ownJob = async (context: Context, id: string): Promise<Job> => {
 
 /** Long work: watching it, stopping it, trying it again. */
 export const jobHandlers: Handlers<'jobs' | 'job' | 'stopJob' | 'tryJobAgain' | 'clearFiles'> = {
-  jobs: async ({ db }) => ({ jobs: (await readJobs(db)).map(toAnswer) }),
+  jobs: async ({ db }) => ({ jobs: (await readJobs(db, MESSAGES)).map(toAnswer) }),
   job: (context, { params }) => readJob(context, params.id),
   stopJob: async (context, { params }) => {
     const { id } = await ownJob(context, params.id);

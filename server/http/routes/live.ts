@@ -1,10 +1,9 @@
 import type { Express } from 'express';
 import { LIVE_PATH } from '#contract/index.ts';
 import { countAll, heardBy } from '../../access/hears.ts';
-import { findLiving, sessionOf } from '../../access/session.ts';
+import { findLiving } from '../../access/session.ts';
 import type { Workplace } from '../../access/work.ts';
-import { type Identify, signedIn } from '../context.ts';
-import { readToken } from '../cookie.ts';
+import { type Identify, sessionIn, signedIn } from '../context.ts';
 import type { LiveEvents } from '../live.ts';
 
 /** Server-sent events: one stream for each browser. */
@@ -16,7 +15,7 @@ export const serveLive = (app: Express, workplace: Workplace, live: LiveEvents, 
     (sessions) => findLiving(db, sessions),
   );
   app.get(LIVE_PATH, async (request, response) => {
-    const { person } = signedIn(await identify(request));
-    live.attach(request, response, sessionOf(readToken(request) ?? ''), person);
+    const context = await identify(request);
+    live.attach(request, response, sessionIn(context), signedIn(context).person);
   });
 };

@@ -1,17 +1,61 @@
+import { addGroup, changeGroup } from '../../access/groups.ts';
+import { invite, inviteAgain } from '../../access/invitations.ts';
 import { lookAsOneself, lookAsPerson } from '../../access/look-as.ts';
-import { changePerson, readNoted, readPeople } from '../../access/people.ts';
+import { readNoted } from '../../access/noted.ts';
+import { changePerson } from '../../access/people.ts';
+import { readPostRoom, sendAgain } from '../../access/post-room.ts';
+import { readPeople } from '../../access/read-people.ts';
+import { addToken, endToken, readTokens } from '../../access/tokens.ts';
 import { allSeenBy, whoSees } from '../../access/who-sees.ts';
 import { lookAtRecord } from '../../forms/taking-part.ts';
 import { findPerson } from '../../people/names.ts';
 import { notFound } from '../../platform/refusal.ts';
-import { type Handlers, lookOf, signedIn } from '../context.ts';
-import { readToken } from '../cookie.ts';
+import { type Handlers, lookOf, sessionIn, signedIn } from '../context.ts';
 import { toMe } from './session.ts';
 
 /** People, what they see and why, and looking as one of them. */
 export const peopleHandlers: Handlers<
-  'people' | 'changePerson' | 'personSees' | 'seenBy' | 'lookAs' | 'lookAsOneself' | 'workspaceHistory'
+  | 'people'
+  | 'changePerson'
+  | 'invite'
+  | 'inviteAgain'
+  | 'addGroup'
+  | 'changeGroup'
+  | 'tokens'
+  | 'addToken'
+  | 'endToken'
+  | 'postRoom'
+  | 'sendAgain'
+  | 'personSees'
+  | 'seenBy'
+  | 'lookAs'
+  | 'lookAsOneself'
+  | 'workspaceHistory'
 > = {
+  invite: async (context, { body }) => ({ invited: await invite(context, signedIn(context).person, body) }),
+  inviteAgain: async (context, { params }) => {
+    await inviteAgain(context, signedIn(context).person, params.id);
+    return null;
+  },
+  addGroup: async (context, { body }) => ({ id: await addGroup(context, signedIn(context).person, body) }),
+  changeGroup: async (context, { params, body }) => {
+    await changeGroup(context, signedIn(context).person, params.id, body);
+    return null;
+  },
+  tokens: (context) => readTokens(context, signedIn(context).person),
+  addToken: (context, { body }) => addToken(context, signedIn(context).person, body),
+  endToken: async (context, { params }) => {
+    await endToken(context, signedIn(context).person, params.id);
+    return null;
+  },
+  postRoom: (context) => {
+    const { person, definitions } = signedIn(context);
+    return readPostRoom(context.db, definitions, person, context);
+  },
+  sendAgain: async ({ db }, { params }) => {
+    await sendAgain(db, params.id);
+    return null;
+  },
   people: (context) => {
     const { person, definitions } = signedIn(context);
     return readPeople(context.db, definitions, person);
@@ -29,15 +73,15 @@ export const peopleHandlers: Handlers<
     const { look, register } = await lookAtRecord(lookOf(context), params.key, params.id);
     return whoSees(look, register, params.id);
   },
-  lookAs: async (context, { body, request }) => {
+  lookAs: async (context, { body }) => {
     const { person, definitions } = signedIn(context);
     const { clock } = lookOf(context);
-    const other = await lookAsPerson(context.db, readToken(request) ?? '', person, clock.now, body.person);
-    return toMe(other, definitions, other.id === person.id ? null : person);
+    const other = await lookAsPerson(context.db, sessionIn(context), person, clock.now, body.person);
+    return toMe({ person: other, definitions, looker: other.id === person.id ? null : person });
   },
-  lookAsOneself: async (context, { request }) => {
-    const person = await lookAsOneself(context.db, readToken(request) ?? '');
-    return toMe(person, signedIn(context).definitions);
+  lookAsOneself: async (context) => {
+    const person = await lookAsOneself(context.db, sessionIn(context));
+    return toMe({ person, definitions: signedIn(context).definitions });
   },
   workspaceHistory: ({ db }) => readNoted(db),
 };

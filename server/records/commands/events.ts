@@ -15,6 +15,8 @@ export interface By {
   readonly form: { readonly key: string; readonly version: number } | null;
   /** The import it is part of, or undoes. */
   readonly importId?: string;
+  /** Who filled in on a shared device, as they gave their name. */
+  readonly name?: string | undefined;
   /** A record that was sent back is mended by its sender, whatever else they may change. */
   readonly mends?: boolean;
   /** Whoever makes a change has heard that the record leaves their sight with it. */

@@ -69,7 +69,7 @@ export const readHistory = async (look: Look, register: Register, recordId: stri
     return {
       id: String(event.id),
       at: event.at.toISOString(),
-      by,
+      by: event.byName === null ? by : `${event.byName} (${by})`,
       action: event.action,
       form: form && formVersion ? { key: form.key, label: form.label, version: formVersion } : null,
       comment: event.comment,

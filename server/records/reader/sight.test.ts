@@ -62,12 +62,12 @@ describe('what a sight lets be read', () => {
   const definitionsNow = (): Promise<Definitions> => new DefinitionsReader().read(server.database.db);
   const lookWith = async (sight: (definitions: Definitions, clock: Clock) => Sight): Promise<Look> => {
     const definitions = await definitionsNow();
-    const { id, name, email, roles, record } = (await runa.get('/api/me')).body;
+    const { id, kind, name, email, roles, record } = (await runa.get('/api/me')).body;
     const clock = clockNow(definitions.catalogue);
     return {
       db: server.database.db,
       definitions,
-      person: { id, name, email, roles, record },
+      person: { id, kind, name, email, roles, record, forms: null },
       sight: sight(definitions, clock),
       clock,
     };

@@ -15,9 +15,10 @@ import { EntryForm } from '../../ui/entry-form.tsx';
 import { Key, TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
 import { useNarrow } from '../../ui/use-narrow.ts';
+import { GivenBeside } from './given-beside.tsx';
 import { useServerKeeping } from './server-keeping.ts';
 import { type TakenUp, useTakenUp } from './taken-up.ts';
-import { byQuestion, type Done, useSending, wasSentBefore } from './use-sending.ts';
+import { type Beside, byQuestion, type Done, type SendBy, useSending, wasSentBefore } from './use-sending.ts';
 
 /** What an entry begins with. */
 export interface EntryStart extends Required<Pick<EntryOptions, 'typed' | 'links' | 'files'>> {
@@ -78,6 +79,8 @@ interface FillInProps {
   readonly onLeave: () => void;
   /** Whether it stands inside another form. */
   readonly inPlace?: boolean;
+  /** Where somebody who is nobody here sends it; without it, as usual. */
+  readonly sendBy?: SendBy;
 }
 
 /** One entry, from its first question until it is sent, kept or thrown away. */
@@ -91,6 +94,7 @@ export const FillIn = ({
   onSent,
   onLeave,
   inPlace = false,
+  sendBy,
 }: FillInProps) => {
   // What is live meanwhile (a new record, another's change) must not disturb the entry.
   const [{ workspace, answer, beginning, kept }] = useState({
@@ -105,10 +109,26 @@ export const FillIn = ({
   const usual = placeOf(answer.record?.id ?? (beginning.of || 'new'));
   const takenUp = useTakenUp(usual, kept && !answer.record ? placeOf(kept.entry.id) : null, kept);
   const store = useEntryStore(answer, workspace, beginning, takenUp);
-  const keeping = useServerKeeping(store, answer.form.key, answer.version, answer.record?.id ?? null);
+  const keeping = useServerKeeping(store, {
+    form: answer.form.key,
+    version: answer.version,
+    record: answer.record?.id ?? null,
+    isOff: sendBy !== undefined,
+  });
   const { keptAt, wrong, lost, step, touched, id } = useStore(store, useShallow(frameOf));
   const place = useRef<HTMLDivElement>(null);
-  const { send, sending, error, sendAsNew } = useSending({ store, answer, workspace, opened, keeping, place, onSent });
+  const [beside, setBeside] = useState<Beside>({});
+  const { send, sending, error, sendAsNew } = useSending({
+    store,
+    answer,
+    workspace,
+    opened,
+    keeping,
+    place,
+    onSent,
+    beside,
+    sendBy,
+  });
   const [leaving, setLeaving] = useState(false);
   const refused = useMemo(() => byQuestion(error), [error]);
   useEffect(() => {
@@ -136,7 +156,8 @@ export const FillIn = ({
       Cancel
     </button>
   );
-  const another = !answer.record && !inPlace && (
+  const isStranger = sendBy !== undefined;
+  const another = !answer.record && !inPlace && !isStranger && (
     <button type="button" className="btn max-sm:mb-3 max-sm:self-start" disabled={sending} onClick={() => send(true)}>
       Send and add another
     </button>
@@ -226,14 +247,23 @@ export const FillIn = ({
                   </p>
                 )}
                 <ToSend count={wrong} />
+                <GivenBeside
+                  asksName={me.kind === 'group'}
+                  asksPassword={answer.form.password_again === true && me.kind === 'person'}
+                  error={error}
+                  beside={beside}
+                  onBeside={setBeside}
+                />
               </>
             }
             beside={(isLast) => (
               <>
                 {!narrow && isLast && another}
-                <button type="button" className="btn" onClick={() => void keep()}>
-                  Keep
-                </button>
+                {!isStranger && (
+                  <button type="button" className="btn" onClick={() => void keep()}>
+                    Keep
+                  </button>
+                )}
                 {(!narrow || inPlace) && cancel}
                 <span className="ml-auto flex gap-1 max-sm:hidden">
                   <Key>Ctrl</Key>

@@ -5,13 +5,22 @@ import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { type EntryState, toKept } from '../../state/entry-store.ts';
 
+/** What is kept: an entry of a form, of the record it changes. */
+interface Keeping {
+  readonly form: string;
+  readonly version: number;
+  readonly record: string | null;
+  /** Of somebody who is nobody here the server keeps nothing. */
+  readonly isOff: boolean;
+}
+
 /** How long a pause in typing is before the server keeps what was typed. */
 const PAUSE_MS = 800;
 
 /** Keeps an entry on the server as well, after each pause in typing; this device keeps every letter by itself. */
-export const useServerKeeping = (store: StoreApi<EntryState>, form: string, version: number, record: string | null) => {
+export const useServerKeeping = (store: StoreApi<EntryState>, { form, version, record, isOff }: Keeping) => {
   const [there, setThere] = useState(false);
-  const held = useRef({ off: false, timer: 0, last: Promise.resolve() });
+  const held = useRef({ off: isOff, timer: 0, last: Promise.resolve() });
   const keeper = useRef({
     keep: (): Promise<void> => {
       const state = store.getState();
@@ -59,12 +68,12 @@ export const useServerKeeping = (store: StoreApi<EntryState>, form: string, vers
     rest,
     /** It was not sent after all. */
     goOn: (): void => {
-      held.current.off = false;
+      held.current.off = isOff;
       void keeper.current.keep();
     },
     drop: async (): Promise<void> => {
       await rest();
-      await call('dropEntry', { params: { id: store.getState().entry.id } }).catch(() => undefined);
+      if (!isOff) await call('dropEntry', { params: { id: store.getState().entry.id } }).catch(() => undefined);
       void queryClient.invalidateQueries({ queryKey: ['kept'] });
     },
   };

@@ -2,7 +2,7 @@ import { type RefObject, useState } from 'react';
 import type { StoreApi } from 'zustand';
 import { type FormAnswer, type Opened, problemType, type Sent } from '#contract/index.ts';
 import { type Ending, toSend } from '#core/form/index.ts';
-import { call, ProblemError } from '../../data/client.ts';
+import { call, type InputOf, ProblemError } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { clockFor, type KnownWorkspace } from '../../data/workspace.ts';
 import type { EntryState } from '../../state/entry-store.ts';
@@ -25,7 +25,19 @@ interface Sending {
   /** Where the questions stand: the first that is wrong gets the focus. */
   readonly place: RefObject<HTMLDivElement | null>;
   readonly onSent: (done: Done) => void;
+  /** What is given besides the answers: a password, a name. */
+  readonly beside: Beside;
+  /** How it is sent, where not as usual. */
+  readonly sendBy?: SendBy | undefined;
 }
+
+/** What is given along with an entry's answers. */
+export type Beside = Pick<Body, 'password' | 'by_name'>;
+type Body = InputOf<'sendEntry'>['body'];
+/** Sends an entry of a form. */
+export type SendBy = (form: string, body: Body) => Promise<Sent>;
+
+const sendAsUsual: SendBy = (key, body) => call('sendEntry', { params: { key }, body });
 
 /** Whether another window sent this entry with other answers. */
 export const wasSentBefore = (error: unknown): boolean =>
@@ -42,7 +54,17 @@ export const byQuestion = (error: unknown): Map<string, string[]> => {
 };
 
 /** Sends an entry once, and tells what came of it; while a question has a problem, goes there instead. */
-export const useSending = ({ store, answer, workspace, opened, keeping, place, onSent }: Sending) => {
+export const useSending = ({
+  store,
+  answer,
+  workspace,
+  opened,
+  keeping,
+  place,
+  onSent,
+  beside,
+  sendBy = sendAsUsual,
+}: Sending) => {
   const [sending, setSending] = useState(false);
   const [error, setError] = useState<unknown>(null);
   const { record } = answer;
@@ -74,17 +96,15 @@ export const useSending = ({ store, answer, workspace, opened, keeping, place, o
     const from = Object.fromEntries(Object.keys(values).map((key) => [key, record?.values[key] ?? null]));
     await keeping.rest();
     try {
-      const sent = await call('sendEntry', {
-        params: { key: answer.form.key },
-        body: {
-          id: state.entry.id,
-          version: answer.version,
-          filled_in_at: clockFor(workspace, answer.clockOffsetMs).now,
-          values,
-          ...(opened.from || opened.address ? { opened } : {}),
-          ...(record ? { record: { id: record.id, from } } : {}),
-          ...(leaves ? { leaves } : {}),
-        },
+      const sent = await sendBy(answer.form.key, {
+        id: state.entry.id,
+        version: answer.version,
+        filled_in_at: clockFor(workspace, answer.clockOffsetMs).now,
+        values,
+        ...(opened.from || opened.address ? { opened } : {}),
+        ...(record ? { record: { id: record.id, from } } : {}),
+        ...(leaves ? { leaves } : {}),
+        ...beside,
       });
       state.forget();
       void queryClient.invalidateQueries({ queryKey: ['in-tray'] });

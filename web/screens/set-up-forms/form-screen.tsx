@@ -12,7 +12,7 @@ import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { LiveForm, type TrialStart } from './live-form.tsx';
-import { Opening } from './opening.tsx';
+import { Opening, SentBy } from './opening.tsx';
 import { type Made, Outline } from './outline.tsx';
 import { PublishDialog } from './publish-dialog.tsx';
 import { RuleSheet } from './rule-sheet.tsx';
@@ -148,6 +148,7 @@ const Editor = ({ start }: { start: Form }) => {
             {form.pages.length > 1 && <>{form.pages.length} pages, </>}
             {form.questions.length} questions. {held ? `Draft of version ${held.version}.` : ''}{' '}
             {open ? `Version ${open.version} is published.` : ''} <Opening form={form} onChange={change} />
+            <SentBy form={form} onChange={change} />
             {misfit && (
               <span className="block text-brick">
                 The published version no longer fits its register: an earlier one is filled in until this is mended and

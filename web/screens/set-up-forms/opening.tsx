@@ -1,4 +1,5 @@
 import { type Form, WAITS_DAYS } from '#core/form/index.ts';
+import { useWorkspace } from '../../data/workspace.ts';
 import { Part } from '../../ui/part.tsx';
 
 /** The days and times on which a form may be filled in, in words. */
@@ -78,6 +79,83 @@ export const Opening = ({ form, onChange }: { form: Form; onChange: (form: Form)
                 }}
               />
             </label>
+          </span>
+        )}
+      </Part>
+      .
+    </>
+  );
+};
+
+/** Whether whoever sends a form gives their password again, and whether strangers register by it. */
+export const SentBy = ({ form, onChange }: { form: Form; onChange: (form: Form) => void }) => {
+  const { workspace, catalogue } = useWorkspace();
+  const { registration } = form;
+  const asked = form.questions.flatMap((question) => {
+    const field = catalogue.registers.get(form.register)?.fields.find(({ key }) => key === question.field);
+    return field ? [{ key: field.key, kind: field.type.kind, label: question.label ?? field.label }] : [];
+  });
+  const email = asked.find(({ kind }) => kind === 'email');
+  const name = asked.find(({ kind }) => kind === 'text');
+  const roles = workspace.roles.filter(({ sets_up: setsUp }) => setsUp.length === 0);
+  const role = roles.find(({ key }) => key === registration?.role);
+  const put = (next: Partial<Form>): void => onChange({ ...form, ...next });
+  return (
+    <>
+      {' '}
+      Whoever sends it{' '}
+      <Part text={form.password_again ? 'gives their password again' : 'gives no password again'} what="password">
+        {() => (
+          <label className="flex items-center gap-2 p-2">
+            <input
+              type="checkbox"
+              checked={form.password_again === true}
+              onChange={(event) => put({ password_again: event.target.checked || undefined })}
+            />
+            asks for the password again when it is sent
+          </label>
+        )}
+      </Part>
+      .{' '}
+      <Part
+        text={
+          registration
+            ? `Strangers register by it as ${role?.label ?? registration.role}`
+            : 'Strangers do not register by it'
+        }
+        what="registration"
+      >
+        {() => (
+          <span className="grid gap-2 p-2">
+            {email && name ? (
+              <label className="grid gap-1 font-semibold">
+                Strangers register by it
+                <select
+                  className="box font-normal"
+                  value={registration?.role ?? ''}
+                  onChange={(event) =>
+                    put({
+                      registration:
+                        event.target.value === ''
+                          ? undefined
+                          : { role: event.target.value, name: name.key, email: email.key },
+                    })
+                  }
+                >
+                  <option value="">not at all</option>
+                  {roles.map(({ key, label }) => (
+                    <option key={key} value={key}>
+                      as {label}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            ) : (
+              <span className="text-ink-2">For that it must ask a name, as text, and an e-mail address.</span>
+            )}
+            <span className="text-ink-2">
+              Who confirms the address in it comes to be a person with this role, and the record is theirs.
+            </span>
           </span>
         )}
       </Part>

@@ -38,6 +38,8 @@ export const RoleLine = (props: Props) => {
         onRemove={() => onRole({ ...role, sets_up: role.sets_up.filter((right) => right !== about.right) })}
       />
     );
+  if (about.kind === 'second_step')
+    return <Line verb="" says={sentence.says} onRemove={() => onRole({ ...role, second_step: false })} />;
   const register = catalogue.registers.get(about.register);
   if (!register) return null;
   const rights = role.registers[register.key] ?? NO_RIGHTS;

@@ -4,6 +4,7 @@ import {
   type Role,
   type RoleSentence,
   roleWarnings,
+  SECOND_STEP_WORDS,
   SET_UP_RIGHTS,
   SET_UP_WORDS,
   sayRole,
@@ -123,6 +124,14 @@ export const RolePanel = ({ answer, role, catalogue, fills, onRole, onFills }: P
             sets up {SET_UP_WORDS[right]}
           </label>
         ))}
+        <label className="flex min-h-8 items-center gap-2">
+          <input
+            type="checkbox"
+            checked={role.second_step === true}
+            onChange={(event) => onRole({ ...role, second_step: event.target.checked })}
+          />
+          {SECOND_STEP_WORDS}
+        </label>
       </p>
     </section>
   );

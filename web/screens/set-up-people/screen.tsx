@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import type { PeopleAnswer, WorkspaceChanges } from '#contract/index.ts';
 import type { Role } from '#core/access/index.ts';
 import { toKey } from '#core/base/index.ts';
@@ -12,9 +12,12 @@ import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
 import { UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { AccessMatrix } from './access-matrix.tsx';
+import { NewGroupDialog } from './group-dialog.tsx';
+import { InviteDialog, PasteDialog } from './invite-dialogs.tsx';
 import { LookedAt } from './looked-at.tsx';
 import { PeopleList } from './people-list.tsx';
 import { RolePanel } from './role-panel.tsx';
+import { TokenDialog } from './token-dialog.tsx';
 import { WhoMeIs } from './who-me-is.tsx';
 
 /** Set-up: who there is, what their roles let them see and do, and what a change of a role would mean for them. */
@@ -52,6 +55,9 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
   const { role: chosen } = useParams();
   const [start] = useState(() => draftOf(answer));
   const editing = useEditing(start);
+  const [dialog, setDialog] = useState<'invite' | 'paste' | 'group' | 'token' | null>(null);
+  const [done, setDone] = useState('');
+  const close = (): void => setDialog(null);
   const { now: draft } = editing;
   const { roles, people } = draft;
   const catalogue = useMemo(
@@ -102,11 +108,18 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
         <div className="grow">
           <h1>People &amp; roles</h1>
           <p className="text-ink-2">
-            {many(answer.people.length, 'person', 'people')}, {many(roles.length, 'role', 'roles')}.
+            {many(answer.people.filter(({ kind }) => kind === 'person').length, 'person', 'people')},{' '}
+            {many(roles.length, 'role', 'roles')}.
             {count > 0 && ` ${many(count, 'change is', 'changes are')} not carried out yet.`}
           </p>
         </div>
         <UndoButtons editing={editing} />
+        <button type="button" className="btn" onClick={() => setDialog('paste')}>
+          Invite many
+        </button>
+        <button type="button" className="btn" onClick={() => setDialog('invite')}>
+          Invite a person
+        </button>
         <button type="button" className="btn" onClick={add}>
           New role
         </button>
@@ -120,8 +133,28 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
         </button>
       </header>
       <div className="flex min-h-0 grow max-lg:flex-col max-lg:overflow-auto">
-        <div className="shrink-0 overflow-auto border-r border-rule p-6 lg:w-[27rem] max-lg:border-r-0">
+        <div className="shrink-0 overflow-auto border-r border-rule p-6 lg:w-[36rem] max-lg:border-r-0">
+          {done !== '' && (
+            <p role="status" className="mb-3 border-l-4 border-kelp bg-kelp-wash px-3 py-2">
+              {done}{' '}
+              <Link className="part" to="/post-room">
+                Post room
+              </Link>
+            </p>
+          )}
           <PeopleList answer={answer} />
+          <p className="flex flex-wrap gap-3 py-4">
+            <button type="button" className="btn" onClick={() => setDialog('group')}>
+              Let a shared device in
+            </button>
+            <button type="button" className="btn" onClick={() => setDialog('token')}>
+              Make a token
+            </button>
+          </p>
+          {dialog === 'invite' && <InviteDialog answer={answer} onClose={close} onDone={setDone} />}
+          {dialog === 'paste' && <PasteDialog answer={answer} onClose={close} onDone={setDone} />}
+          {dialog === 'group' && <NewGroupDialog answer={answer} onClose={close} />}
+          {dialog === 'token' && <TokenDialog answer={answer} onClose={close} />}
           <LookedAt />
         </div>
         <div className="min-w-0 grow overflow-auto bg-paper p-6">

@@ -1,70 +1,70 @@
-import { useMutation } from '@tanstack/react-query';
-import { type ReactNode, useId } from 'react';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Country } from '#contract/index.ts';
 import { CURRENCIES } from '#core/values/index.ts';
-import { call, ProblemError } from '../../data/client.ts';
-import { Problems } from '../../ui/message.tsx';
-
-/** Where numbers and days are written as in these; the browser's own comes first. */
-const LOCALES =
-  'en-GB en-US en-AU en-CA en-IE en-IN en-NZ en-ZA de-DE de-AT de-CH fr-FR fr-BE fr-CA fr-CH es-ES es-MX it-IT nl-NL nl-BE da-DK nb-NO sv-SE fi-FI pl-PL pt-PT pt-BR cs-CZ'.split(
-    ' ',
-  );
-
-/** The currency of a country, where one is likely (ISO 3166 and ISO 4217). */
-const CURRENCY_OF: ReadonlyMap<string, string> = new Map(
-  'GB GBP US USD AU AUD CA CAD IN INR NZ NZD ZA ZAR CH CHF MX MXN DK DKK NO NOK SE SEK PL PLN BR BRL CZ CZK'
-    .match(/[A-Z]{2} [A-Z]{3}/g)
-    ?.map((each): [string, string] => [each.slice(0, 2), each.slice(3)]) ?? [],
-);
+import { call } from '../../data/client.ts';
+import { Labelled, wrongAt } from '../../ui/labelled.tsx';
+import { Coming, Problems } from '../../ui/message.tsx';
+import { NewPassword } from '../../ui/password.tsx';
 
 const sampleIn = (locale: string): string =>
   `${new Intl.NumberFormat(locale, { minimumFractionDigits: 2 }).format(1250.5)}, ${new Intl.DateTimeFormat(locale, { dateStyle: 'short', timeZone: 'UTC' }).format(new Date('2026-11-23'))}`;
 
 const nameIn = (locale: string): string => new Intl.DisplayNames('en', { type: 'language' }).of(locale) ?? locale;
 
-interface FieldProps {
-  readonly label: string;
-  readonly help?: string;
-  readonly wrong: string | undefined;
-  readonly children: (tied: { id: string; 'aria-describedby': string; 'aria-invalid': boolean }) => ReactNode;
-}
+/** 23 Nov 2026 is a Monday. */
+const dayName = (day: number): string =>
+  new Intl.DateTimeFormat('en', { weekday: 'long', timeZone: 'UTC' }).format(new Date(Date.UTC(2026, 10, 22 + day)));
 
-const Field = ({ label, help, wrong, children }: FieldProps) => {
-  const id = useId();
-  const told = `${id}-told`;
-  return (
-    <div className="grid gap-1">
-      <label htmlFor={id} className="font-semibold">
-        {label}
-      </label>
-      {children({ id, 'aria-describedby': told, 'aria-invalid': wrong !== undefined })}
-      <span id={told} className={wrong === undefined ? 'text-[13px] text-ink-2' : 'wrong'}>
-        {wrong ?? help}
-      </span>
-    </div>
-  );
+/** The country a browser is likely in, by its language; else the first there is. */
+const likely = (countries: readonly Country[]): Country | undefined => {
+  const region = new Intl.Locale(navigator.language).maximize().region;
+  return countries.find(({ code }) => code === region) ?? countries.find(({ code }) => code === 'GB') ?? countries[0];
 };
 
-/** The first page of a workspace that has nobody yet: its name, how it writes, and its first person. */
-export const Begin = ({ onBegun }: { onBegun: () => void }) => {
-  const own = LOCALES.includes(navigator.language) ? navigator.language : 'en-GB';
+interface BeginProps {
+  readonly onBegun: () => void;
+}
+
+/** The first page of a workspace that has nobody yet: its name, where it is, and its first person. */
+export const Begin = ({ onBegun }: BeginProps) => {
+  const { data, error } = useQuery({
+    queryKey: ['countries'],
+    queryFn: () => call('countries'),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const first = data && likely(data.countries);
+  if (!first) return error ? <Problems error={error} /> : <Coming />;
+  return <BeginForm countries={data.countries} first={first} onBegun={onBegun} />;
+};
+
+const BeginForm = ({
+  countries,
+  first,
+  onBegun,
+}: BeginProps & { readonly countries: readonly Country[]; readonly first: Country }) => {
+  const [country, setCountry] = useState(first);
+  const [region, setRegion] = useState('');
   const begin = useMutation({
     mutationFn: (form: FormData) => {
       const text = (name: string) => String(form.get(name) ?? '').trim();
       return call('begin', {
         body: {
           name: text('name'),
+          country: country.code,
+          ...(region === '' ? {} : { region }),
           locale: text('locale'),
           zone: text('zone'),
           currency: text('currency'),
+          week_begins: Number(text('week_begins')),
+          code: text('code'),
           person: { name: text('person'), email: text('email'), password: String(form.get('password') ?? '') },
         },
       });
     },
     onSuccess: onBegun,
   });
-  const errors = begin.error instanceof ProblemError ? (begin.error.answer.errors ?? []) : [];
-  const wrong = (pointer: string) => errors.find((each) => each.pointer === pointer)?.detail;
+  const wrong = (pointer: string) => wrongAt(begin.error, pointer);
   return (
     <>
       <h1 className="head-rule">Begin a workspace</h1>
@@ -80,49 +80,77 @@ export const Begin = ({ onBegun }: { onBegun: () => void }) => {
           begin.mutate(new FormData(event.currentTarget));
         }}
       >
-        <Field label="Name of the organisation" wrong={wrong('#/name')}>
+        <Labelled
+          label="The code from the console"
+          help="It was printed where Iolite was started: nobody else can begin it."
+          wrong={wrong('#/code')}
+        >
+          {(tied) => <input {...tied} className="box font-mono" name="code" autoComplete="off" maxLength={20} />}
+        </Labelled>
+        <Labelled label="Name of the organisation" wrong={wrong('#/name')}>
           {(tied) => <input {...tied} className="box" name="name" autoComplete="organization" maxLength={80} />}
-        </Field>
-        <Field label="Your name" wrong={wrong('#/person/name')}>
-          {(tied) => <input {...tied} className="box" name="person" autoComplete="name" maxLength={80} />}
-        </Field>
-        <Field label="Your e-mail address" help="You sign in with it." wrong={wrong('#/person/email')}>
-          {(tied) => <input {...tied} className="box" name="email" inputMode="email" autoComplete="username" />}
-        </Field>
-        <Field label="Password" help="At least 8 characters." wrong={wrong('#/person/password')}>
-          {(tied) => <input {...tied} className="box" name="password" type="password" autoComplete="new-password" />}
-        </Field>
-        <Field label="Numbers and dates are written as in" wrong={wrong('#/locale')}>
-          {(tied) => (
-            <select {...tied} className="box" name="locale" defaultValue={own}>
-              {LOCALES.map((locale) => (
-                <option key={locale} value={locale}>
-                  {nameIn(locale)}: {sampleIn(locale)}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        </Labelled>
         <div className="grid gap-4 sm:grid-cols-2">
-          <Field label="Time zone" wrong={wrong('#/zone')}>
+          <Labelled label="Country" help="It settles what follows, and the public holidays." wrong={wrong('#/country')}>
             {(tied) => (
               <select
                 {...tied}
                 className="box"
-                name="zone"
-                defaultValue={Intl.DateTimeFormat().resolvedOptions().timeZone}
+                value={country.code}
+                onChange={(event) => {
+                  setCountry(countries.find(({ code }) => code === event.target.value) ?? country);
+                  setRegion('');
+                }}
               >
-                {['UTC', ...Intl.supportedValuesOf('timeZone').filter((zone) => zone !== 'UTC')].map((zone) => (
+                {countries.map(({ code, name }) => (
+                  <option key={code} value={code}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Labelled>
+          {country.regions.length > 0 && (
+            <Labelled label="Part of it" help="Where it has holidays of its own." wrong={wrong('#/region')}>
+              {(tied) => (
+                <select {...tied} className="box" value={region} onChange={(event) => setRegion(event.target.value)}>
+                  <option value="">The whole country’s holidays</option>
+                  {country.regions.map(({ code, name }) => (
+                    <option key={code} value={code}>
+                      {name}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </Labelled>
+          )}
+        </div>
+        <div key={country.code} className="grid gap-4 sm:grid-cols-2">
+          <Labelled label="Numbers and dates are written as in" wrong={wrong('#/locale')}>
+            {(tied) => (
+              <select {...tied} className="box" name="locale">
+                {[...country.locales, ...(country.locales.includes('en-GB') ? [] : ['en-GB'])].map((locale) => (
+                  <option key={locale} value={locale}>
+                    {nameIn(locale)}: {sampleIn(locale)}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Labelled>
+          <Labelled label="Time zone" wrong={wrong('#/zone')}>
+            {(tied) => (
+              <select {...tied} className="box" name="zone">
+                {country.zones.map((zone) => (
                   <option key={zone} value={zone}>
                     {zone.replaceAll('_', ' ')}
                   </option>
                 ))}
               </select>
             )}
-          </Field>
-          <Field label="Currency" wrong={wrong('#/currency')}>
+          </Labelled>
+          <Labelled label="Currency" wrong={wrong('#/currency')}>
             {(tied) => (
-              <select {...tied} className="box" name="currency" defaultValue={CURRENCY_OF.get(own.slice(3)) ?? 'EUR'}>
+              <select {...tied} className="box" name="currency" defaultValue={country.currency}>
                 {CURRENCIES.map((currency) => (
                   <option key={currency} value={currency}>
                     {currency}
@@ -130,8 +158,27 @@ export const Begin = ({ onBegun }: { onBegun: () => void }) => {
                 ))}
               </select>
             )}
-          </Field>
+          </Labelled>
+          <Labelled label="A week begins on" wrong={wrong('#/week_begins')}>
+            {(tied) => (
+              <select {...tied} className="box" name="week_begins" defaultValue={country.week_begins}>
+                {[1, 6, 7].map((day) => (
+                  <option key={day} value={day}>
+                    {dayName(day)}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Labelled>
         </div>
+        <h2 className="head-rule mt-2">The first person</h2>
+        <Labelled label="Your name" wrong={wrong('#/person/name')}>
+          {(tied) => <input {...tied} className="box" name="person" autoComplete="name" maxLength={80} />}
+        </Labelled>
+        <Labelled label="Your e-mail address" help="You sign in with it." wrong={wrong('#/person/email')}>
+          {(tied) => <input {...tied} className="box" name="email" inputMode="email" autoComplete="username" />}
+        </Labelled>
+        <NewPassword wrong={wrong('#/person/password')} />
         <button type="submit" className="btn btn-go justify-self-start" disabled={begin.isPending}>
           {begin.isPending ? 'Beginning …' : 'Begin'}
         </button>

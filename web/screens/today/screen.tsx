@@ -8,6 +8,7 @@ import { TabMark } from '../../ui/marks.tsx';
 import { Empty } from '../../ui/message.tsx';
 import { TrayItem } from '../in-tray/tray-item.tsx';
 import { NotSent } from './not-sent.tsx';
+import { Starters } from './starters.tsx';
 
 /** The start: what needs me, what I may fill in. */
 export const TodayScreen = () => {
@@ -15,6 +16,8 @@ export const TodayScreen = () => {
   const { workspace, catalogue } = useWorkspace();
   const { data: tray } = useQuery(queries.inTray());
   const forms = workspace.forms.filter(({ may_fill, form }) => may_fill && !isOpenedFromRecord(form));
+  const { data: session } = useQuery(queries.session());
+  const isDemonstration = session?.demonstration === true && me.kind === 'person';
   const day = showDate(today(clockFor(workspace)), workspace.locale);
   return (
     <div className="grid gap-x-10 gap-y-8 overflow-auto p-6 lg:grid-cols-2">
@@ -37,6 +40,15 @@ export const TodayScreen = () => {
           </ul>
         </section>
         <NotSent />
+        {isDemonstration && (
+          <p className="text-ink-2">
+            What would be written to you by mail lies in the{' '}
+            <Link className="part" to="/post-room">
+              post room
+            </Link>
+            .
+          </p>
+        )}
       </div>
       <section aria-labelledby="may-fill">
         <h2 id="may-fill" className="head-rule">
@@ -45,12 +57,7 @@ export const TodayScreen = () => {
         {forms.length === 0 && (
           <Empty title="No form is open to you yet.">
             {me.sets_up.includes('registers') && workspace.registers.length === 0 ? (
-              <>
-                Begin with what is kept here: plots, loans, bookings.{' '}
-                <Link className="part" to="/set-up/registers/new">
-                  Make the first register
-                </Link>
-              </>
+              <Starters />
             ) : me.sets_up.includes('forms') ? (
               <Link className="part" to="/set-up/forms">
                 Make a form

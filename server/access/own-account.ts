@@ -1,0 +1,147 @@
+import { and, count, eq } from 'drizzle-orm';
+import type { z } from 'zod';
+import type { OwnDetails, ownChangeSchema } from '#contract/index.ts';
+import { cleanLine, problem } from '#core/base/index.ts';
+import { toPerson } from '../people/names.ts';
+import type { Person } from '../people/person.ts';
+import { isActive } from '../platform/active.ts';
+import type { Db, Queryable } from '../platform/database.ts';
+import { inTransaction, notify } from '../platform/locks.ts';
+import { type Addressee, post } from '../platform/messages.ts';
+import { invalid, notFound } from '../platform/refusal.ts';
+import { people, recoveryCodes } from '../platform/schema.ts';
+import { changeOwnPassword, setPassword } from './passwords.ts';
+import { dropSecondStep, provesSecondStep } from './second-step.ts';
+import { makeLink, takeLink } from './secret-links.ts';
+import { endSessionsOf } from './session.ts';
+import { beginTry, endTry } from './tries.ts';
+
+/* What somebody does with their own account. */
+
+const RESET_PATH = '/new-password';
+
+/** One's own account as one sees it. */
+export const readOwnDetails = async (db: Queryable, id: string): Promise<OwnDetails> => {
+  const [row] = await db.select().from(people).where(eq(people.id, id));
+  if (!row) throw notFound();
+  const [left] = await db.select({ n: count() }).from(recoveryCodes).where(eq(recoveryCodes.personId, id));
+  return {
+    name: row.name,
+    email: row.email,
+    telephone: row.telephone,
+    told_of_signing: row.toldOfSigning,
+    has_password: row.passwordHash !== null,
+    second_step: row.secondStep !== null,
+    recovery_codes: left?.n ?? 0,
+  };
+};
+
+/** Changes one's own name, number, and when one is written to. */
+export const changeOwnDetails = async (
+  db: Db,
+  id: string,
+  { name, telephone, told_of_signing: told }: z.output<typeof ownChangeSchema>,
+): Promise<OwnDetails> => {
+  const change = {
+    ...(name === undefined ? {} : { name }),
+    ...(telephone === undefined ? {} : { telephone: cleanLine(telephone) }),
+    ...(told === undefined ? {} : { toldOfSigning: told }),
+  };
+  if (Object.keys(change).length > 0)
+    await inTransaction(db, async (tx) => {
+      await tx.update(people).set(change).where(eq(people.id, id));
+      await notify(tx, { kind: 'workspace' });
+    });
+  return readOwnDetails(db, id);
+};
+
+/** Writes to somebody that what they sign in with was changed: it may not have been them. */
+const warn = (db: Queryable, to: Addressee, workspace: string, what: string): Promise<void> =>
+  post(db, {
+    to,
+    subject: `${what} of your account at ${workspace}`,
+    words: [
+      `Hello ${to.name},`,
+      `${what} of your account at ${workspace} just now. If this was not you, tell whoever sets up people there at once.`,
+    ],
+  });
+
+const PASSWORD_CHANGED = 'The password was changed';
+
+/**
+ * Writes a link for a forgotten password, where the address is somebody's. Whoever asks is answered alike in either case,
+ * and only so often.
+ */
+export const forgotPassword = async (
+  db: Db,
+  workspace: string,
+  { email, source }: { readonly email: string; readonly source: string },
+): Promise<void> => {
+  const address = email.trim().toLowerCase();
+  await beginTry(db, { email: `forgotten ${address}`, person: null, source });
+  await inTransaction(db, async (tx) => {
+    const [row] = await tx
+      .select()
+      .from(people)
+      .where(and(eq(people.email, address), isActive));
+    if (!row) return;
+    const secret = await makeLink(tx, 'password', row.id);
+    await post(tx, {
+      to: row,
+      subject: `Choose another password for ${workspace}`,
+      words: [
+        `Hello ${row.name},`,
+        `Somebody, most likely you, asked for another password at ${workspace}. If it was not you, do nothing: the one you have goes on.`,
+        'The link works once, and for 30 minutes.',
+      ],
+      link: { path: RESET_PATH, label: 'Choose another password', secret },
+    });
+  });
+};
+
+/** Gives somebody another password by a link; all their sessions end. */
+export const resetPassword = (db: Db, workspace: string, secret: string, password: string): Promise<void> =>
+  inTransaction(db, async (tx) => {
+    const link = await takeLink(tx, secret, ['password']);
+    const [row] = await tx
+      .select()
+      .from(people)
+      .where(and(eq(people.id, link.personId ?? ''), isActive));
+    if (!row) throw notFound();
+    await setPassword(tx, row, workspace, password);
+    await endSessionsOf(tx, row.id);
+    await warn(tx, row, workspace, PASSWORD_CHANGED);
+  });
+
+/** Changes one's own password; all other sessions end. */
+export const changePassword = async (
+  db: Db,
+  person: Person,
+  workspace: string,
+  given: { readonly before: string; readonly password: string; readonly source: string; readonly session: string },
+): Promise<void> => {
+  await changeOwnPassword(db, person, workspace, given);
+  await inTransaction(db, async (tx) => {
+    await endSessionsOf(tx, person.id, given.session);
+    await warn(tx, person, workspace, PASSWORD_CHANGED);
+  });
+};
+
+/** Switches one's own second step off, by a code of it; every try is counted. */
+export const dropOwnSecondStep = async (
+  db: Db,
+  person: Person,
+  workspace: string,
+  { code, source }: { readonly code: string; readonly source: string },
+): Promise<void> => {
+  const trying = { email: person.email, person: person.id, source };
+  const id = await beginTry(db, trying);
+  const [row] = await db.select().from(people).where(eq(people.id, person.id));
+  if (!row || !(await provesSecondStep(db, row, code)))
+    throw invalid([problem('wrong_code', ['code'], 'This code is not right. Write the one that is shown now.')]);
+  await endTry(db, id, trying);
+  await inTransaction(db, async (tx) => {
+    await dropSecondStep(tx, person.id);
+    await warn(tx, toPerson(row), workspace, 'The second step was switched off');
+  });
+};

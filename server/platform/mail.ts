@@ -1,0 +1,115 @@
+import nodemailer from 'nodemailer';
+import type { Task } from './jobs.ts';
+import { findMessage, type Message, markMessage, SEND_MAIL } from './messages.ts';
+import { Refusal } from './refusal.ts';
+
+/** Who mail comes from: `Tern Quay <office@example.org>`, read once. */
+export interface Sender {
+  readonly name: string;
+  readonly address: string;
+}
+
+/** How messages leave. */
+export interface MailSettings {
+  /** Where they are handed to; null: they are kept, and read in the post room alone. */
+  readonly smtp: URL | null;
+  readonly from: Sender;
+  /** What links begin with. Told by the set-up of the server, and never by a request. */
+  readonly address: URL;
+}
+
+/** A sender as it is written in a setting, or null: a name may stand before the address, which stands in brackets then. */
+export const readSender = (text: string): Sender | null => {
+  const named = /^\s*(?<name>[^<>\r\n]*?)\s*<(?<address>[^<>\s@]+@[^<>\s@]+)>\s*$/.exec(text)?.groups;
+  if (named) return { name: (named.name ?? '').replace(/^"(.*)"$/, '$1'), address: named.address ?? '' };
+  return /^[^<>\s@,]+@[^<>\s@,]+$/.test(text.trim()) ? { name: '', address: text.trim() } : null;
+};
+
+const ESCAPES: Readonly<Record<string, string>> = {
+  '&': '&amp;',
+  '<': '&lt;',
+  '>': '&gt;',
+  '"': '&quot;',
+  "'": '&#39;',
+};
+const escapeMarkup = (text: string): string => text.replace(/[&<>"']/g, (sign) => ESCAPES[sign] ?? sign);
+
+/** Where a message's link leads, whole; null where it has none, or its secret is known no longer. */
+export const hrefOf = ({ link, secret }: Pick<Message, 'link' | 'secret'>, address: URL): string | null => {
+  if (!link) return null;
+  const href = new URL(link.path, address);
+  // Behind the number sign: a browser sends that to no server, and in no Referer (RFC 9110, section 10.1.3).
+  if (secret !== null) href.hash = secret;
+  return href.href;
+};
+
+/** A message as text, and with the little markup that it has. */
+export const bodiesOf = (message: Message, address: URL): { readonly text: string; readonly html: string } => {
+  const href = hrefOf(message, address);
+  const paragraphs = message.words.map((each) => escapeMarkup(each).replaceAll('\n', '<br>'));
+  const label = escapeMarkup(message.link?.label ?? '');
+  return {
+    text: [...message.words, ...(href === null ? [] : [`${message.link?.label}:\n${href}`])].join('\n\n'),
+    html: [
+      ...paragraphs.map((each) => `<p>${each}</p>`),
+      ...(href === null ? [] : [`<p><a href="${escapeMarkup(href)}">${label}</a></p>`]),
+    ].join('\n'),
+  };
+};
+
+/** What the other side says that no later try would change (RFC 5321, section 4.2.1: a reply that begins with 5). */
+const isFinal = (error: unknown): boolean =>
+  error instanceof Error &&
+  'responseCode' in error &&
+  typeof error.responseCode === 'number' &&
+  error.responseCode >= 500;
+
+const PATIENCE_MS = { connectionTimeout: 5_000, greetingTimeout: 5_000, socketTimeout: 20_000 };
+
+/** The job that sends a message: once, as far as the other side can be asked; tried again while it is down or slow. */
+export const sendMail = ({ smtp, from, address }: MailSettings): Task => {
+  const transport = smtp
+    ? nodemailer.createTransport({
+        url: smtp.href,
+        ...PATIENCE_MS,
+        disableFileAccess: true,
+        disableUrlAccess: true,
+      })
+    : null;
+  return {
+    name: SEND_MAIL,
+    run: async ({ db, job }) => {
+      const id = messageIn(job.payload);
+      const message = await findMessage(db, id);
+      if (!message || message.state === 'sent') return {};
+      if (!transport) {
+        await markMessage(db, id, 'kept');
+        return {};
+      }
+      try {
+        await transport.sendMail({
+          // The same with every try: who was handed it twice can tell.
+          messageId: `<${id}@${address.hostname}>`,
+          from,
+          // An address that is written as text is read as several.
+          to: { name: message.toName, address: message.toAddress },
+          subject: message.subject,
+          date: message.at,
+          ...bodiesOf(message, address),
+        });
+      } catch (error) {
+        if (isFinal(error)) {
+          await markMessage(db, id, 'failed', 'The mail server does not take it.');
+          throw new Refusal('invalid', 'The mail server does not take it.');
+        }
+        await markMessage(db, id, 'waiting', 'The mail server could not be reached, or asks to try again later.');
+        throw error;
+      }
+      await markMessage(db, id, 'sent');
+      return {};
+    },
+  };
+};
+
+const messageIn = (payload: unknown): string =>
+  typeof payload === 'object' && payload !== null && 'message' in payload ? String(payload.message) : '';
