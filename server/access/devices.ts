@@ -4,6 +4,6 @@ import Bowser from 'bowser';
 export const sayDevice = (agent: string): string => {
   if (agent === '') return 'A device that does not say what it is';
   const { browser, os } = Bowser.parse(agent);
-  const named = browser.name ?? 'A browser';
+  const named = browser.name || 'A program';
   return os.name ? `${named} on ${os.name}` : named;
 };

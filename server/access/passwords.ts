@@ -36,7 +36,7 @@ const knownOf = (known: readonly string[]): ReadonlySet<string> =>
   );
 
 /** A word with what people put behind it to make it another: digits and signs. */
-const withoutTail = (folded: string): string => folded.replace(/[\d\p{P}\p{S}]+$/u, '');
+const withoutTail = (folded: string): string => folded.replace(/[\d\s\p{P}\p{S}]+$/u, '');
 
 /** What is wrong with a password that somebody chooses, in words; none where nothing is. */
 export const passwordProblems = (

@@ -1,9 +1,7 @@
 import { and, eq, isNotNull } from 'drizzle-orm';
 import type { PersonChange } from '#contract/index.ts';
 import { areAwayTogether, givesSetUp } from '#core/access/index.ts';
-import { type Problem, problem, today } from '#core/base/index.ts';
-import { valueContext } from '#core/register/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { type Problem, problem, showDate, today } from '#core/base/index.ts';
 import { lastOf } from '../definitions/service.ts';
 import type { Definitions } from '../definitions/store.ts';
 import { readActive } from '../people/names.ts';
@@ -85,8 +83,7 @@ const tie = async ({ look, tx, before }: Changing, record: string | null): Promi
   await note(tx, look.clock.now, { personId: look.person.id, aboutId: before.id, action: 'tied', detail });
 };
 
-const sayDay = (day: string, { catalogue }: Definitions): string =>
-  behaviourOf({ kind: 'date' }).show(day, valueContext(catalogue));
+const sayDay = (day: string, { catalogue }: Definitions): string => showDate(day, catalogue.locale);
 
 /** Says when somebody is away and who stands in; refuses a stand-in who is away then, or who cannot sign at all. */
 const putAway = async ({ look, tx, before }: Changing, change: PersonChange): Promise<void> => {

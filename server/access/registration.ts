@@ -62,11 +62,22 @@ export const readRegistrationForm = async ({ db, reader }: Workplace, key: strin
   const { form } = findOpen(definitions, key);
   const { name, weekBegins, catalogue } = definitions;
   const { locale, zone, currency, holidays = [] } = catalogue;
+  const read = await readForm(lookAs(db, definitions, stranger(form, NOBODY)), { form: key, draft: false });
   return {
-    form: await readForm(lookAs(db, definitions, stranger(form, NOBODY)), { form: key, draft: false }),
+    form: { ...read, form: askingWho(read.form, form) },
     workspace: { name, locale, zone, currency, holidays: [...holidays], week_begins: weekBegins },
   };
 };
+
+/** Whatever else a form leaves open, strangers answer who they are. */
+const askingWho = <F extends Pick<Form, 'questions'>>(shown: F, { registration }: Form): F => ({
+  ...shown,
+  questions: shown.questions.map((question) =>
+    question.field === registration?.name || question.field === registration?.email
+      ? { ...question, rules: [...question.rules, { kind: 'must_be_answered' as const }] }
+      : question,
+  ),
+});
 
 const isHere = async (db: Queryable, email: string): Promise<boolean> => {
   const rows = await db

@@ -16,6 +16,8 @@ export interface MailSettings {
   readonly from: Sender;
   /** What links begin with. Told by the set-up of the server, and never by a request. */
   readonly address: URL;
+  /** How long the other side may say nothing, where it is another time than usual. */
+  readonly patienceMs?: number;
 }
 
 /** A sender as it is written in a setting, or null: a name may stand before the address, which stands in brackets then. */
@@ -64,14 +66,19 @@ const isFinal = (error: unknown): boolean =>
   typeof error.responseCode === 'number' &&
   error.responseCode >= 500;
 
-const PATIENCE_MS = { connectionTimeout: 5_000, greetingTimeout: 5_000, socketTimeout: 20_000 };
+/** How long the other side may take to be there, to greet, and to answer. */
+const patience = (ms = 20_000) => ({
+  connectionTimeout: Math.min(ms, 5_000),
+  greetingTimeout: Math.min(ms, 5_000),
+  socketTimeout: ms,
+});
 
 /** The job that sends a message: once, as far as the other side can be asked; tried again while it is down or slow. */
-export const sendMail = ({ smtp, from, address }: MailSettings): Task => {
+export const sendMail = ({ smtp, from, address, patienceMs }: MailSettings): Task => {
   const transport = smtp
     ? nodemailer.createTransport({
         url: smtp.href,
-        ...PATIENCE_MS,
+        ...patience(patienceMs),
         disableFileAccess: true,
         disableUrlAccess: true,
       })

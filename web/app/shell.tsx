@@ -123,7 +123,7 @@ const Strip = () => {
         {waiting > 0 && <span className="rounded-full bg-straw px-2 text-xs font-semibold text-sheet">{waiting}</span>}
       </NavLink>
       {me.kind === 'person' ? (
-        <NavLink to="/my-details" className="quiet-link flex min-h-8 items-center gap-2" aria-label="My details">
+        <NavLink to="/my-details" className="flex min-h-8 hover:underline items-center gap-2" aria-label="My details">
           <Face name={me.name} />
         </NavLink>
       ) : (

@@ -145,9 +145,9 @@ interface RowProps {
 }
 
 const PersonRow = ({ person, answer, isOpen, onOpen }: RowProps) => (
-  <tr className="ruled align-baseline">
+  <tr className="ruled align-top">
     <th scope="row" className="py-2 pr-3">
-      <button type="button" className="quiet-link text-left font-semibold" aria-expanded={isOpen} onClick={onOpen}>
+      <button type="button" className="whitespace-nowrap font-semibold hover:underline" aria-expanded={isOpen} onClick={onOpen}>
         {person.name}
       </button>
       {person.record && (
@@ -214,7 +214,7 @@ const State = ({ person }: { person: OnePerson }) => {
         {person.state === 'away' && person.away ? `Away until ${day(person.away.until)}` : says}
       </span>
       {person.away && (
-        <span className="block text-[13px] text-ink-2">
+        <span className="mt-0.5 block max-w-44 text-[13px] text-ink-2">
           {person.state === 'away' ? '' : `away ${day(person.away.from)} to ${day(person.away.until)}, `}
           {person.away.stand_in ? `stand-in ${person.away.stand_in.name}` : 'no stand-in'}
         </span>

@@ -22,6 +22,12 @@ const likely = (countries: readonly Country[]): Country | undefined => {
   return countries.find(({ code }) => code === region) ?? countries.find(({ code }) => code === 'GB') ?? countries[0];
 };
 
+/** The browser's own time zone where it is one of the country's, else the first of these. */
+const zoneIn = ({ zones }: Country): string | undefined => {
+  const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  return zones.includes(own) ? own : zones[0];
+};
+
 interface BeginProps {
   readonly onBegun: () => void;
 }
@@ -139,7 +145,7 @@ const BeginForm = ({
           </Labelled>
           <Labelled label="Time zone" wrong={wrong('#/zone')}>
             {(tied) => (
-              <select {...tied} className="box" name="zone">
+              <select {...tied} className="box" name="zone" defaultValue={zoneIn(country)}>
                 {country.zones.map((zone) => (
                   <option key={zone} value={zone}>
                     {zone.replaceAll('_', ' ')}
