@@ -34,7 +34,14 @@ export class Iolite {
 
   /** One with nothing and nobody in it. */
   static async makeEmpty(): Promise<Iolite> {
-    return new Iolite(await freePort(), { IOLITE_WORKSPACE: 'empty' });
+    return new Iolite(await freePort(), { IOLITE_DEMONSTRATION: 'no' });
+  }
+
+  /** The code with which a workspace that has nobody yet is begun, from what was printed at its start. */
+  static codeIn(printed: string): string {
+    const code = /begun with the code (\S+)/.exec(printed)?.[1];
+    if (code === undefined) throw new Error(`no code in:\n${printed}`);
+    return code;
   }
 
   get address(): string {

@@ -30,12 +30,13 @@ const COLUMNS = [
 describe('from an empty workspace', () => {
   const folder = mkdtempSync(join(tmpdir(), 'iolite-nothing-'));
   let iolite: Iolite;
+  let code = '';
   let wren: Browser;
   let editor: RegisterEditor;
 
   beforeAll(async () => {
     iolite = await Iolite.makeEmpty();
-    await iolite.start();
+    code = Iolite.codeIn(await iolite.start());
     wren = await Browser.open();
     editor = new RegisterEditor(wren);
   }, 180_000);
@@ -72,7 +73,9 @@ describe('from an empty workspace', () => {
     await wren.seeText('Write a name.');
     await wren.seeText('This is no e-mail address.');
     expect(await wren.axe()).toEqual([]);
+    await wren.write('The code from the console', code);
     await wren.write('Name of the organisation', 'Hill Field');
+    await wren.click('//label[. = "Country"]/following-sibling::select/option[. = "United Kingdom"]');
     await wren.write('Your name', 'Wren Attwater');
     await wren.write('Your e-mail address', 'wren@example.org');
     await wren.write('Password', 'beans and peas');

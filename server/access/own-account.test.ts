@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { Caller, cookieIn, TestServer } from '../testing/harness.ts';
+import { Caller, cookieIn, newId, TestServer } from '../testing/harness.ts';
 import { lettersTo, secretTo } from '../testing/letters.ts';
 
 const RUNA = 'runa.oakes@example.org';
@@ -133,6 +133,46 @@ describe('one’s own account', () => {
     expect(runa.cookie).not.toBe(before);
     expect((await runa.get('/api/me')).status).toBe(200);
     expect((await other.get('/api/me')).status).toBe(401);
+  });
+
+  test('a form that says so asks for the password again when it is sent; a wrong one stores nothing and is counted', async () => {
+    const runa = await own();
+    const form = {
+      key: 'tell_us',
+      label: 'Tell us',
+      register: 'clients',
+      questions: [{ field: 'name' }, { field: 'kind' }],
+    };
+    expect((await runa.put('/api/forms/tell_us/draft', { ...form, password_again: true })).status).toBe(200);
+    await runa.post('/api/forms/tell_us/publish', { fill_in_by: ['office'], seen_by: [] });
+    const id = newId();
+    const send = (also: object) =>
+      runa.post('/api/forms/tell_us/entries', {
+        id,
+        version: 1,
+        filled_in_at: new Date().toISOString(),
+        values: { name: 'Una Penn', kind: 'private' },
+        ...also,
+      });
+    expect((await send({})).body.errors).toMatchObject([{ code: 'password_again', pointer: '#/password' }]);
+    expect((await send({ password: 'wrong' })).body.errors).toMatchObject([
+      { code: 'wrong_password', pointer: '#/password' },
+    ]);
+    expect((await runa.get(`/api/registers/clients/records/${id}`)).status).toBe(404);
+    expect((await send({ password: OLD })).status).toBe(201);
+    for (let i = 0; i < 10; i++) await send({ password: 'wrong' });
+    expect((await send({ password: OLD })).status).toBe(429);
+    await forgetTries();
+    // No program has a password.
+    const { body } = await runa.post('/api/tokens', { name: 'P', role: 'office', ends_on: '2999-12-31' });
+    const program = new Caller(server.base, '', body.token);
+    const refused = await program.post('/api/forms/tell_us/entries', {
+      id: newId(),
+      version: 1,
+      filled_in_at: new Date().toISOString(),
+      values: {},
+    });
+    expect(refused.status).toBe(403);
   });
 
   test('no secret stands in a table, and none that was used in a message', async () => {

@@ -127,6 +127,17 @@ describe('what leaked', () => {
       { what: 'Plasters', supplier },
       { what: 'Gauze', supplier: null },
     ]);
+    // Nor does a conflict tell of them: somebody else changed the rows meanwhile, what is hidden of them too.
+    const conflict = await teo.patch(at, {
+      from: { parts: [{ id: first, values: { what: 'Plaster' } }] },
+      changes: { parts: [{ id: first, values: { what: 'Bandage' } }] },
+    });
+    expect(conflict.status).toBe(409);
+    expect(conflict.body.conflicts[0].theirs).toEqual([
+      { id: first, values: { what: 'Plasters' } },
+      { id: second, values: { what: 'Gauze' } },
+    ]);
+    expect(JSON.stringify(conflict.body)).not.toMatch(new RegExp(`supplier|${supplier}`));
   });
 
   test('a refusal of what must be unique names a record to those who see it, and to nobody else', async () => {

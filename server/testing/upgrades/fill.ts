@@ -60,6 +60,7 @@ export const fillForUpgrade = async (server: TestServer): Promise<void> => {
       questions: nearMissForm.questions.filter(({ field }) => field !== 'cost'),
     }),
   );
+  await letPeopleIn(runa);
   await must(
     piet.put(`/api/kept/${newId()}`, {
       form: 'report_a_near_miss',
@@ -69,6 +70,23 @@ export const fillForUpgrade = async (server: TestServer): Promise<void> => {
       body: { typed: { title: { value: 'Half a story' } } },
     }),
   );
+};
+
+/** Somebody invited and somebody switched off, a device and a program; with the messages that go with them. */
+const letPeopleIn = async (runa: Caller): Promise<void> => {
+  const invited = [
+    { name: 'Nell Harrow', email: 'nell.harrow@example.org', roles: ['office'] },
+    { name: 'Anneke Voss', email: 'anneke.voss@example.org', roles: ['yard_hand'] },
+  ];
+  await must(runa.post('/api/people', { people: invited }));
+  const { people } = (await runa.get('/api/people')).body;
+  const anneke = people.find((each: { email: string }) => each.email.startsWith('anneke'));
+  await must(runa.patch(`/api/people/${anneke.id}`, { switched_off: true }));
+  const forms = ['report_incident'];
+  await must(
+    runa.post('/api/groups', { name: 'Slipway tablet', role: 'yard_hand', forms, ends_at: '18:00', code: '482615' }),
+  );
+  await must(runa.post('/api/tokens', { name: 'Year-end sums', role: 'treasurer', ends_on: '2999-12-31' }));
 };
 
 /** A field under a new key, and one taken out with all it held: both have something in the history. */
