@@ -42,6 +42,7 @@ export { entryByIds, entryByKeys } from './kept-entry.ts';
 export { fieldsNeeded, fieldsShown, type Needs } from './needs.ts';
 export { askingOf, isOpenedFromRecord, plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { type ReadByServer, receiveEntry } from './receive.ts';
+export { askedOfStrangers } from './registration.ts';
 export type { CellFilled } from './rows.ts';
 export { fillTargets, type Written, writeRule } from './rule-writer.ts';
 export {

@@ -51,7 +51,7 @@ describe('letting people in', () => {
     await desk.see('//tr[contains(., "Year-end sums")][contains(., "Token until")]');
     expect(await desk.axe()).toEqual([]);
     await desk.picture('people-roles');
-    await desk.press('send Nell Harrow the invitation again');
+    await desk.press('send again: the invitation of Nell Harrow');
     const link = await office.linkTo('Nell Harrow', 'invites you');
     expect(await desk.axe()).toEqual([]);
     await desk.picture('post-room');
@@ -143,7 +143,6 @@ describe('letting people in', () => {
     await tablet.write('The group’s code', '482615');
     await tablet.press('Sign in');
     await tablet.click('//main//a[contains(., "Move stock")]');
-    expect(await tablet.count('//main//a[contains(., "questions")]')).toBe(0);
     await tablet.see('//label[normalize-space(.) = "Who fills this in"]');
     expect(await tablet.axe()).toEqual([]);
     await tablet.picture('shared-device-phone');
@@ -155,7 +154,6 @@ describe('letting people in', () => {
   test('a stranger registers by the berth inquiry, confirms the address, and sees their own record', async () => {
     const theirs = browser(phone);
     await theirs.visit(`${iolite.address}/sign-in`);
-    await theirs.press('Sign out').catch(() => undefined);
     await theirs.visit(`${iolite.address}/register/berth_inquiry`);
     await theirs.write('Who asks', 'Ivo Tarn');
     await theirs.write('What they are looking for', 'Nine metres, from May, with power.');

@@ -43,7 +43,7 @@ describe('the first day', () => {
       expect(await wren.axe()).toEqual([]);
       await wren.picture('first-day');
     }
-    await wren.press(`Begin with ${set}`);
+    await wren.press(`Begin with it: ${set}`);
     return wren;
   };
 

@@ -117,8 +117,10 @@ describe('sessions end', () => {
 
   test('when somebody else signs in on the same machine', async () => {
     const teo = await server.as('Teo');
+    const before = new Caller(server.base, teo.cookie);
     await teo.post('/api/session', { person: 'bea.quill@example.org' });
-    expect((await teo.get('/api/me')).status).toBe(401);
+    expect((await before.get('/api/me')).status).toBe(401);
+    expect((await teo.get('/api/me')).body.name).toBe('Bea Quill');
   });
 
   test('when nobody used them for twelve hours, and not while somebody does', async () => {

@@ -123,8 +123,9 @@ const Strip = () => {
         {waiting > 0 && <span className="rounded-full bg-straw px-2 text-xs font-semibold text-sheet">{waiting}</span>}
       </NavLink>
       {me.kind === 'person' ? (
-        <NavLink to="/my-details" className="flex min-h-8 hover:underline items-center gap-2" aria-label="My details">
+        <NavLink to="/my-details" className="flex min-h-8 hover:underline items-center gap-2">
           <Face name={me.name} />
+          <span className="sr-only">: my details</span>
         </NavLink>
       ) : (
         <span className="flex items-center gap-2">

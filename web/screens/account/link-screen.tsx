@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useEffect, useState } from 'react';
+import { Link, useLocation, useNavigate } from 'react-router';
 import type { AnswerOf } from '../../data/client.ts';
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
@@ -9,11 +9,16 @@ import { Coming, Problems } from '../../ui/message.tsx';
 import { OutsidePage } from '../../ui/outside-page.tsx';
 import { NewPassword } from '../../ui/password.tsx';
 
-/** The secret of the address, which no server was told of by opening it. Taken out of it, so that it is not left lying. */
-const takeSecret = (): string => {
-  const secret = window.location.hash.slice(1);
-  if (secret !== '') window.history.replaceState(window.history.state, '', window.location.pathname);
-  return secret;
+/**
+ * The secret of the address, which no server was told of by opening it. It is taken out of the address, so that it is not
+ * left lying; the router goes on knowing it.
+ */
+const useSecret = (): string => {
+  const { hash } = useLocation();
+  useEffect(() => {
+    if (hash !== '') window.history.replaceState(window.history.state, '', window.location.pathname);
+  }, [hash]);
+  return hash.slice(1);
 };
 
 type LinkAnswer = AnswerOf<'openLink'>;
@@ -42,11 +47,11 @@ const HEADS: {
 
 /** Where the link of a message leads: to a password, and in. */
 export const LinkScreen = () => {
-  const [secret] = useState(takeSecret);
+  const secret = useSecret();
   const navigate = useNavigate();
   const [isReset, setReset] = useState(false);
   const link = useQuery({
-    queryKey: ['link'],
+    queryKey: ['link', secret],
     queryFn: () => call('openLink', { body: { secret } }),
     gcTime: 0,
     retry: false,

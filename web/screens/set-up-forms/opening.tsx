@@ -1,4 +1,4 @@
-import { type Form, WAITS_DAYS } from '#core/form/index.ts';
+import { askedOfStrangers, type Form, WAITS_DAYS } from '#core/form/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Part } from '../../ui/part.tsx';
 
@@ -91,12 +91,8 @@ export const Opening = ({ form, onChange }: { form: Form; onChange: (form: Form)
 export const SentBy = ({ form, onChange }: { form: Form; onChange: (form: Form) => void }) => {
   const { workspace, catalogue } = useWorkspace();
   const { registration } = form;
-  const asked = form.questions.flatMap((question) => {
-    const field = catalogue.registers.get(form.register)?.fields.find(({ key }) => key === question.field);
-    return field ? [{ key: field.key, kind: field.type.kind, label: question.label ?? field.label }] : [];
-  });
-  const email = asked.find(({ kind }) => kind === 'email');
-  const name = asked.find(({ kind }) => kind === 'text');
+  const register = catalogue.registers.get(form.register);
+  const { name, email } = register ? askedOfStrangers(form, register) : { name: null, email: null };
   const roles = workspace.roles.filter(({ sets_up: setsUp }) => setsUp.length === 0);
   const role = roles.find(({ key }) => key === registration?.role);
   const put = (next: Partial<Form>): void => onChange({ ...form, ...next });
@@ -135,10 +131,7 @@ export const SentBy = ({ form, onChange }: { form: Form; onChange: (form: Form) 
                   value={registration?.role ?? ''}
                   onChange={(event) =>
                     put({
-                      registration:
-                        event.target.value === ''
-                          ? undefined
-                          : { role: event.target.value, name: name.key, email: email.key },
+                      registration: event.target.value === '' ? undefined : { role: event.target.value, name, email },
                     })
                   }
                 >

@@ -307,7 +307,7 @@ export const Invitation = ({ person }: { person: OnePerson }) => {
       <button
         type="button"
         className="part"
-        aria-label={`send ${person.name} the invitation again`}
+        aria-label={`send again: the invitation of ${person.name}`}
         disabled={again.isPending}
         onClick={() => again.mutate()}
       >

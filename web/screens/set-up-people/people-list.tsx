@@ -147,7 +147,12 @@ interface RowProps {
 const PersonRow = ({ person, answer, isOpen, onOpen }: RowProps) => (
   <tr className="ruled align-top">
     <th scope="row" className="py-2 pr-3">
-      <button type="button" className="whitespace-nowrap font-semibold hover:underline" aria-expanded={isOpen} onClick={onOpen}>
+      <button
+        type="button"
+        className="whitespace-nowrap font-semibold hover:underline"
+        aria-expanded={isOpen}
+        onClick={onOpen}
+      >
         {person.name}
       </button>
       {person.record && (

@@ -34,7 +34,7 @@ export const Starters = () => {
             <button
               type="button"
               className="btn shrink-0"
-              aria-label={`Begin with ${name}`}
+              aria-label={`Begin with it: ${name}`}
               disabled={take.isPending}
               onClick={() => take.mutate(key)}
             >
