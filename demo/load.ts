@@ -1,5 +1,6 @@
+import { z } from 'zod';
 import { today, toMomentText } from '#core/base/index.ts';
-import { type Call, makeAccounts } from './tern-quay/accounts.ts';
+import { type Call, hasAccounts, makeAccounts } from './tern-quay/accounts.ts';
 import { makeTernQuay } from './tern-quay/generate.ts';
 
 const BATCH = 500;
@@ -33,10 +34,18 @@ const signIn = async (base: string): Promise<Call> => {
 /** Fills an Iolite that is running at `base` through its HTTP interface, unless it is filled already. */
 export const loadTernQuay = async (base: string): Promise<number> => {
   const call = await signIn(base);
-  const page = await call('GET', `/api/registers/${LAST}/records?limit=1`);
-  if (typeof page === 'object' && page && 'records' in page && Array.isArray(page.records) && page.records.length > 0)
-    return 0;
   const day = today({ now: toMomentText(Date.now()), zone: 'Europe/London' });
+  const page = recordsSchema.parse(await call('GET', `/api/registers/${LAST}/records?limit=1`));
+  const stored = page.records.length > 0 ? 0 : await loadRecords(call, day);
+  // Whoever began before there were accounts gets them too.
+  if (!(await hasAccounts(call))) await makeAccounts(call, day);
+  return stored;
+};
+
+const recordsSchema = z.object({ records: z.array(z.unknown()) });
+
+/** Brings all records in; gives how many. */
+const loadRecords = async (call: Call, day: string): Promise<number> => {
   let stored = 0;
   for (const { register, records } of makeTernQuay(day)) {
     for (let at = 0; at < records.length; at += BATCH) {
@@ -45,6 +54,5 @@ export const loadTernQuay = async (base: string): Promise<number> => {
       stored += batch.length;
     }
   }
-  await makeAccounts(call, day);
   return stored;
 };

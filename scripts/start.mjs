@@ -9,10 +9,13 @@ import { Cluster } from './pg.mjs';
 process.chdir(dirname(dirname(fileURLToPath(import.meta.url))));
 const port = Number(process.env.PORT ?? 4780);
 const address = `http://127.0.0.1:${port}`;
-// `IOLITE_DEMONSTRATION=no`: a workspace of one's own. Its name, where it is and its first person are asked for on the
-// first page, unless `IOLITE_WORKSPACE` names a file. `IOLITE_WORKSPACE=empty` says the same.
+let url = process.env.DATABASE_URL;
+// With somebody's own database the demonstration comes only where it is asked for: it signs in without passwords.
 const isEmpty = process.env.IOLITE_WORKSPACE === 'empty';
-const isOwn = isEmpty || process.env.IOLITE_DEMONSTRATION === 'no';
+const isDemonstration = (process.env.IOLITE_DEMONSTRATION ?? (url || isEmpty ? 'no' : 'yes')) === 'yes';
+// Else it is a workspace of one's own: its name, where it is and its first person are asked for on the first page,
+// unless `IOLITE_WORKSPACE` names a file. `IOLITE_WORKSPACE=empty` says the same.
+const isOwn = isEmpty || !isDemonstration;
 const ownFolder = existsSync('.data-empty') ? '.data-empty' : '.data-own';
 const folder = resolve(process.env.IOLITE_DATA ?? (isOwn ? ownFolder : '.data'));
 const begunWith = isOwn ? 'demo/empty' : 'demo/tern-quay';
@@ -33,9 +36,6 @@ if (await answers()) {
 
 installModules();
 let cluster = null;
-let url = process.env.DATABASE_URL;
-// With somebody's own database the demonstration comes only where it is asked for: it signs in without passwords.
-const isDemonstration = (process.env.IOLITE_DEMONSTRATION ?? (url || isOwn ? 'no' : 'yes')) === 'yes';
 if (!url) {
   const bin = installPostgres();
   mkdirSync(folder, { recursive: true });

@@ -12,6 +12,13 @@ const CLIENT = 'orla.margetts@example.org';
 const AWAY_IN_DAYS = 9;
 const AWAY_DAYS = 11;
 
+/** Who is invited, by which it is told that all of these are there. */
+const INVITED = 'nell.harrow@example.org';
+
+/** Whether those besides the eight are there already. */
+export const hasAccounts = async (call: Call): Promise<boolean> =>
+  peopleSchema.parse(await call('GET', '/api/people')).people.some(({ email }) => email === INVITED);
+
 /**
  * Who there is besides the eight: somebody invited, somebody switched off, the tablet on the slipway and the program that
  * adds up the year; one of the eight is away soon, and the client is tied to her record.
@@ -19,7 +26,7 @@ const AWAY_DAYS = 11;
 export const makeAccounts = async (call: Call, today: string): Promise<void> => {
   await call('POST', '/api/people', {
     people: [
-      { name: 'Nell Harrow', email: 'nell.harrow@example.org', roles: ['office'] },
+      { name: 'Nell Harrow', email: INVITED, roles: ['office'] },
       { name: 'Anneke Voss', email: 'anneke.voss@example.org', roles: ['yard_hand'] },
     ],
   });

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { findPerson } from '../people/names.ts';
+import { findPerson, readEveryone } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import type { Db } from '../platform/database.ts';
 import { inTransaction } from '../platform/locks.ts';
@@ -14,8 +14,8 @@ import { tellEnded } from './session.ts';
  */
 export const lookAsPerson = async (db: Db, session: string, by: Person, at: string, id: string): Promise<Person> =>
   inTransaction(db, async (tx) => {
-    const person = await findPerson(tx, id);
-    if (person?.kind !== 'person') throw notFound();
+    const person = (await readEveryone(tx)).find((each) => each.id === id && each.kind === 'person');
+    if (!person) throw notFound();
     const other = person.id === by.id ? null : person.id;
     await tx.update(sessions).set({ looksAs: other }).where(eq(sessions.id, session));
     if (other !== null)

@@ -98,17 +98,19 @@ export const register = async (workplace: Workplace, key: string, entry: GivenEn
   const definitions = await reader.read(db);
   const { form, by } = findOpen(definitions, key);
   if (entry.record || entry.opened) throw notFound();
+  // Counted before it is looked at: whoever is nobody here makes no work without end.
+  const typed = entry.values[by.email];
+  const address = (typeof typed === 'string' ? typed : '').trim().toLowerCase().slice(0, 320);
+  await beginTry(db, { email: `registering ${address}`, person: null, source });
   const values = await inJudging(workplace, stranger(form, NOBODY), (work) => checkEntry(work, key, entry));
   const [name, email] = [values[by.name], values[by.email]].map((value) => (typeof value === 'string' ? value : ''));
   if (!name || !email)
     throw invalid([
       problem('not_answered', ['values', email ? by.name : by.email], 'Write your name and your e-mail address.'),
     ]);
-  const address = email.toLowerCase();
-  await beginTry(db, { email: `registering ${address}`, person: null, source });
-  const to = { id: null, name, email: address };
+  const to = { id: null, name, email: email.toLowerCase() };
   await inTransaction(db, async (tx) => {
-    if (await isHere(tx, address)) {
+    if (await isHere(tx, to.email)) {
       await post(tx, {
         to,
         subject: `You are at ${definitions.name} already`,
@@ -120,7 +122,7 @@ export const register = async (workplace: Workplace, key: string, entry: GivenEn
       });
       return;
     }
-    const secret = await makeLink(tx, 'registration', null, { form: key, name, email: address, entry });
+    const secret = await makeLink(tx, 'registration', null, { form: key, name, email: to.email, entry });
     await post(tx, {
       to,
       subject: `Confirm your address for ${definitions.name}`,

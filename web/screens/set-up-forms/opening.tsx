@@ -100,7 +100,10 @@ export const SentBy = ({ form, onChange }: { form: Form; onChange: (form: Form) 
     <>
       {' '}
       Whoever sends it{' '}
-      <Part text={form.password_again ? 'gives their password again' : 'gives no password again'} what="password">
+      <Part
+        text={form.password_again ? 'is asked for their password again' : 'is not asked for their password again'}
+        what="password"
+      >
         {() => (
           <label className="flex items-center gap-2 p-2">
             <input

@@ -50,7 +50,7 @@ export const OnePersonDetails = ({ person, answer }: Props) => {
       )}
       {person.untied && <p className="text-straw">{person.untied}</p>}
       <p className="flex flex-wrap gap-x-4 gap-y-1">
-        {person.kind === 'person' && <LookAs person={person} />}
+        {person.kind === 'person' && person.state !== 'switched_off' && <LookAs person={person} />}
         {person.second_step && (
           <button type="button" className="part" onClick={() => change.mutate({ second_step: false })}>
             switch the second step off
