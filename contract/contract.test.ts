@@ -35,6 +35,9 @@ describe('the OpenAPI document', () => {
     ]);
     expect(document.paths['/api/health']?.get).toHaveProperty('security', []);
     expect(document.paths['/api/me']?.get).not.toHaveProperty('security');
+    expect(document.security).toEqual([{ session: [] }, { token: [] }]);
+    // What is a person's own takes their session.
+    expect(document.paths['/api/sessions']?.get).toHaveProperty('security', [{ session: [] }]);
   });
 
   test('what several calls share stands once, and every reference leads to it', () => {

@@ -93,10 +93,14 @@ const parametersOf = (components: Components, schema: z.ZodType, place: 'path' |
   }));
 };
 
+/** What a call takes: nothing, a session alone where it is a person's own, else a session or a token. */
+const securityOf = ({ open, by }: Endpoint) =>
+  open ? { security: [] } : by === 'people' ? { security: [{ session: [] }] } : {};
+
 const operation = (components: Components, id: string, each: Endpoint) => ({
   operationId: id,
   summary: each.summary,
-  ...(each.open ? { security: [] } : {}),
+  ...securityOf(each),
   parameters: [...parametersOf(components, each.params, 'path'), ...parametersOf(components, each.query, 'query')],
   ...(['post', 'put', 'patch'].includes(each.method)
     ? {
@@ -133,11 +137,14 @@ export const openApiDocument = (version: string) => {
   return {
     openapi: '3.1.0',
     info: { title: 'Iolite', version, description: 'Registers, forms, sign-off and lists of one workspace.' },
-    security: [{ session: [] }],
+    security: [{ session: [] }, { token: [] }],
     paths,
     components: {
       schemas: components.schemas,
-      securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'iolite_session' } },
+      securitySchemes: {
+        session: { type: 'apiKey', in: 'cookie', name: 'iolite_session' },
+        token: { type: 'http', scheme: 'bearer' },
+      },
     },
   };
 };

@@ -149,7 +149,6 @@ describe('forms with pages, sections, ways and endings', () => {
       await runa.press('Rule sheet');
       await runa.see(`${sheet}//li[. = "Done by is not asked any more."]`);
       expect(await runa.axe()).toEqual([]);
-      await runa.picture('rule-sheet');
       // Printed, it is the sheet alone, on few pages.
       const pdf = (await runa.printed()).toString('latin1');
       expect([pdf.slice(0, 5), (pdf.match(/\/Type\s*\/Page\b/g) ?? []).length]).toEqual(['%PDF-', 1]);
@@ -197,7 +196,6 @@ describe('forms with pages, sections, ways and endings', () => {
       await onPage(runa, 'Who was hurt');
       await runa.see(`${question('days_lost')}//output[starts-with(., "9")]`);
       expect(await runa.axe()).toEqual([]);
-      await runa.picture('form-pages');
       await runa.press('Back a page');
       await onPage(runa, 'What happened');
       expect(await runa.valueOf(runa.field('Title'))).toBe('Fell from the ladder');
