@@ -1,19 +1,13 @@
-import { verify } from '@node-rs/argon2';
 import { and, desc, sql as drizzle, eq, gt, lt, ne } from 'drizzle-orm';
 import { z } from 'zod';
-import { problem } from '#core/base/index.ts';
 import { parameter, sql } from '#core/sql/index.ts';
-import { toPerson } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import type { Db, Queryable } from '../platform/database.ts';
 import { executeKept } from '../platform/fragment.ts';
 import { notifying } from '../platform/locks.ts';
-import { notAllowed, notFound, Refusal } from '../platform/refusal.ts';
+import { notFound } from '../platform/refusal.ts';
 import { people, sessions } from '../platform/schema.ts';
 import { hashOf, newSecret } from '../platform/secrets.ts';
-import { hashPassword, readable } from './passwords.ts';
-import { provesSecondStep } from './second-step.ts';
-import { beginTry, endTry, forgetTry, type Trying } from './tries.ts';
 
 /** Who asks, with the workspace version read in the same query. */
 export interface Signed {
@@ -113,56 +107,12 @@ export const findLiving = async (db: Db, ids: readonly string[]): Promise<Readon
   );
 };
 
-const wrongPassword = (): Refusal => new Refusal('sign_in', 'The e-mail address or the password is not right.');
-
-/** What is asked for besides the password, or was not right. */
-const secondStepRefusal = (code: 'second_step' | 'second_step_wrong'): Refusal => {
-  const detail =
-    code === 'second_step'
-      ? 'Write the code that your device shows now.'
-      : 'This code is not right, or was used already. Wait for the next one.';
-  return new Refusal('sign_in', detail, [problem(code, ['code'], detail)]);
-};
-
 /** A session that has begun: its token, to be kept by the browser alone. */
 export interface Session {
   readonly person: Person;
   readonly token: string;
   readonly expiresAt: Date;
 }
-
-/** What somebody signs in with. */
-export interface SigningIn {
-  readonly email: string;
-  readonly password: string | undefined;
-  /** Of their second step. */
-  readonly code: string | undefined;
-  readonly source: string;
-  /** What the browser says it is. */
-  readonly device: string;
-}
-
-type PersonRow = typeof people.$inferSelect;
-
-/** An unknown address costs as much time as a known one, so that it cannot be told apart. */
-const isRight = async (password: string, stored: string | null): Promise<boolean> =>
-  stored ? await verify(stored, readable(password)) : (await hashPassword(password)) === '';
-
-/** Tries a password, and the code of a second step where there is one. Every try is counted before it is looked at. */
-const checkPassword = async (db: Db, trying: Trying, given: SigningIn, row: PersonRow | undefined): Promise<void> => {
-  const id = await beginTry(db, trying);
-  if (!(await isRight(given.password ?? '', row?.passwordHash ?? null)) || !row) throw wrongPassword();
-  if (row.secondStep !== null) {
-    if (!given.code) {
-      await forgetTry(db, id);
-      throw secondStepRefusal('second_step');
-    }
-    if (!(await provesSecondStep(db, row, given.code))) throw secondStepRefusal('second_step_wrong');
-  }
-  await endTry(db, id, { ...trying, person: row.id });
-  if (row.switchedOffAt)
-    throw notAllowed('Your account is switched off. Whoever sets up people can switch it on again.');
-};
 
 /** Begins a session of somebody, until a moment. */
 export const beginSession = async (
@@ -178,19 +128,6 @@ export const beginSession = async (
     .values({ tokenHash: hashOf(token), personId: person.id, expiresAt, device: device.slice(0, 300) });
   await db.update(people).set({ seenAt: new Date() }).where(eq(people.id, person.id));
   return { person, token, expiresAt };
-};
-
-/** Signs in; in the demonstration the e-mail address alone is enough. */
-export const signIn = async (db: Db, given: SigningIn, demonstration: boolean): Promise<Session> => {
-  const address = given.email.trim().toLowerCase();
-  const [row] = await db
-    .select()
-    .from(people)
-    .where(and(eq(people.email, address), eq(people.kind, 'person')));
-  if (!demonstration || given.password !== undefined)
-    await checkPassword(db, { email: address, person: row?.id ?? null, source: given.source }, given, row);
-  if (!row || row.joinedAt === null || row.switchedOffAt !== null) throw wrongPassword();
-  return beginSession(db, toPerson(row), given.device);
 };
 
 /** Gives a session another token: after what changed its rights. Null where that was done at the same moment. */

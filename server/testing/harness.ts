@@ -122,6 +122,8 @@ export class TestServer {
       tasks?: readonly Task[] | 'all';
       place?: Partial<Place>;
       mail?: Partial<MailSettings>;
+      /** What an empty database is begun with. */
+      begun?: 'tern-quay' | 'empty';
       note?: (where: string, error: unknown) => void;
     } = {},
   ): Promise<TestServer> {
@@ -129,7 +131,7 @@ export class TestServer {
     if (options.dump !== undefined) await queryAt(url, options.dump);
     const database = openDatabase(url);
     await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
-    if (options.dump === undefined) await TestServer.#fill(database);
+    if (options.dump === undefined) await TestServer.#fill(database, options.begun ?? 'tern-quay');
     await bringUpToDate(database.db, new DefinitionsReader());
     await prepareJobs(url);
     const mail = { smtp: null, from: SENDER, address: new URL('http://iolite.example.org'), ...options.mail };
@@ -153,8 +155,8 @@ export class TestServer {
     return new TestServer(`http://127.0.0.1:${address.port}`, database, server, live, jobs, tasks ?? []);
   }
 
-  static async #fill(database: Database): Promise<void> {
-    const read = async (name: string) => JSON.parse(await readFile(`demo/tern-quay/${name}.json`, 'utf8'));
+  static async #fill(database: Database, begun: string): Promise<void> {
+    const read = async (name: string) => JSON.parse(await readFile(`demo/${begun}/${name}.json`, 'utf8'));
     const people: { email: string; name: string; roles: string[]; password?: string }[] = await read('people');
     const withPassword = people.map((person) =>
       person.email.startsWith('runa') ? { ...person, password: 'salt marsh otter' } : person,
