@@ -88,10 +88,10 @@ export const PeopleList = ({ answer }: { answer: PeopleAnswer }) => {
             <th scope="col" className="py-1 pr-3">
               State
             </th>
-            <th scope="col" className="py-1 pr-3 whitespace-nowrap">
+            <th scope="col" className="py-1 pr-3 whitespace-nowrap max-sm:hidden">
               2nd step
             </th>
-            <th scope="col" className="py-1 whitespace-nowrap">
+            <th scope="col" className="py-1 whitespace-nowrap max-sm:hidden">
               Last seen
             </th>
           </tr>
@@ -165,8 +165,10 @@ const PersonRow = ({ person, answer, isOpen, onOpen }: RowProps) => (
     <td className="py-2 pr-3">
       <State person={person} />
     </td>
-    <td className="py-2 pr-3 text-ink-2">{person.kind === 'person' ? (person.second_step ? 'on' : 'off') : ''}</td>
-    <td className="py-2 whitespace-nowrap text-ink-2">
+    <td className="py-2 pr-3 text-ink-2 max-sm:hidden">
+      {person.kind === 'person' ? (person.second_step ? 'on' : 'off') : ''}
+    </td>
+    <td className="py-2 whitespace-nowrap text-ink-2 max-sm:hidden">
       <LastSeen person={person} />
     </td>
   </tr>

@@ -93,7 +93,10 @@ const OneMessage = ({ message }: { message: Message }) => {
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['post-room'] }),
   });
   return (
-    <article className="min-w-0 grow overflow-auto bg-paper p-6" aria-label={message.subject}>
+    <article
+      className="min-w-0 grow overflow-auto bg-paper p-6 max-md:order-first max-md:grow-0 max-sm:p-3"
+      aria-label={message.subject}
+    >
       <div className="mx-auto max-w-2xl border border-rule-strong bg-sheet px-8 py-6 max-sm:px-4">
         <h2 className="head-rule">{message.subject}</h2>
         <p className="mt-2 text-ink-2 [overflow-wrap:anywhere]">
