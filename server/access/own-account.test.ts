@@ -84,6 +84,8 @@ describe('one’s own account', () => {
     expect([known.status, known.body]).toEqual([204, null]);
     expect([unknown.status, unknown.body]).toEqual([known.status, known.body]);
     expect(await lettersTo(server, 'nobody@example.org')).toEqual([]);
+    const { rows } = await server.database.db.execute(sql`select 1 from iolite.secret_links where person_id is null`);
+    expect(rows).toEqual([]);
     const first = await secretTo(server, RUNA);
     await forgotten(RUNA);
     const secret = await secretTo(server, RUNA);

@@ -68,9 +68,12 @@ const warn = (db: Queryable, to: Addressee, workspace: string, what: string): Pr
 
 const PASSWORD_CHANGED = 'The password was changed';
 
+/** Thrown where a link was made for nobody: nothing of it stays. */
+class Nobody extends Error {}
+
 /**
  * Writes a link for a forgotten password, where the address is somebody's. Whoever asks is answered alike in either case,
- * and only so often.
+ * after the same work, and only so often.
  */
 export const forgotPassword = async (
   db: Db,
@@ -84,18 +87,21 @@ export const forgotPassword = async (
       .select()
       .from(people)
       .where(and(eq(people.email, address), isActive));
-    if (!row) return;
-    const secret = await makeLink(tx, 'password', row.id);
+    const to = row ?? { id: null, name: '', email: address };
+    const secret = await makeLink(tx, 'password', to.id);
     await post(tx, {
-      to: row,
+      to,
       subject: `Choose another password for ${workspace}`,
       words: [
-        `Hello ${row.name},`,
+        `Hello ${to.name},`,
         `Somebody, most likely you, asked for another password at ${workspace}. If it was not you, do nothing: the one you have goes on.`,
         'The link works once, and for 30 minutes.',
       ],
       link: { path: RESET_PATH, label: 'Choose another password', secret },
     });
+    if (!row) throw new Nobody();
+  }).catch((error: unknown) => {
+    if (!(error instanceof Nobody)) throw error;
   });
 };
 
