@@ -32,9 +32,9 @@ export const makeBeginCode = async (db: Db): Promise<string | null> => {
 /** For so many years holidays are put down: who sets up the workspace adds those to come. */
 const YEARS = 3;
 
-const holidaysFor = ({ country, region }: Begin): string[] => {
+const holidaysFor = async ({ country, region }: Begin): Promise<string[]> => {
   if (country === undefined) return [];
-  const known = readCountries().find(({ code }) => code === country);
+  const known = (await readCountries()).find(({ code }) => code === country);
   if (!known) throw invalid([problem('unknown_country', ['country'], 'This is no country that is known here.')]);
   if (region !== undefined && !known.regions.some(({ code }) => code === region))
     throw invalid([problem('unknown_region', ['region'], `${known.name} has no such part.`)]);
@@ -52,10 +52,13 @@ const GUESSING = 'the code to begin with';
 const checkCode = async (db: Db, given: string, source: string): Promise<string> => {
   const tried = await beginTry(db, { email: GUESSING, person: null, source });
   const [row] = await db.select({ code: workspace.beginCode }).from(workspace);
-  if (!row?.code || row.code !== hashOf(foldCode(given)))
+  if (!row?.code || row.code !== hashOf(foldCode(given))) {
+    // Somebody else began while this came in: then no code is right any more.
+    if (!(await isToBegin(db))) throw begun();
     throw invalid([
       problem('wrong_code', ['code'], 'This is not the code. It stands on the console on which Iolite was started.'),
     ]);
+  }
   return tried;
 };
 
@@ -72,7 +75,7 @@ export const beginWorkspace = async (
   if (!(await isToBegin(db))) throw begun();
   const tried = await checkCode(db, given.code, source);
   const { person, name, locale, zone, currency } = given;
-  const holidays = holidaysFor(given);
+  const holidays = await holidaysFor(given);
   refuseWeak(person.password, [person.name, person.email, name], ['person', 'password']);
   const passwordHash = await hashPassword(person.password);
   const id = uuidV7(Date.now(), randomBytes(10));

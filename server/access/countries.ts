@@ -1,5 +1,4 @@
 import toCurrency from 'country-to-currency';
-import Holidays from 'date-holidays';
 import type { Country } from '#contract/index.ts';
 import { isLocale, isZone } from '#core/base/index.ts';
 import { isCurrency } from '#core/values/index.ts';
@@ -29,6 +28,9 @@ interface LocaleFacts {
   weekInfo?: { firstDay: number };
 }
 
+/** The holidays of all countries are large, and asked for once in the life of a workspace: read when they are. */
+const readHolidays = async () => (await import('date-holidays')).default;
+
 const localesOf = (code: string): string[] => {
   const likeliest = new Intl.Locale(`und-${code}`).maximize().language;
   return (ALSO_SPOKEN[code] ?? [likeliest]).map((language) => `${language}-${code}`).filter(isLocale);
@@ -55,17 +57,24 @@ const make = (code: string, name: string, regions: Readonly<Record<string, strin
 let known: readonly Country[] | null = null;
 
 /** The countries there are, by name in English. Made once: it takes a moment. */
-export const readCountries = (): readonly Country[] => {
+export const readCountries = async (): Promise<readonly Country[]> => {
+  if (known) return known;
+  const Holidays = await readHolidays();
   const holidays = new Holidays();
   const names = new Intl.DisplayNames('en', { type: 'region' });
-  known ??= Object.keys(holidays.getCountries('en'))
+  known = Object.keys(holidays.getCountries('en'))
     .flatMap((code) => make(code, names.of(code) ?? code, holidays.getStates(code, 'en') ?? {}) ?? [])
     .toSorted((a, b) => a.name.localeCompare(b.name, 'en'));
   return known;
 };
 
 /** The public holidays of a country, or of a part of it, in some years: ISO dates, in order. */
-export const holidaysIn = (country: string, region: string | undefined, years: readonly number[]): string[] => {
+export const holidaysIn = async (
+  country: string,
+  region: string | undefined,
+  years: readonly number[],
+): Promise<string[]> => {
+  const Holidays = await readHolidays();
   const holidays = region === undefined ? new Holidays(country) : new Holidays(country, region);
   const days = years.flatMap((year) =>
     (holidays.getHolidays(year) || []).flatMap(({ type, date }) => (type === 'public' ? [date.slice(0, 10)] : [])),

@@ -43,7 +43,7 @@ export const sessionHandlers: Handlers<
     keepToken(request, response, session);
     return toMe({ person: session.person, definitions: await reader.read(db) });
   },
-  countries: async () => ({ countries: [...readCountries()] }),
+  countries: async () => ({ countries: [...(await readCountries())] }),
   starters: () => readStarters(),
   useStarter: async (context, { params }) => {
     await applyStarter(context, params.key);
