@@ -144,8 +144,8 @@ describe('letting people in', () => {
     await tablet.click('//main//a[contains(., "Move stock")]');
     await tablet.see('//label[normalize-space(.) = "Who fills this in"]');
     expect(await tablet.axe()).toEqual([]);
-    await tablet.typeInto(tablet.field('Item'), 'rope');
-    await tablet.click('(//*[@role = "option"])[1]');
+    await tablet.typeInto(tablet.field('Item'), 'Alternator belt');
+    await tablet.click('(//*[@role = "option"][contains(., "STK-")])[1]');
     await tablet.write('What', 'For the slip');
     await tablet.write('Quantity', '1');
     await tablet.press('Send');

@@ -29,7 +29,9 @@ interface Props {
 
 /** A role as sentences about whoever holds it, each changed by its parts; and a box to write another. */
 export const RolePanel = ({ answer, role, catalogue, fills, onRole, onFills }: Props) => {
-  const holders = answer.people.filter((person) => person.roles.includes(role.key));
+  const holders = answer.people.filter(
+    ({ kind, state, roles }) => kind === 'person' && state !== 'switched_off' && roles.includes(role.key),
+  );
   const sentences = sayRole(role, catalogue);
   const isFilled = (form: string): boolean => fills[form]?.includes(role.key) ?? false;
   const forms = answer.forms.filter(({ key }) => isFilled(key));
