@@ -182,6 +182,25 @@ describe('what waits for a person to sign', () => {
     });
   });
 
+  test('waits for the last resort once nobody else is left: she is switched off', async () => {
+    const { people } = (await runa?.get('/api/people'))?.body ?? {};
+    const { id } = people.find(({ name }: { name: string }) => name === 'Sana Whitlock');
+    const own = (await sana?.get('/api/in-tray'))?.body.items ?? [];
+    expect(own.length).toBeGreaterThan(0);
+    expect((await runa?.patch(`/api/people/${id}`, { switched_off: true }))?.status).toBe(204);
+    const { items } = (await runa?.get('/api/in-tray'))?.body ?? {};
+    expect(items.map(({ record }: { record: string }) => record)).toEqual(
+      own.map(({ record }: { record: string }) => record),
+    );
+    expect(items[0].why).toContain('in place of the Yard manager, as nobody else may.');
+    await eventually(async () => {
+      const [told] = await lettersTo(server, 'runa.oakes@example.org');
+      expect(told?.subject).toBe(`${items.at(-1).number} waits for you to sign`);
+    });
+    await runa?.patch(`/api/people/${id}`, { switched_off: false });
+    sana = await server.as('Sana');
+  });
+
   test('is read in the post room by oneself in the demonstration, and by nobody else’s', async () => {
     const own = (await sana?.get('/api/post-room'))?.body.messages ?? [];
     expect(own.length).toBeGreaterThan(0);

@@ -13,6 +13,7 @@ import { invalid, notFound } from '../platform/refusal.ts';
 import { people } from '../platform/schema.ts';
 import { readLinked } from '../records/reader/index.ts';
 import { asSystem, type Look } from '../records/work.ts';
+import { askOthers } from '../signoff/ask-anew.ts';
 import { note } from './noted.ts';
 import { awayOf } from './read-people.ts';
 import { dropSecondStep } from './second-step.ts';
@@ -145,6 +146,7 @@ const switchOff = async (changing: Changing, off: boolean): Promise<void> => {
     .update(people)
     .set({ switchedOffAt: off ? new Date(look.clock.now) : null })
     .where(eq(people.id, before.id));
+  if (off) await askOthers({ db: tx, definitions: look.definitions }, before.id);
   const detail = off ? `switched ${before.name} off` : `switched ${before.name} on again`;
   await note(tx, look.clock.now, { personId: look.person.id, aboutId: before.id, action: 'switched', detail });
 };

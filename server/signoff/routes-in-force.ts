@@ -38,7 +38,9 @@ export const sayWhyYou = (definitions: Definitions, route: CompiledRoute, signOf
   const reason = sayWhy(definitions, route, signOff.step);
   const label = route.steps[signOff.step]?.step.label ?? '';
   const resort = definitions.roles.get(route.route.last_resort)?.label ?? '';
-  const who =
-    signOff.lastResort === 1 ? `the ${resort} signs in place of the ${label}, who sent it` : `the ${label} signs`;
-  return reason ? `${reason}, so ${who}.` : `${capital(who)} every one of these.`;
+  const isLastResort = signOff.lastResort === 1;
+  const signs = isLastResort ? `the ${resort} signs in place of the ${label}` : `the ${label} signs`;
+  // Who else could has sent it, or cannot come in any more.
+  const besides = isLastResort ? ', as nobody else may' : '';
+  return reason ? `${reason}, so ${signs}${besides}.` : `${capital(signs)} every one of these${besides}.`;
 };

@@ -80,7 +80,7 @@ describe('a record on its way round', () => {
     expect(await waiting(sana, id)).toBeUndefined();
     const item = await waiting(runa, id);
     expect(item.why).toBe(
-      'Cost is over 500, so the Operations manager signs in place of the Yard manager, who sent it.',
+      'Cost is over 500, so the Operations manager signs in place of the Yard manager, as nobody else may.',
     );
     expect((await decide(runa, id, 'approve')).body.stage).toBe('approved');
   });
