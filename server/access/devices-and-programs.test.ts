@@ -69,6 +69,25 @@ describe('a device that several share', () => {
     expect(rights.boats).toMatchObject({ see: true, add: false, change: false, archive: false, export: false });
   });
 
+  test('sets nothing up, also where its role is let do so later', async () => {
+    const shared = await device();
+    const roleNow = async () => {
+      const { version, roles } = (await runa.get('/api/workspace')).body;
+      return { version, role: roles.find(({ key }: { key: string }) => key === 'yard_hand') };
+    };
+    const give = async (rights: string[]) => {
+      const { version, role } = await roleNow();
+      const changes = { version, registers: [], choice_lists: [], roles: [{ ...role, sets_up: rights }] };
+      expect((await runa.post('/api/workspace/carry-out', changes)).status).toBe(200);
+    };
+    await give(['forms', 'people']);
+    expect((await (await server.as('Piet')).get('/api/people')).status).toBe(200);
+    expect((await shared.get('/api/me')).body.sets_up).toEqual([]);
+    for (const path of ['/api/people', '/api/tokens', '/api/drafts', '/api/workspace/history'])
+      expect([path, (await shared.get(path)).status]).toEqual([path, 403]);
+    await give([]);
+  });
+
   test('nobody else names who fills in', async () => {
     const piet = await server.as('Piet');
     const answer = await piet.post('/api/forms/berth_inquiry/entries', entry(values, { by_name: 'Runa' }));

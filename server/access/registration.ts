@@ -140,12 +140,14 @@ export const register = async (workplace: Workplace, key: string, entry: GivenEn
 export const confirmRegistration = async (workplace: Workplace, secret: string, password: string): Promise<Person> => {
   const definitions = await workplace.reader.read(workplace.db);
   const given = givenSchema.parse((await peekLink(workplace.db, secret)).given);
-  const { form, by } = findOpen(definitions, given.form);
+  const { form } = findOpen(definitions, given.form);
   refuseWeak(password, [given.name, given.email, definitions.name]);
   const passwordHash = await hashPassword(password);
   const person = stranger(form, given);
   return inWriting(workplace, person, async (work) => {
     await takeLink(work.db, secret, ['registration']);
+    // As it stands now, until this is stored: its role may have been given more meanwhile.
+    const { by } = findOpen(work.definitions, given.form);
     if (await isHere(work.db, given.email)) throw new Refusal('conflict', 'This address can sign in already.');
     await work.db.insert(people).values({
       id: person.id,
