@@ -5,9 +5,17 @@ export default defineConfig({
   build: {
     ssr: true,
     rolldownOptions: {
-      input: ['list-page', 'language', 'ways', 'filter', 'registers', 'scopes', 'look-ups', 'filling-in'].map(
-        (name) => `bench/${name}.ts`,
-      ),
+      input: [
+        'list-page',
+        'language',
+        'ways',
+        'filter',
+        'registers',
+        'scopes',
+        'look-ups',
+        'sign-off',
+        'filling-in',
+      ].map((name) => `bench/${name}.ts`),
     },
     outDir: 'dist/bench',
     emptyOutDir: true,

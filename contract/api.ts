@@ -8,6 +8,7 @@ import * as j from './job-schemas.ts';
 import { paths } from './paths.ts';
 import * as p from './people-schemas.ts';
 import * as s from './schemas.ts';
+import * as so from './signoff-schemas.ts';
 
 const key = z.object({ key: z.string() });
 const record = z.object({ key: z.string(), id: s.uuidSchema });
@@ -381,11 +382,95 @@ export const api = {
     answer: s.formSummarySchema,
     setup: 'forms',
   }),
+  routes: endpoint(paths.routes, 'The routes in force, and those somebody is making', {
+    params: none,
+    query: none,
+    body: none,
+    answer: so.routesSchema,
+    setup: 'forms',
+  }),
+  routeDraft: endpoint(paths.routeDraft, 'A route as somebody is making it', {
+    params: key,
+    query: none,
+    body: none,
+    answer: so.routeDraftSchema,
+    setup: 'forms',
+  }),
+  keepRoute: endpoint(paths.keepRoute, 'Keep a draft of a route', {
+    params: key,
+    query: none,
+    body: routeSchema,
+    answer: so.routeDraftSchema,
+    setup: 'forms',
+  }),
+  dropRouteDraft: endpoint(paths.dropRouteDraft, 'Throw the draft of a route away', {
+    params: key,
+    query: none,
+    body: none,
+    answer: nothing,
+    status: 204,
+    setup: 'forms',
+  }),
+  publishRoute: endpoint(paths.publishRoute, 'Publish the draft of a route', {
+    params: key,
+    query: none,
+    body: none,
+    answer: so.routeSummarySchema,
+    setup: 'forms',
+  }),
+  withdrawRoute: endpoint(paths.withdrawRoute, 'Take a route out of force; what is on its way goes on', {
+    params: key,
+    query: none,
+    body: none,
+    answer: nothing,
+    status: 204,
+    setup: 'forms',
+  }),
+  routeMoves: endpoint(
+    paths.routeMoves,
+    'What is on its way by older versions, and where it would stand on the newest',
+    {
+      params: key,
+      query: none,
+      body: none,
+      answer: so.routeMovesSchema,
+      setup: 'forms',
+    },
+  ),
+  moveRoute: endpoint(paths.moveRoute, 'Move what is on its way by older versions onto the newest', {
+    params: key,
+    query: none,
+    body: none,
+    answer: so.routeMovesSchema,
+    setup: 'forms',
+  }),
+  whoSigns: endpoint(paths.whoSigns, 'Who signs in each band of values, and one record walking the route', {
+    params: key,
+    query: none,
+    body: z.strictObject({
+      /** The route as it is being made; else its draft, or the one in force. */
+      route: routeSchema.optional(),
+      record: s.uuidSchema.optional(),
+      sender: s.uuidSchema.optional(),
+      /** People as they are on that day. */
+      day: z.iso.date().optional(),
+    }),
+    answer: so.whoSignsSchema,
+    setup: 'forms',
+  }),
+  routeTrial: endpoint(paths.routeTrial, 'Begin to try a route on the records that are there', {
+    params: key,
+    query: none,
+    body: z.strictObject({ route: routeSchema.optional(), all: z.boolean().default(false) }),
+    answer: j.jobSchema,
+    status: 202,
+    setup: 'forms',
+  }),
   putRoute: endpoint(paths.putRoute, 'Publish a new version of a register’s route', {
     params: key,
     query: none,
     body: routeSchema,
-    answer: s.routeSummarySchema,
+    answer: so.routeSummarySchema,
     setup: 'forms',
   }),
   workOut: endpoint(paths.workOut, 'What a formula gives for real records, storing nothing', {
@@ -507,6 +592,12 @@ export const api = {
     answer: p.seenBySchema,
     setup: 'people',
   }),
+  signOffHistory: endpoint(paths.signOffHistory, 'The sign-off of a record: every decision with what was seen', {
+    params: record,
+    query: none,
+    body: none,
+    answer: so.signOffHistorySchema,
+  }),
   history: endpoint(paths.history, 'Who changed what, newest first', {
     params: record,
     query: none,
@@ -522,6 +613,12 @@ export const api = {
     }),
     body: none,
     answer: e.formAnswerSchema,
+  }),
+  whoSignsForm: endpoint(paths.whoSignsForm, 'Who will sign answers that are not sent yet', {
+    params: key,
+    query: none,
+    body: z.strictObject({ values: s.givenValuesSchema, record: s.uuidSchema.optional() }),
+    answer: so.foreseenAnswerSchema,
   }),
   sendEntry: endpoint(paths.sendEntry, 'Send an entry', {
     params: key,
@@ -630,13 +727,26 @@ export const api = {
     params: none,
     query: none,
     body: none,
-    answer: s.inTraySchema,
+    answer: so.inTraySchema,
   }),
-  decide: endpoint(paths.decide, 'Approve, send back or refuse', {
+  trayDetail: endpoint(paths.trayDetail, 'What a signer needs to decide one thing', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
-    body: s.decisionSchema,
-    answer: z.object({ stage: s.stageSchema }),
+    body: none,
+    answer: so.trayDetailSchema,
+  }),
+  decide: endpoint(paths.decide, 'Approve, send back, refuse; withdraw, pass on, stop, open again; undo', {
+    params: z.object({ id: s.uuidSchema }),
+    query: none,
+    body: so.decisionSchema,
+    answer: so.decidedSchema,
+    by: 'people',
+  }),
+  decideMany: endpoint(paths.decideMany, 'Decide on many, each with its own check', {
+    params: none,
+    query: none,
+    body: so.decisionsSchema,
+    answer: so.decisionOutcomesSchema,
     by: 'people',
   }),
 } as const;

@@ -37,7 +37,14 @@ export const formAnswerSchema = formSummarySchema.extend({
     snapshots: z.record(z.string(), z.object({ record: uuidSchema, taken: z.int(), fills: recordValuesSchema })),
   }),
   /** Why the record was sent back, if it was. */
-  sent_back: z.object({ by: z.string(), reason: z.string() }).nullable(),
+  sent_back: z
+    .object({
+      by: z.string(),
+      reason: z.string(),
+      /** What to mend, field by field. */
+      marks: z.array(z.object({ field: z.string(), says: z.string() })),
+    })
+    .nullable(),
 });
 /** A form as a person gets it. */
 export type FormAnswer = z.infer<typeof formAnswerSchema>;

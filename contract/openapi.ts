@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
 import { choiceListSchema, registerSchema } from '#core/register/index.ts';
-import { routeSchema } from '#core/signoff/index.ts';
+import { routeSchema, stepSchema, whoSchema } from '#core/signoff/index.ts';
 import { fieldTypeSchema } from '#core/values/index.ts';
 import { api } from './api.ts';
 import type { Endpoint } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
 import * as j from './job-schemas.ts';
 import * as s from './schemas.ts';
+import * as so from './signoff-schemas.ts';
 
 /** The schemas that several calls share, by the names they have in the document. */
 const shared = z.registry<{ id: string }>();
@@ -28,9 +29,14 @@ const NAMES: Readonly<Record<string, z.ZodType>> = {
   Record: s.recordSchema,
   RecordDetail: s.recordDetailSchema,
   Register: registerSchema,
+  Foreseen: so.foreseenSchema,
   Route: routeSchema,
+  Signature: so.signatureSchema,
+  Step: stepSchema,
+  TrayItem: so.trayItemSchema,
+  Who: whoSchema,
   SentEntry: e.sentSchema,
-  Track: s.trackSchema,
+  Track: so.trackSchema,
   Value: s.storedValueSchema,
 };
 for (const [id, schema] of Object.entries(NAMES)) shared.add(schema, { id });

@@ -3,15 +3,11 @@ import { roleSchema, SET_UP_RIGHTS } from '#core/access/index.ts';
 import { cleanLine, isLocale, isZone } from '#core/base/index.ts';
 import { formSchema } from '#core/form/index.ts';
 import { choiceListSchema, registerSchema } from '#core/register/index.ts';
-import { routeSchema } from '#core/signoff/index.ts';
 import { isCurrency, keySchema, type StoredValue } from '#core/values/index.ts';
+import { momentSchema, uuidSchema } from './basics.ts';
+import { routeSummarySchema, stageSchema, trackSchema } from './signoff-schemas.ts';
 
-/** An id: a UUID in small letters (RFC 9562). */
-export const uuidSchema = z
-  .string()
-  .regex(/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/, 'This must be a UUID.');
-/** An instant in UTC with milliseconds (RFC 3339). */
-export const momentSchema = z.string();
+export { momentSchema, uuidSchema } from './basics.ts';
 
 const scalarSchema = z.union([z.string(), z.boolean(), z.null()]);
 const rowSchema = z.object({
@@ -125,11 +121,6 @@ export const draftsSchema = z.object({
 /** What there is of drafts. */
 export type Drafts = z.infer<typeof draftsSchema>;
 
-/** A route as it is published. */
-export const routeSummarySchema = z.object({ route: routeSchema, version: z.int32() });
-/** A route as it is published. */
-export type RouteSummary = z.infer<typeof routeSummarySchema>;
-
 /** The definitions in force, as far as a person may see them, and what they may do. */
 export const workspaceAnswerSchema = z.object({
   version: z.int32(),
@@ -155,6 +146,8 @@ export const workspaceAnswerSchema = z.object({
   /** Published forms this person may fill in; for set-up people all that are published. */
   forms: z.array(formSummarySchema),
   routes: z.array(routeSummarySchema),
+  /** The registers whose records are signed, or were: of these `sign_off` can be read. */
+  signed: z.array(z.string()),
 });
 /** The definitions in force, as far as a person may see them. */
 export type WorkspaceAnswer = z.infer<typeof workspaceAnswerSchema>;
@@ -206,9 +199,6 @@ export const linkedSchema = z.object({
 });
 /** A record as a link shows it. */
 export type Linked = z.infer<typeof linkedSchema>;
-/** Where a record stands on its way round. */
-export const stageSchema = z.enum(['waiting', 'approved', 'sent_back', 'refused']);
-
 /** What was found out about a file. */
 export const fileSchema = z.object({
   id: uuidSchema,
@@ -236,31 +226,11 @@ export const recordSchema = z.object({
   /** By id: the files its fields hold. */
   files: z.record(z.string(), fileSchema),
   stage: stageSchema.nullable(),
+  /** It was changed since somebody signed it whose signature stands. */
+  changed_since_signed: z.boolean(),
 });
 /** A record as lists show it. */
 export type RecordAnswer = z.infer<typeof recordSchema>;
-
-/** Where a record stands in its sign-off, step by step. */
-export const trackSchema = z.object({
-  stage: stageSchema,
-  round: z.int(),
-  route: z.string(),
-  /** Why it waits, in words; null when the step has no condition. */
-  why: z.string().nullable(),
-  sender: z.string(),
-  sent_at: momentSchema,
-  steps: z.array(
-    z.object({
-      label: z.string(),
-      state: z.enum(['approved', 'waiting', 'sent_back', 'refused', 'skipped', 'to_come']),
-      by: z.string().nullable(),
-      at: momentSchema.nullable(),
-      comment: z.string().nullable(),
-    }),
-  ),
-});
-/** The sign-off track of a record. */
-export type Track = z.infer<typeof trackSchema>;
 
 /** A record with all its page needs. */
 export const recordDetailSchema = recordSchema.extend({
@@ -370,6 +340,15 @@ export const historySchema = z.object({
         'archived',
         'brought_back',
         'undone',
+        'withdrawn',
+        'stopped',
+        'started',
+        'reopened',
+        'delegated',
+        'taken_back',
+        'passed_on',
+        'let_through',
+        'reminded',
       ]),
       /** The form it came through, if any. */
       form: z.object({ key: z.string(), label: z.string(), version: z.int32() }).nullable(),
@@ -380,35 +359,6 @@ export const historySchema = z.object({
 });
 /** What was done to a record. */
 export type HistoryAnswer = z.infer<typeof historySchema>;
-
-/** What waits for a person. */
-export const inTraySchema = z.object({
-  items: z.array(
-    z.object({
-      sign_off: uuidSchema,
-      kind: z.enum(['sign', 'mend']),
-      register: keySchema,
-      record: uuidSchema,
-      number: z.string(),
-      title: z.string(),
-      from: z.string(),
-      at: momentSchema,
-      /** Why it is here, in words. */
-      why: z.string(),
-      /** Opens the record again when it was sent back; the form it came by. */
-      form: z.string().nullable(),
-    }),
-  ),
-});
-/** What waits for a person. */
-export type InTray = z.infer<typeof inTraySchema>;
-/** A decision on the version that was seen. */
-export const decisionSchema = z.strictObject({
-  decision: z.enum(['approve', 'send_back', 'refuse']),
-  comment: z.string().max(2000).default(''),
-  /** The record's version that was seen. */
-  version: z.int32(),
-});
 
 /** A field that two changed, and differently. */
 export const conflictSchema = z.object({

@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { z } from 'zod';
 
 const freePort = (): Promise<number> =>
   new Promise((resolve, reject) => {
@@ -15,6 +16,8 @@ const freePort = (): Promise<number> =>
       );
     });
   });
+
+const versionSchema = z.object({ version: z.int() });
 
 /** A copy of Iolite of its own, started as `npm start` starts it, with its own data and address. */
 export class Iolite {
@@ -48,10 +51,20 @@ export class Iolite {
     return `http://127.0.0.1:${this.#port}`;
   }
 
-  /** Starts and waits for the one line with the address; gives what was printed until then. */
-  start(): Promise<string> {
+  /**
+   * Starts and waits for the one line with the address; gives what was printed until then. A decision can be undone for a
+   * second: nobody waits longer for what follows from it. `more` is environment besides.
+   */
+  start(more: Readonly<Record<string, string>> = {}): Promise<string> {
     const child = spawn(process.execPath, ['scripts/start.mjs'], {
-      env: { ...process.env, ...this.#begun, PORT: String(this.#port), IOLITE_DATA: this.#folder },
+      env: {
+        ...process.env,
+        IOLITE_UNDO_SECONDS: '2',
+        ...this.#begun,
+        ...more,
+        PORT: String(this.#port),
+        IOLITE_DATA: this.#folder,
+      },
       stdio: ['ignore', 'pipe', 'pipe'],
     });
     this.#process = child;
@@ -93,18 +106,21 @@ export class Iolite {
       body: JSON.stringify({ person: email }),
     });
     const cookie = signIn.headers.get('set-cookie')?.split(';')[0] ?? '';
+    const isFile = body instanceof Uint8Array;
     const answer = await fetch(`${this.address}${path}`, {
       method,
-      headers: { ...headers, cookie },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      headers: { ...(isFile ? { 'content-type': 'application/octet-stream' } : headers), cookie },
+      ...(body === undefined ? {} : { body: isFile ? new Uint8Array(body) : JSON.stringify(body) }),
     });
-    if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
-    return answer.json();
+    const said = await answer.text();
+    if (!answer.ok) throw new Error(`${path}: ${answer.status} ${said}`);
+    return JSON.parse(said || 'null');
   }
 
-  /** Makes registers and lists on the workspace as it just began. */
+  /** Makes registers and lists. */
   async carryOut(email: string, changes: object): Promise<void> {
-    await this.call(email, 'POST', '/api/workspace/carry-out', { version: 1, ...changes });
+    const { version } = versionSchema.parse(await this.call(email, 'GET', '/api/workspace'));
+    await this.call(email, 'POST', '/api/workspace/carry-out', { version, ...changes });
   }
 
   /** Ends it as Ctrl+C would, and waits until server and database are down. */

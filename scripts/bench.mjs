@@ -1,6 +1,6 @@
 // `npm run bench`: builds the benchmarks and runs them on a PostgreSQL of their own. Prints ratios. With names behind
 // `--` (language, ways, list-page, filter, registers, scopes,
-// look-ups, filling-in) only those.
+// look-ups, sign-off, filling-in) only those.
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -25,7 +25,9 @@ if (wanted('filling-in')) {
   installBrowser();
   build();
 }
-for (const name of ['list-page', 'filter', 'registers', 'scopes', 'look-ups', 'filling-in'].filter(wanted)) {
+for (const name of ['list-page', 'filter', 'registers', 'scopes', 'look-ups', 'sign-off', 'filling-in'].filter(
+  wanted,
+)) {
   const cluster = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-bench-')), { throwAway: true });
   try {
     run(process.execPath, [`dist/bench/${name}.js`], { env: { ...process.env, DATABASE_URL: await cluster.start() } });

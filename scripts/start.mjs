@@ -77,6 +77,7 @@ const whenReady = (ready) => {
       stdio: 'inherit',
     });
     if (loaded.status !== 0) return stop(1);
+    server.send({ filled: true });
   }
   wasReady = true;
   console.log(`Iolite is ready at http://127.0.0.1:${ready}`);
@@ -95,6 +96,8 @@ const serve = () => {
       DATABASE_URL: url,
       PORT: String(port),
       IOLITE_DEMONSTRATION: isDemonstration ? 'yes' : 'no',
+      // While the demonstration is brought in no decision waits to be undone.
+      IOLITE_FILLING: !wasReady && isDemonstration && !process.env.IOLITE_WORKSPACE ? 'yes' : 'no',
       IOLITE_WORKSPACE: (isEmpty ? undefined : process.env.IOLITE_WORKSPACE) ?? `${begunWith}/workspace.json`,
       IOLITE_PEOPLE: process.env.IOLITE_PEOPLE ?? `${begunWith}/people.json`,
     },

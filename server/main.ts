@@ -9,9 +9,11 @@ import { makeApp } from './http/app.ts';
 import { tasksOf } from './http/composition.ts';
 import { LiveEvents } from './http/live.ts';
 import { answerStarting } from './http/starting.ts';
+import { runAhead } from './platform/clock.ts';
 import { isUnguarded, openDatabase } from './platform/database.ts';
 import { Jobs } from './platform/jobs.ts';
 import { readSender } from './platform/mail.ts';
+import { UNDO_MS } from './signoff/decide.ts';
 import { prepareWhenReachable } from './start.ts';
 
 /** The fifth door where Zod stands: the environment. */
@@ -52,11 +54,28 @@ const environment = z
         return z.NEVER;
       })
       .optional(),
+    /** How long a decision can be undone. */
+    IOLITE_UNDO_SECONDS: z.coerce
+      .number()
+      .min(0)
+      .max(60)
+      .default(UNDO_MS / 1000),
+    /** The demonstration is brought in, decisions of many days: until the starter says that it is there. */
+    IOLITE_FILLING: z.enum(['yes', 'no']).default('no'),
+    /** Lets the server's clock run ahead, to try what happens with time alone. */
+    IOLITE_CLOCK_AHEAD_HOURS: z.coerce
+      .number()
+      .min(0)
+      .max(24 * 366)
+      .default(0),
     /** Applied to an empty database. */
     IOLITE_WORKSPACE: z.string(),
     IOLITE_PEOPLE: z.string(),
   })
   .parse(process.env);
+
+/** The starter says that the demonstration is there. */
+const filledSchema = z.object({ filled: z.literal(true) });
 
 /** An error's own words and place; never the statement's parameters, which are what people typed. */
 const note = (where: string, error: unknown): void => {
@@ -68,6 +87,12 @@ const note = (where: string, error: unknown): void => {
 // The starter ended while this waits for its database: so does this.
 const endAtOnce = () => process.exit(0);
 process.once('disconnect', endAtOnce);
+
+runAhead(environment.IOLITE_CLOCK_AHEAD_HOURS * 3_600_000);
+let isFilling = environment.IOLITE_FILLING === 'yes';
+process.on('message', (message) => {
+  if (filledSchema.safeParse(message).success) isFilling = false;
+});
 
 // It listens from the first moment: whoever asks while the database is away is told so.
 let answer: RequestListener = answerStarting;
@@ -115,6 +140,7 @@ answer = makeApp({
   live,
   demonstration: environment.IOLITE_DEMONSTRATION === 'yes',
   sends: environment.IOLITE_SMTP_URL !== undefined,
+  undoMs: () => (isFilling ? 0 : environment.IOLITE_UNDO_SECONDS * 1000),
   place: { address: environment.IOLITE_ADDRESS ?? null, proxies: environment.IOLITE_PROXIES },
   webFolder: join(process.cwd(), 'dist/web'),
   note,

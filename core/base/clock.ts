@@ -38,6 +38,9 @@ export const findMoment = (text: string): string | null => {
   return findMomentOf(sign === '-' ? ms + offset : ms - offset);
 };
 
+/** The moment so many milliseconds after another. */
+export const plusMs = (moment: string, ms: number): string => toMomentText(toEpochMs(moment) + ms);
+
 export const toEpochMs = (moment: string): number => Date.parse(moment);
 
 const zones = new Map<string, Intl.DateTimeFormat>();

@@ -32,6 +32,7 @@ export {
   isZone,
   localDate,
   localTime,
+  plusMs,
   showDate,
   showMoment,
   today,

@@ -122,8 +122,8 @@ class Writer {
 
   /** A field of the record an alias stands for: its column, or what its formula works out. */
   fieldOf(alias: string, { name, formula, interval }: PathStep): SqlFragment {
-    // A record's own name for itself, which no field can have.
-    const column = identifier(alias, name === 'record' ? 'id' : name);
+    // A record's own names for itself and for its sign-off, which no field can have.
+    const column = identifier(alias, name === 'record' || name === 'sign_off' ? 'id' : name);
     if (!formula || (formula.stored && !this.#target.anew)) return interval ? intervalMs(column) : column;
     const term = formula.term();
     if (!term) return sql`null`;

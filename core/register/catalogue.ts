@@ -24,6 +24,7 @@ import {
   workedOutIn,
 } from '../values/index.ts';
 import type { ChoiceList, Field, Register } from './definition.ts';
+import { SIGN_OFF, SIGN_OFF_NAME, SIGN_OFF_NAMES, STAGE_CHOICES, STAGES } from './sign-off.ts';
 
 /** How a workspace writes dates, numbers and money. */
 export interface Locale {
@@ -42,6 +43,8 @@ export interface Catalogue extends Locale {
   readonly choiceLists: ReadonlyMap<string, ChoiceList>;
   /** Worked-out fields that the database keeps in columns of their own: `invoices.gross`, `invoices.lines.net`. */
   readonly stored?: ReadonlySet<string>;
+  /** The registers whose records are signed: of these `sign_off` can be read. */
+  readonly signed?: ReadonlySet<string>;
 }
 
 const NO_CHOICES: readonly Choice[] = [];
@@ -50,7 +53,7 @@ export const valueContext = (catalogue: Catalogue): ValueContext => ({
   locale: catalogue.locale,
   zone: catalogue.zone,
   currency: catalogue.currency,
-  choices: (list) => catalogue.choiceLists.get(list)?.choices ?? NO_CHOICES,
+  choices: (list) => (list === STAGES ? STAGE_CHOICES : (catalogue.choiceLists.get(list)?.choices ?? NO_CHOICES)),
 });
 
 /** Whether a key names records people keep, not rows or people. */
@@ -177,6 +180,9 @@ const vocabularyWith = (register: string, names: readonly Named[], catalogue: Ca
 const makeVocabulary = (register: Register, catalogue: Catalogue): Vocabulary => {
   const itself = (): Vocabulary => vocabularyOf(register, catalogue);
   const own = register.fields.map((field) => namedOf(register.key, field, catalogue, itself));
+  // Where nothing is signed there is nothing to read of it.
+  if (catalogue.signed?.has(register.key) && !own.some(({ name }) => name === SIGN_OFF_NAME.name))
+    own.push(SIGN_OFF_NAME);
   const taken = new Set(own.map((named) => named.name));
   const back = backLinks(register.key, catalogue)
     .filter((each) => !taken.has(each.key))
@@ -208,6 +214,7 @@ const PEOPLE_NAMES: readonly Named[] = [
 
 const makeFor = (key: string, catalogue: Catalogue): Vocabulary | null => {
   if (key === PEOPLE) return vocabularyWith(PEOPLE, PEOPLE_NAMES, catalogue);
+  if (key === SIGN_OFF) return vocabularyWith(SIGN_OFF, SIGN_OFF_NAMES, catalogue);
   const [owner = '', rows] = key.split('.');
   const register = catalogue.registers.get(owner);
   if (!register) return null;

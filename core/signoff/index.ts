@@ -1,17 +1,57 @@
+export { type Ban, chooseSigners, findBan, type Signer, signsFor, whoMaySign } from './acting.ts';
+export { type Advanced, advance, type Effect, type Ending, nextGroup, replay } from './advance.ts';
+export { amountField } from './amount.ts';
+export { type CompiledRoute, type CompiledStep, compileRoute, type Setting } from './compile.ts';
+export { type Driven, drive, goOn, reconsider, type World } from './drive.ts';
+export { type Asked, type Mark, type Resort, type SignOffEvent, signOffEventSchema } from './events.ts';
 export {
-  afterDecision,
-  type CompiledRoute,
-  compileRoute,
-  type DecisionKind,
-  nextStep,
-  type Route,
+  dueOf,
+  type Facts,
+  isDue,
+  namedBy,
+  nextTimer,
   recordValues,
+  type Timer,
+  takes,
+  worldOf,
+} from './facts.ts';
+export { type Foreseen, foresee } from './foresee.ts';
+export {
+  type Deadline,
+  groupsOf,
+  type Route,
   routeSchema,
-  type Signer,
-  type Stage,
   type Step,
-  sayStepReason,
-  signersOf,
   stepSchema,
-  stepsEntered,
+  stepsOfRoles,
+  type Who,
+  whoSchema,
 } from './route.ts';
+export { type Names, sayHowMany, sayStep, sayStepReason, sayWho, sayWhyYou, type WhySigning } from './say.ts';
+export { type SaidStep, sayForeseen, sayWhoSigns } from './say-foreseen.ts';
+export { signersNamed } from './signers-named.ts';
+export {
+  beginning,
+  isResortAsked,
+  openSteps,
+  type SentBack,
+  type Signature,
+  type Stage,
+  type State,
+  type StepState,
+  signaturesGiven,
+  signaturesToCome,
+  signersSoFar,
+  stillAsked,
+} from './state.ts';
+export { isTolerated } from './tolerance.ts';
+export { type RoleLabels, routeVocabulary, senderValues } from './vocabulary.ts';
+export {
+  type CaseRow,
+  type Mend,
+  type MissingRow,
+  STANDS_FOR,
+  stepsEntered,
+  type WhoSigns,
+  whoSigns,
+} from './who-signs.ts';

@@ -1,180 +1,134 @@
 import { z } from 'zod';
-import { type Clock, type Problem, problem, type Result, within } from '../base/index.ts';
-import {
-  type Checked,
-  checkExpression,
-  evaluate,
-  findCondition,
-  readsOf,
-  type SayContext,
-  sayCondition,
-  toGiven,
-  type Values,
-  type Vocabulary,
-} from '../expression/index.ts';
-import { type Catalogue, type RecordValues, type Register, vocabularyOf } from '../register/index.ts';
 import { idSchema, keySchema, labelSchema } from '../values/index.ts';
+
+/* A route as it is stored: who signs a register's records, when, how many of them and by when. */
+
+const formulaSchema = z.string().min(1).max(10_000);
+/** A field's own key, or a path across links: `boat.keeper`. */
+const pathSchema = z.string().regex(/^[a-z][a-z0-9_]{0,47}(\.[a-z][a-z0-9_]{0,47}){0,4}$/, 'This is no field.');
+
+/** Whose field of the register of signers is compared with which path of the record. */
+const matchSchema = z.strictObject({ there: keySchema, here: pathSchema });
+
+/** Who signs a step. */
+export const whoSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('role'), role: keySchema }),
+  z.strictObject({ kind: z.literal('person'), person: z.uuid() }),
+  /** A field of people of the record, of a linked one, or of the record of whoever sent it: `sender.record.head`. */
+  z.strictObject({ kind: z.literal('field'), path: pathSchema }),
+  /** Whom the records of a register name: who, for what, up to which amount, from when, until when. */
+  z.strictObject({
+    kind: z.literal('signers'),
+    register: keySchema,
+    person: keySchema,
+    matches: z.array(matchSchema).max(5).default([]),
+    /** An amount of the record that must not be over theirs; where theirs is empty they have no limit. */
+    limit: matchSchema.nullable().default(null),
+    from: keySchema.nullable().default(null),
+    until: keySchema.nullable().default(null),
+  }),
+]);
+export type Who = z.infer<typeof whoSchema>;
+
+/** By when a step is signed: so many working days after it was entered, or on a day the record says. */
+const deadlineSchema = z.strictObject({
+  by: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('days'), days: z.int().min(1).max(365) }),
+    z.strictObject({ kind: z.literal('date'), path: pathSchema }),
+  ]),
+  /** So many working days before it they are reminded; null: not before. On the day itself they always are. */
+  remind: z.int().min(1).max(60).nullable().default(null),
+  /** What happens when nobody signed so many working days after it; null: it stays with them. */
+  late: z
+    .discriminatedUnion('kind', [
+      z.strictObject({ kind: z.literal('pass'), after: z.int().min(0).max(365), to: whoSchema }),
+      z.strictObject({ kind: z.literal('let_through'), after: z.int().min(0).max(365) }),
+    ])
+    .nullable()
+    .default(null),
+});
+export type Deadline = z.infer<typeof deadlineSchema>;
 
 export const stepSchema = z.strictObject({
   id: idSchema,
   label: labelSchema,
-  /** The role whose people sign. */
-  role: keySchema,
+  who: whoSchema,
   /** The step is entered when this is true; null: always. */
   condition: z.string().max(10_000).nullable(),
+  /** Side by side with the step before it, rather than after it. */
+  beside: z.boolean().default(false),
+  /** How many of those who may sign it do, in any order. */
+  how_many: z.union([z.enum(['any', 'all']), z.int().min(2).max(50)]).default('any'),
+  /** When it is refused: at the first refusal, or when too few are left who could sign. */
+  refused: z.enum(['first', 'cannot']).default('first'),
+  deadline: deadlineSchema.nullable().default(null),
+  /** The fields its signers see; null: what the forms of the register ask. */
+  shows: z.array(keySchema).max(200).nullable().default(null),
+  /** What is worked out beside it, each a formula that gives a text. */
+  notes: z.array(formulaSchema).max(5).default([]),
+  /** Fields that only this step fills in; those that must be are, or nobody approves. */
+  fills: z
+    .array(z.strictObject({ field: keySchema, must: z.boolean().default(true) }))
+    .max(20)
+    .default([]),
+  /** Fields that nobody changes from when this step is entered. */
+  locks: z.array(keySchema).max(200).default([]),
 });
 export type Step = z.infer<typeof stepSchema>;
+
+const settingSchema = z.strictObject({ field: keySchema, value: formulaSchema });
 
 export const routeSchema = z.strictObject({
   id: idSchema,
   key: keySchema,
   label: labelSchema,
   register: keySchema,
+  /** Which records go by it; null: all that no route before it takes. */
+  condition: z.string().max(10_000).nullable().default(null),
   steps: z.array(stepSchema).min(1, 'A route needs at least one step.').max(20),
-  /** Who signs when a step leaves nobody else: a role. */
-  last_resort: keySchema,
+  /** Who signs when too few others may. */
+  last_resort: z.discriminatedUnion('kind', [whoSchema.options[0], whoSchema.options[1]]),
+  /** What is allowed against the rule that nobody signs what they sent, what they changed, or twice. */
+  may_sign: z.array(z.enum(['sent', 'changed', 'twice'])).default([]),
   /** The fields a change of which starts a new round, besides those its conditions read; without it, all of them. */
   watches: z.array(keySchema).max(200).optional(),
+  /** How far a field may move from what each signer saw before it goes round again; either limit is enough. */
+  tolerance: z
+    .strictObject({ field: keySchema, share: z.string().nullable(), amount: z.string().nullable() })
+    .nullable()
+    .default(null),
+  /** The step from which a change of what is watched goes round again, by its id; null: the first. */
+  again_from: z.string().nullable().default(null),
+  /** From where it goes round when its sender mended it. */
+  mended: z.enum(['first', 'that_step']).default('first'),
+  /** Fields that are set when it is approved, refused or sent back. */
+  sets: z
+    .strictObject({
+      approved: z.array(settingSchema).max(20).default([]),
+      refused: z.array(settingSchema).max(20).default([]),
+      sent_back: z.array(settingSchema).max(20).default([]),
+    })
+    .default({ approved: [], refused: [], sent_back: [] }),
+  /** The field that says how much it is about, beside its title in an in-tray; null: as its conditions tell. */
+  amount: keySchema.nullable().default(null),
+  /** The roles that may open again what was approved, besides those who set up forms. */
+  reopens: z.array(keySchema).max(50).default([]),
+  /** The roles that may stop it on its way, and send it round anew, besides those who set up forms. */
+  stops: z.array(keySchema).max(50).default([]),
 });
 export type Route = z.infer<typeof routeSchema>;
 
-/** Where a record stands on its way round. */
-export type Stage = 'waiting' | 'approved' | 'sent_back' | 'refused';
-export type DecisionKind = 'approve' | 'send_back' | 'refuse';
+/** The steps that people of a role sign, for whoever asks what they see: each with its condition. */
+export const stepsOfRoles = ({ steps }: Pick<Route, 'steps'>): { role: string; condition: string | null }[] =>
+  steps.flatMap(({ who, condition }) => (who.kind === 'role' ? [{ role: who.role, condition }] : []));
 
-export interface CompiledRoute {
-  readonly route: Route;
-  readonly register: Register;
-  readonly catalogue: Catalogue;
-  readonly steps: readonly { readonly step: Step; readonly condition: Checked | null }[];
-  /** Every path the conditions read. */
-  readonly reads: readonly (readonly string[])[];
-  /** The record's own fields they follow from. */
-  readonly asked: ReadonlySet<string>;
-  /** The record's own fields, rows among them, a change of one of which starts a new round. */
-  readonly watched: ReadonlySet<string>;
-}
-
-/** A route whose conditions are checked against its register, or every problem with its place. */
-export const compileRoute = (route: Route, catalogue: Catalogue, roles: ReadonlySet<string>): Result<CompiledRoute> => {
-  const register = catalogue.registers.get(route.register);
-  if (!register)
-    return {
-      ok: false,
-      problems: [problem('unknown_register', ['register'], `There is no register “${route.register}”.`)],
-    };
-  const vocabulary = vocabularyOf(register, catalogue);
-  const problems: Problem[] = [];
-  const role = (key: string, path: readonly (string | number)[]) => {
-    if (!roles.has(key)) problems.push(problem('unknown_role', path, `There is no role “${key}”.`));
-  };
-  role(route.last_resort, ['last_resort']);
-  const steps = route.steps.map((step, i) => {
-    role(step.role, ['steps', i, 'role']);
-    if (step.condition === null) return { step, condition: null };
-    const checked = checkExpression(step.condition, vocabulary, { kind: 'condition' });
-    if (!checked.ok) problems.push(...within(['steps', i, 'condition'], checked.problems));
-    const beyond = checked.ok ? beyondRecord(checked.value) : null;
-    if (beyond) problems.push(problem('beyond_record', ['steps', i, 'condition'], beyond));
-    return { step, condition: checked.ok ? checked.value : null };
+/** The steps side by side, in the order in which they are entered: the places of each group. */
+export const groupsOf = (steps: readonly Pick<Step, 'beside'>[]): number[][] => {
+  const groups: number[][] = [];
+  steps.forEach(({ beside }, at) => {
+    const last = groups.at(-1);
+    if (beside && last) last.push(at);
+    else groups.push([at]);
   });
-  const own = register.fields.map(({ key }) => key);
-  route.watches?.forEach((key, i) => {
-    if (!own.includes(key))
-      problems.push(problem('unknown_field', ['watches', i], `${register.plural} have no field “${key}”.`));
-  });
-  if (problems.length > 0) return { ok: false, problems };
-  const reads = steps.flatMap(({ condition }) => condition?.reads ?? []);
-  const asked = fieldsBehind(reads, vocabulary);
-  const watched = new Set(route.watches ? [...asked, ...route.watches] : own);
-  return { ok: true, value: { route, register, catalogue, steps, reads, asked, watched } };
-};
-
-/** The record's own fields that some paths read, and those that what is worked out among them follows from. */
-const fieldsBehind = (reads: readonly (readonly string[])[], vocabulary: Vocabulary): ReadonlySet<string> => {
-  const found = new Set<string>();
-  const follow = (name: string): void => {
-    if (found.has(name)) return;
-    found.add(name);
-    const term = vocabulary.names.get(name)?.formula?.term();
-    for (const [first = ''] of term ? readsOf(term, 'record') : []) follow(first);
-  };
-  for (const [name = ''] of reads) follow(name);
-  return found;
-};
-
-/** Why a route cannot use a condition: it is worked out from the stored record and what that links to alone. */
-const beyondRecord = ({ reach }: Checked): string | null => {
-  if (reach.me) return 'A route asks about the record, not about “me”: several people may look at it.';
-  return reach.records ? 'A route cannot ask about the records that point to this one.' : null;
-};
-
-/** The next step a record enters from step `from` on, or null when none is left; skipped ones are passed over. */
-export const nextStep = (compiled: CompiledRoute, from: number, values: Values): number | null => {
-  for (let at = from; at < compiled.steps.length; at++) {
-    const condition = compiled.steps[at]?.condition;
-    if (!condition || evaluate(condition, values) === true) return at;
-  }
-  return null;
-};
-
-/** The steps a record with these values would enter, in order: those of others are passed over. */
-export const stepsEntered = (compiled: CompiledRoute, values: Values): Step[] =>
-  compiled.steps.flatMap(({ step, condition }) => (!condition || evaluate(condition, values) === true ? [step] : []));
-
-/** A record's own fields as an expression's values; what stands behind links is given with their path as key. */
-export const recordValues = (values: RecordValues, clock: Clock): Values => ({
-  clock,
-  read: (path) =>
-    toGiven(values[path.join('.')] ?? null, (row) => ({ read: ([name = '']) => row.values[name] ?? null })),
-});
-
-export interface Signer {
-  readonly id: string;
-  readonly roles: readonly string[];
-}
-
-/**
- * Who may sign a step: those with its role who did not send the record themselves; if that leaves nobody, the last
- * resort's, and it says so.
- */
-export const signersOf = (
-  route: Route,
-  step: Step,
-  people: readonly Signer[],
-  sender: string,
-): { signers: string[]; lastResort: boolean } => {
-  const having = (role: string) =>
-    people.filter((person) => person.roles.includes(role) && person.id !== sender).map((person) => person.id);
-  const own = having(step.role);
-  return own.length > 0
-    ? { signers: own, lastResort: false }
-    : { signers: having(route.last_resort), lastResort: true };
-};
-
-/** Why a step waits for somebody: "cost is over 500", or null where the step is always entered. */
-export const sayStepReason = (compiled: CompiledRoute, at: number, context: SayContext): string | null => {
-  const condition = compiled.steps[at]?.condition;
-  if (!condition) return null;
-  const sentence = findCondition(condition.expr);
-  return sentence ? sayCondition(sentence, 'is', context) : condition.text;
-};
-
-/** Where a decision leads: the stage it ends in, or the step it goes on to. */
-export const afterDecision = (
-  compiled: CompiledRoute,
-  at: number,
-  decision: DecisionKind,
-  values: Values,
-): { stage: Stage; step: number } => {
-  switch (decision) {
-    case 'approve': {
-      const next = nextStep(compiled, at + 1, values);
-      return next === null ? { stage: 'approved', step: at } : { stage: 'waiting', step: next };
-    }
-    case 'send_back':
-      return { stage: 'sent_back', step: at };
-    case 'refuse':
-      return { stage: 'refused', step: at };
-  }
+  return groups;
 };

@@ -3,7 +3,10 @@ import type { Workspace } from './definition.ts';
 
 /** A workspace's registers and lists by key, for all that is compiled against them. */
 export const catalogueOf = (
-  workspace: Pick<Workspace, 'locale' | 'zone' | 'currency' | 'holidays' | 'people' | 'registers' | 'choice_lists'>,
+  workspace: Pick<Workspace, 'locale' | 'zone' | 'currency' | 'holidays' | 'people' | 'registers' | 'choice_lists'> & {
+    /** The registers whose records are signed. */
+    readonly signed?: readonly string[];
+  },
 ): Catalogue => ({
   locale: workspace.locale,
   zone: workspace.zone,
@@ -12,4 +15,5 @@ export const catalogueOf = (
   people: workspace.people,
   registers: new Map(workspace.registers.map((register) => [register.key, register])),
   choiceLists: new Map(workspace.choice_lists.map((list) => [list.key, list])),
+  ...(workspace.signed && workspace.signed.length > 0 ? { signed: new Set(workspace.signed) } : {}),
 });

@@ -126,10 +126,10 @@ describe('ids of definitions', () => {
       key: 'r',
       label: 'R',
       register: 'invoices',
-      last_resort: 'x',
+      last_resort: { kind: 'role', role: 'x' },
       steps: [
-        { label: 'One', role: 'x', condition: null },
-        { label: 'Two', role: 'x', condition: null },
+        { label: 'One', who: { kind: 'role', role: 'x' }, condition: null },
+        { label: 'Two', who: { kind: 'role', role: 'x' }, condition: null },
       ],
     });
     const [aList, aForm, aRoute] = [identifier.choiceList(list), identifier.form(form), identifier.route(route)];

@@ -93,10 +93,13 @@ export class Identifier {
     };
   }
 
-  /** Steps have no keys: one of the same label and role is the same one. */
+  /** Steps have no keys: one of the same label and signers is the same one. */
   route(route: Route, before?: Route): Route {
-    const steps = this.#list(route.steps, before?.steps ?? EMPTY, ({ label, role }) => `${role} ${label}`);
-    return { ...this.#one(route, before), steps: steps.map(([step]) => step) };
+    const called = ({ label, who }: Route['steps'][number]): string => `${JSON.stringify(who)} ${label}`;
+    const steps = this.#list(route.steps, before?.steps ?? EMPTY, called).map(([step]) => step);
+    // Where the steps are given ids anew, what names one names it by the new one.
+    const from = route.steps.findIndex(({ id }) => id !== undefined && id === route.again_from);
+    return { ...this.#one(route, before), steps, again_from: steps[from]?.id ?? route.again_from };
   }
 
   workspace(file: Workspace): Workspace {

@@ -3,7 +3,7 @@ import { isReservedKey, KEY, type Problem, problem, toKey } from '../base/index.
 import { FUNCTION_NAMES, type Renaming, renameInExpression, type Vocabulary } from '../expression/index.ts';
 import { type Column, type Form, formVocabulary, offeringVocabulary, type Rule } from '../form/index.ts';
 import { type Catalogue, type Constraint, findVocabulary, type Register, vocabularyOf } from '../register/index.ts';
-import type { Route } from '../signoff/index.ts';
+import { type Route, routeVocabulary, type Who } from '../signoff/index.ts';
 import { rowsKey } from '../sql/index.ts';
 import { numberingIn, type RowField, rowFieldsIn, rowsIn, workedOutIn } from '../values/index.ts';
 
@@ -176,17 +176,76 @@ export const renameInForm = (form: Form, before: Catalogue, renaming: Renaming):
   };
 };
 
-/** A route after a field got a new key. */
+const renameInWho = (who: Who, vocabulary: Vocabulary, renaming: Renaming): Who => {
+  switch (who.kind) {
+    case 'role':
+    case 'person':
+      return who;
+    case 'field':
+      return { ...who, path: renameInExpression(who.path, vocabulary, renaming) };
+    case 'signers': {
+      const put = (key: string): string => (who.register === renaming.register ? renamed(key, renaming) : key);
+      const match = ({ there, here }: { readonly there: string; readonly here: string }) => ({
+        there: put(there),
+        here: renameInExpression(here, vocabulary, renaming),
+      });
+      return {
+        ...who,
+        person: put(who.person),
+        matches: who.matches.map(match),
+        limit: who.limit && match(who.limit),
+        from: who.from && put(who.from),
+        until: who.until && put(who.until),
+      };
+    }
+  }
+};
+
+/** A route after a field got a new key: the fields it names, its conditions, and whom it asks. */
 export const renameInRoute = (route: Route, before: Catalogue, renaming: Renaming): Route => {
   const register = before.registers.get(route.register);
   if (!register) return route;
-  const vocabulary = vocabularyOf(register, before);
+  const vocabulary = routeVocabulary(register, before, new Map());
+  const own = (key: string): string => (route.register === renaming.register ? renamed(key, renaming) : key);
+  const formula = (text: string): string => renameInExpression(text, vocabulary, renaming);
+  const condition = (text: string | null): string | null => (text === null ? null : formula(text));
+  const step = (held: Route['steps'][number]): Route['steps'][number] => {
+    const { deadline } = held;
+    return {
+      ...held,
+      who: renameInWho(held.who, vocabulary, renaming),
+      condition: condition(held.condition),
+      notes: held.notes.map(formula),
+      shows: held.shows?.map(own) ?? null,
+      fills: held.fills.map((fill) => ({ ...fill, field: own(fill.field) })),
+      locks: held.locks.map(own),
+      deadline: deadline && {
+        ...deadline,
+        by:
+          deadline.by.kind === 'date'
+            ? { ...deadline.by, path: renameInExpression(deadline.by.path, vocabulary, renaming) }
+            : deadline.by,
+        late:
+          deadline.late?.kind === 'pass'
+            ? { ...deadline.late, to: renameInWho(deadline.late.to, vocabulary, renaming) }
+            : deadline.late,
+      },
+    };
+  };
+  const settings = (held: Route['sets'][keyof Route['sets']]) =>
+    held.map(({ field, value }) => ({ field: own(field), value: formula(value) }));
   return {
     ...route,
-    steps: route.steps.map((step) => ({
-      ...step,
-      condition: step.condition === null ? null : renameInExpression(step.condition, vocabulary, renaming),
-    })),
+    condition: condition(route.condition),
+    steps: route.steps.map(step),
+    ...(route.watches ? { watches: route.watches.map(own) } : {}),
+    amount: route.amount && own(route.amount),
+    tolerance: route.tolerance && { ...route.tolerance, field: own(route.tolerance.field) },
+    sets: {
+      approved: settings(route.sets.approved),
+      refused: settings(route.sets.refused),
+      sent_back: settings(route.sets.sent_back),
+    },
   };
 };
 

@@ -23,7 +23,7 @@ describe.each(keys)('the set %s', (key) => {
       const compiled = compileForm(form, catalogue);
       expect([form.key, compiled.ok ? [] : compiled.problems]).toEqual([form.key, []]);
     }
-    const roles = new Set(file.roles.map((role) => role.key));
+    const roles = new Map(file.roles.map((role) => [role.key, role]));
     for (const route of file.routes) expect(compileRoute(route, catalogue, roles).ok).toBe(true);
     for (const role of file.roles) expect([role.key, roleProblems(role, catalogue)]).toEqual([role.key, []]);
   });

@@ -2,6 +2,7 @@ import { afterEach, describe, expect, test } from 'vitest';
 import { Browser } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { AccountPages } from '../pages/account.ts';
+import { InTray } from '../pages/in-tray.ts';
 
 const PASSWORD = 'beans and peas';
 
@@ -98,7 +99,7 @@ describe('the first day', () => {
     await una.seeText('Approval');
     await hal.visit(`${iolite.address}/in-tray`);
     await hal.click('//main//a[contains(., "Train to the county fair")]');
-    await hal.press('Approve');
+    await new InTray(hal, iolite.address).approve();
     await una.visit(`${iolite.address}/registers/expenses`);
     await una.seeText('Train to the county fair');
     await una.see('//main//*[. = "Approved"]');

@@ -378,7 +378,6 @@ describe('Report an incident', () => {
       await phone.write('Name', 'Lowri Teague');
       await phone.choose('Part of the body', 'Eye');
       expect(await phone.axe()).toEqual([]);
-      await phone.picture('rows-phone');
       await phone.press('Done');
       await phone.see('//button[@aria-expanded = "false"][contains(., "Lowri Teague")][contains(., "Eye")]');
       await phone.visit(await phone.driver.getCurrentUrl());

@@ -13,7 +13,7 @@ import { invalid, notFound } from '../platform/refusal.ts';
 import { people } from '../platform/schema.ts';
 import { readLinked } from '../records/reader/index.ts';
 import { asSystem, type Look } from '../records/work.ts';
-import { askOthers } from '../signoff/ask-anew.ts';
+import { askOthers } from '../signoff/wake.ts';
 import { note } from './noted.ts';
 import { awayOf } from './read-people.ts';
 import { dropSecondStep } from './second-step.ts';
@@ -146,13 +146,17 @@ const switchOff = async (changing: Changing, off: boolean): Promise<void> => {
     .update(people)
     .set({ switchedOffAt: off ? new Date(look.clock.now) : null })
     .where(eq(people.id, before.id));
-  if (off) await askOthers({ db: tx, definitions: look.definitions }, before.id);
   const detail = off ? `switched ${before.name} off` : `switched ${before.name} on again`;
   await note(tx, look.clock.now, { personId: look.person.id, aboutId: before.id, action: 'switched', detail });
 };
 
 /** Changes a person, all of it or nothing; noted in the history of the workspace. */
-export const changePerson = ({ db, reader }: Workplace, by: Person, id: string, change: PersonChange): Promise<void> =>
+export const changePerson = (
+  { db, reader, followers }: Workplace,
+  by: Person,
+  id: string,
+  change: PersonChange,
+): Promise<void> =>
   inTransaction(db, async (tx) => {
     await lockDefinitions(tx);
     const look = lookAs(tx, await reader.read(tx), by);
@@ -169,5 +173,8 @@ export const changePerson = ({ db, reader }: Workplace, by: Person, id: string, 
       const detail = `switched the second step of ${before.name} off`;
       await note(tx, look.clock.now, { personId: by.id, aboutId: id, action: 'second_step', detail });
     }
+    // What waits for them, or for nobody, is asked of those who may sign it now.
+    if (change.roles || change.switched_off !== undefined || change.away !== undefined)
+      await askOthers({ ...look, db: tx, followers }, id);
     await notify(tx, { kind: 'workspace' });
   });

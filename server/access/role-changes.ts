@@ -3,6 +3,7 @@ import { everyField, fieldLabel, type Role, roleWarnings, sayRole } from '#core/
 import { joinWords } from '#core/base/index.ts';
 import { blindSpots, type Form, fieldsNeeded, type Needs } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
+import { stepsOfRoles } from '#core/signoff/index.ts';
 import type { SayRoles } from '../definitions/service.ts';
 import { compiledForm, type Definitions } from '../definitions/store.ts';
 import { toPerson } from '../people/names.ts';
@@ -108,11 +109,16 @@ const sayFields = (before: Role | undefined, after: Role, definitions: Definitio
 /** What whoever holds a role will not see of what the forms it fills in, and the routes it signs, go by. */
 const sayForms = (role: Role, { catalogue, forms, routes }: Definitions): string[] => {
   const filled = [...forms.values()].map(({ published }) => published.document);
-  const registers = new Set([...filled.map(({ register }) => register), ...routes.keys()]);
+  const registers = new Set([
+    ...filled.map(({ register }) => register),
+    ...[...routes.values()].map(({ document }) => document.register.key),
+  ]);
   return [...registers].flatMap((key) => {
     const register = catalogue.registers.get(key);
     if (!register) return [];
-    const steps = routes.get(key)?.document.route.steps ?? [];
+    const steps = [...routes.values()].flatMap(({ document }) =>
+      document.register.key === key ? stepsOfRoles(document.route) : [],
+    );
     const own = filled.filter((form) => form.register === key);
     const told = (senders: readonly string[], some: readonly Form[], needs?: Needs): string[] => [
       ...blindSpots({

@@ -460,8 +460,8 @@ describe('roles', () => {
       key: 'boats',
       label: 'Boats',
       register: 'boats',
-      steps: [{ label: 'Yard manager', role: 'yard_manager', condition: null }],
-      last_resort: 'operations_manager',
+      steps: [{ label: 'Yard manager', who: { kind: 'role', role: 'yard_manager' }, condition: null }],
+      last_resort: { kind: 'role', role: 'operations_manager' },
     };
     await must(runa.put('/api/routes/boats', route));
     const entry = { id: newId(), version: 1, filled_in_at: new Date().toISOString() };

@@ -7,7 +7,7 @@ import type { Person } from '../people/person.ts';
 import type { Db } from '../platform/database.ts';
 import type { Task } from '../platform/jobs.ts';
 import { post } from '../platform/messages.ts';
-import { people, signOffs } from '../platform/schema.ts';
+import { people, signOffParts, signOffs } from '../platform/schema.ts';
 import { readInTray } from '../signoff/in-tray.ts';
 import { TELL_WAITING } from '../signoff/tell.ts';
 import { lookAs } from './work.ts';
@@ -30,7 +30,14 @@ const payloadSchema = z.object({ signOff: z.string() });
 /** Those for whom a sign-off may wait, with when they want to be told. */
 const readConcerned = async (db: Db, id: string): Promise<ReadonlySet<string>> => {
   const [row] = await db.select().from(signOffs).where(eq(signOffs.id, id));
-  return new Set(row ? [...row.signers, row.sender] : []);
+  const parts = await db
+    .select({ person: signOffParts.personId, standIn: people.standIn })
+    .from(signOffParts)
+    .innerJoin(people, eq(people.id, signOffParts.personId))
+    .where(eq(signOffParts.signOffId, id));
+  // Whoever stands in for somebody who is away hears of it, too: their own in-tray says whether it waits for them.
+  const asked = parts.flatMap(({ person, standIn }) => (standIn === null ? [person] : [person, standIn]));
+  return new Set(row ? [...asked, row.sender] : []);
 };
 
 const readChoices = async (db: Db): Promise<ReadonlyMap<string, 'at_once' | 'daily'>> => {
@@ -56,7 +63,7 @@ export const tellWaitingTask = (reader: DefinitionsReader): Task => ({
     for (const person of await readActive(db)) {
       if (!concerned.has(person.id) || choices.get(person.id) !== 'at_once') continue;
       const { items } = await readInTray(lookAs(db, definitions, person));
-      const item = items.find((each) => each.sign_off === signOff);
+      const item = items.find((each) => each.sign_off === signOff && each.kind !== 'sent');
       if (item) await writeOne(db, definitions.name, person, item);
     }
     return {};
@@ -72,7 +79,8 @@ export const tellDailyTask = (reader: DefinitionsReader): Task => ({
     const choices = await readChoices(db);
     for (const person of await readActive(db)) {
       if (choices.get(person.id) !== 'daily') continue;
-      const { items } = await readInTray(lookAs(db, definitions, person));
+      const { items: all } = await readInTray(lookAs(db, definitions, person));
+      const items = all.filter(({ kind }) => kind !== 'sent');
       if (items.length === 0) continue;
       await post(db, {
         to: person,

@@ -205,21 +205,25 @@ describe('changing definitions that are in use', () => {
     expect((await piet.post(FORM, { ...old, id: newId(), version: 9 })).body.errors[0].pointer).toBe('#/version');
   });
 
-  test('one register has one route', async () => {
+  test('of several routes on a register all but the last say which records they take', async () => {
     const route = {
       key: 'second',
       label: 'Second',
       register: 'near_misses',
-      steps: [{ label: 'Office', role: 'office', condition: null }],
-      last_resort: 'operations_manager',
+      steps: [{ label: 'Office', who: { kind: 'role', role: 'office' }, condition: null }],
+      last_resort: { kind: 'role', role: 'operations_manager' },
     };
     expect((await runa.put('/api/routes/second', route)).body.errors[0].code).toBe('route_taken');
     expect((await runa.put('/api/routes/third', route)).body.errors[0].code).toBe('key');
-    const unknown = { ...route, key: 'near_misses', steps: [{ label: 'X', role: 'pirate', condition: 'cost > "x"' }] };
+    const unknown = {
+      ...route,
+      key: 'near_misses',
+      steps: [{ label: 'X', who: { kind: 'role', role: 'pirate' }, condition: 'cost > "x"' }],
+    };
     const told = (await runa.put('/api/routes/near_misses', unknown)).body.errors.map(
       (each: { pointer: string }) => each.pointer,
     );
-    expect(told).toEqual(['#/steps/0/role', '#/steps/0/condition']);
+    expect(told).toEqual(['#/steps/0/who/role', '#/steps/0/condition']);
   });
 
   test('writers and a change of definitions at the same moment both come through', async () => {

@@ -14,7 +14,7 @@ const makeDefinitions = async (tx: Tx, file: Workspace): Promise<void> => {
   const catalogue = catalogueOf(file);
   const empty = { ...catalogue, registers: new Map(), choiceLists: new Map() };
   const plan = valueOrRefuse(planChange(empty, catalogue));
-  const roles = new Set(file.roles.map((role) => role.key));
+  const roles = new Map(file.roles.map((role) => [role.key, role]));
   for (const form of file.forms) valueOrRefuse(compileForm(form, catalogue), ['forms', form.key]);
   for (const route of file.routes) valueOrRefuse(compileRoute(route, catalogue, roles), ['routes', route.key]);
   await carryOutPlan(tx, plan, catalogue);

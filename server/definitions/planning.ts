@@ -129,7 +129,7 @@ const brokenBy = (
 ): Problem[] => [
   ...misfits.flatMap(({ form, problems, instead }) => (instead ? [] : within(['forms', form.document.key], problems))),
   ...[...definitions.routes.values()].flatMap(({ document }) => {
-    const compiled = compileRoute(renamed.route(document.route), after, new Set(definitions.roles.keys()));
+    const compiled = compileRoute(renamed.route(document.route), after, definitions.roles);
     return compiled.ok ? [] : within(['routes', document.route.key], compiled.problems);
   }),
 ];
@@ -163,7 +163,7 @@ const rename = (definitions: Definitions, drafts: readonly Draft[], renames: rea
     stages.reduce((document, { renaming, before }) => renameInRoute(document, before, renaming), given);
   const role = (given: Role) =>
     stages.reduce((document, { renaming, before }) => renameInRole(document, before, renaming), given);
-  const draftsOf = new Map(drafts.map((each) => [each.form.key, each.form]));
+  const draftsOf = new Map(drafts.map(({ document }) => [document.key, document]));
   const keys = new Set([...definitions.forms.keys(), ...draftsOf.keys()]);
   const forms = [...keys].map((key) =>
     [draftsOf.get(key), definitions.forms.get(key)?.published.document].filter((held) => held !== undefined),
@@ -350,7 +350,7 @@ export const planDefinitions = async (
   changes: Changes,
 ): Promise<PlannedChange> => {
   const renames = renamesIn(definitions.catalogue, changes);
-  const renamed = rename(definitions, renames.length > 0 ? await readDrafts(db) : [], renames);
+  const renamed = rename(definitions, renames.length > 0 ? await readDrafts(db, 'form') : [], renames);
   const retold = (sent: Register): Register => {
     const [before, now] = [definitions.catalogue.registers.get(sent.key), renamed.catalogue.registers.get(sent.key)];
     return renames.length > 0 && before && now ? inNewWords(sent, before, now) : sent;

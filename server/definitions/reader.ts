@@ -108,6 +108,15 @@ const openVersion = async (
   return { published, open: newestThatFits(await readFormVersions(db, published.document.key), catalogue) };
 };
 
+/** The registers over which there is a route, or ever was one: what was signed can be asked for. */
+const readSigned = async (db: Queryable): Promise<string[]> => {
+  const rows = await db
+    .select({ register: raw<string>`${definitions.document} ->> 'register'` })
+    .from(definitions)
+    .where(eq(definitions.kind, 'route'));
+  return [...new Set(rows.map(({ register }) => register))].sort();
+};
+
 /** Reads the definitions in force, each workspace version once; what did not change is not compiled again. */
 const readNewest = async (db: Queryable, before: Newest | null): Promise<Newest> => {
   const [head] = await db.select().from(workspace).where(eq(workspace.id, 1));
@@ -119,10 +128,12 @@ const readNewest = async (db: Queryable, before: Newest | null): Promise<Newest>
     .orderBy(asc(definitions.position), asc(definitions.key));
   const documents = await readDocuments(db, heads, before?.documents ?? new Map());
   const stored = await readStored(db);
+  const signed = await readSigned(db);
   const { version: _, ...settings } = head;
   const catalogueMark = JSON.stringify([
     settings,
     [...stored].sort(),
+    signed,
     heads.filter(({ kind }) => kind === 'register' || kind === 'choice_list').map(nameOf),
   ]);
   const registers: Register[] = [];
@@ -155,13 +166,13 @@ const readNewest = async (db: Queryable, before: Newest | null): Promise<Newest>
   const catalogue =
     before?.catalogueMark === catalogueMark
       ? before.definitions.catalogue
-      : { ...catalogueOf({ ...head, registers, choice_lists: lists }), stored };
+      : { ...catalogueOf({ ...head, registers, choice_lists: lists, signed }), stored };
   const forms = new Map<string, FormVersions>();
   for (const each of published) forms.set(each.document.key, await openVersion(db, each, catalogue));
   const compiled = new Map<string, Versioned<CompiledRoute>>();
   for (const { document, version } of routes) {
-    const route = compileRoute(document, catalogue, new Set(roles.keys()));
-    if (route.ok) compiled.set(document.register, { document: route.value, version });
+    const route = compileRoute(document, catalogue, roles);
+    if (route.ok) compiled.set(document.key, { document: route.value, version });
   }
   return {
     definitions: {

@@ -1,5 +1,5 @@
 import { and, arrayOverlaps, eq, sql } from 'drizzle-orm';
-import type { DraftAnswer, FormSummary, PlanAnswer, RouteSummary } from '#contract/index.ts';
+import type { DraftAnswer, FormSummary, PlanAnswer, RouteDraftAnswer, RouteSummary } from '#contract/index.ts';
 import { givesSetUp, NO_RIGHTS, type Role } from '#core/access/index.ts';
 import { type Problem, problem } from '#core/base/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
@@ -19,7 +19,14 @@ import { dropDraft, findDraft, keepDraft, rewriteDrafts } from './drafts.ts';
 import { newId } from './ids.ts';
 import { type Changes, planDefinitions, sayPlan } from './planning.ts';
 import type { DefinitionsReader } from './reader.ts';
-import { type Definitions, nextVersion, publishDefinition, rewriteDefinitions } from './store.ts';
+import {
+  type Definitions,
+  nextVersion,
+  publishDefinition,
+  retireDefinition,
+  rewriteDefinitions,
+  routesOf,
+} from './store.ts';
 
 /**
  * Counts how many records break a constraint, read by a catalogue that may not be in force yet. The composition root
@@ -92,6 +99,11 @@ const refuseLockingOut = async (db: Queryable, { roles }: Definitions, changed: 
   }
 };
 
+const refuseOtherKey = (key: string, route: Route): void => {
+  if (route.key !== key)
+    throw invalid([problem('key', ['key'], 'The key in the route is not the one in the address.')]);
+};
+
 const LAST_WORDS = { registers: 'registers and their rules', people: 'people and roles' };
 
 /** The last person with a right cannot lose it. */
@@ -144,7 +156,7 @@ export class DefinitionsService {
       await carryOutPlan(tx, plan, after);
       if (plan.steps.some(({ kind }) => kind === 'rename_field')) {
         await rewriteDefinitions(tx, renamed.form, renamed.route);
-        await rewriteDrafts(tx, renamed.form);
+        await rewriteDrafts(tx, renamed.form, renamed.route);
       }
       const lists = changes.choice_lists.flatMap((list) => after.choiceLists.get(list.key) ?? []);
       for (const list of lists) await publishDefinition(tx, 'choice_list', list, by);
@@ -173,9 +185,9 @@ export class DefinitionsService {
     const definitions = await this.#reader.read(this.#db);
     valueOrRefuse(compileForm(given, definitions.catalogue));
     return inTransaction(this.#db, async (tx) => {
-      const before = (await findDraft(tx, key))?.form ?? definitions.forms.get(key)?.published.document;
+      const before = (await findDraft(tx, 'form', key))?.document ?? definitions.forms.get(key)?.published.document;
       const form = identified.form(given, before);
-      const revision = await keepDraft(tx, form, by);
+      const revision = await keepDraft(tx, 'form', form, by);
       await notify(tx, { kind: 'draft', form: key });
       return { form, revision, version: (await nextVersion(tx, 'form', key)).version };
     });
@@ -192,7 +204,7 @@ export class DefinitionsService {
     by: string,
   ): Promise<FormSummary> {
     return this.#change(async (tx, definitions) => {
-      const base = (await findDraft(tx, key))?.form ?? definitions.forms.get(key)?.published.document;
+      const base = (await findDraft(tx, 'form', key))?.document ?? definitions.forms.get(key)?.published.document;
       if (!base) throw notFound();
       const unknown = [...fillInBy, ...(seenBy ?? [])].filter((role) => !definitions.roles.has(role));
       if (unknown.length > 0)
@@ -200,7 +212,7 @@ export class DefinitionsService {
       const form: Form = { ...base, fill_in_by: [...fillInBy] };
       valueOrRefuse(compileForm(form, definitions.catalogue));
       const version = await publishDefinition(tx, 'form', form, by);
-      await dropDraft(tx, key);
+      await dropDraft(tx, 'form', key);
       for (const role of seenBy === null ? [] : definitions.roles.values()) {
         const rights = role.registers[form.register] ?? NO_RIGHTS;
         const see = seenBy?.includes(role.key) ?? false;
@@ -217,21 +229,60 @@ export class DefinitionsService {
     });
   }
 
-  /** Publishes a new version of a route. One register has one. */
-  putRoute(key: string, given: Route, by: string): Promise<RouteSummary> {
+  /** Keeps a draft of a route; what is wrong with it is told, and kept all the same: a sentence may be half written. */
+  async keepRoute(key: string, given: Route, by: string): Promise<RouteDraftAnswer> {
+    refuseOtherKey(key, given);
+    const definitions = await this.#reader.read(this.#db);
+    if (!definitions.catalogue.registers.has(given.register))
+      throw invalid([problem('unknown_register', ['register'], `There is no register “${given.register}”.`)]);
+    return inTransaction(this.#db, async (tx) => {
+      const before = (await findDraft(tx, 'route', key))?.document ?? definitions.routes.get(key)?.document.route;
+      const route = identified.route(given, before);
+      const revision = await keepDraft(tx, 'route', route, by);
+      await notify(tx, { kind: 'draft', form: key });
+      return { route, revision, version: (await nextVersion(tx, 'route', key)).version };
+    });
+  }
+
+  /** Throws the draft of a route away. */
+  async dropRouteDraft(key: string): Promise<void> {
+    await inTransaction(this.#db, async (tx) => {
+      await dropDraft(tx, 'route', key);
+      await notify(tx, { kind: 'draft', form: key });
+    });
+  }
+
+  /** Publishes a new version of a route: what is given, or its draft. What is on its way stays on the version it began. */
+  putRoute(key: string, given: Route | null, by: string): Promise<RouteSummary> {
     return this.#change(async (tx, definitions) => {
-      if (given.key !== key)
-        throw invalid([problem('key', ['key'], 'The key in the route is not the one in the address.')]);
-      const known = [...definitions.routes.values()].find(({ document }) => document.route.key === key);
-      const route = identified.route(given, known?.document.route);
-      valueOrRefuse(compileRoute(route, definitions.catalogue, new Set(definitions.roles.keys())));
-      const other = definitions.routes.get(route.register);
-      if (other && other.document.route.key !== key) {
-        throw invalid([problem('route_taken', ['register'], 'This register has a route already. Change that one.')]);
-      }
+      const document = given ?? (await findDraft(tx, 'route', key))?.document;
+      if (!document) throw notFound();
+      refuseOtherKey(key, document);
+      const route = identified.route(document, definitions.routes.get(key)?.document.route);
+      valueOrRefuse(compileRoute(route, definitions.catalogue, definitions.roles));
+      const others = routesOf(definitions, route.register).filter(({ document: other }) => other.route.key !== key);
+      const taking = others.find(({ document: other }) => other.condition === null);
+      if (taking && route.condition === null && !definitions.routes.has(key))
+        throw invalid([
+          problem(
+            'route_taken',
+            ['condition'],
+            `${taking.document.route.label} takes all records that are left. Say which of them this route takes.`,
+          ),
+        ]);
       const version = await publishDefinition(tx, 'route', route, by);
+      await dropDraft(tx, 'route', key);
       await bumpVersion(tx);
       return { route, version };
+    });
+  }
+
+  /** Takes a route out of force: nothing more goes by it; what is on its way goes on. Its versions stay. */
+  withdrawRoute(key: string): Promise<void> {
+    return this.#change(async (tx, definitions) => {
+      if (!definitions.routes.has(key)) throw notFound();
+      await retireDefinition(tx, 'route', key);
+      await bumpVersion(tx);
     });
   }
 

@@ -31,9 +31,13 @@ export interface Definitions {
   readonly catalogue: Catalogue;
   readonly roles: ReadonlyMap<string, Role>;
   readonly forms: ReadonlyMap<string, FormVersions>;
-  /** The published route of a register, by register key. */
+  /** The published routes by their keys, in their order: of several on one register the first that takes a record counts. */
   readonly routes: ReadonlyMap<string, Versioned<CompiledRoute>>;
 }
+
+/** The published routes of a register, in their order. */
+export const routesOf = ({ routes }: Definitions, register: string): Versioned<CompiledRoute>[] =>
+  [...routes.values()].filter(({ document }) => document.register.key === register);
 
 /** What a definition defines. */
 export type DefinitionKind = (typeof definitions.$inferSelect)['kind'];
@@ -112,6 +116,14 @@ export const nextVersion = async (
   };
 };
 
+/** A definition that is in force no more; its versions stay. */
+export const retireDefinition = async (db: Queryable, kind: DefinitionKind, key: string): Promise<void> => {
+  await db
+    .update(definitions)
+    .set({ status: 'retired' })
+    .where(and(at(kind, key), eq(definitions.status, 'published')));
+};
+
 /** Stores the next version of a definition as published; the one before it is retired. Gives its number. */
 export const publishDefinition = async (
   db: Queryable,
@@ -121,10 +133,7 @@ export const publishDefinition = async (
 ): Promise<number> => {
   const { key } = document;
   const { version, position } = await nextVersion(db, kind, key);
-  await db
-    .update(definitions)
-    .set({ status: 'retired' })
-    .where(and(at(kind, key), eq(definitions.status, 'published')));
+  await retireDefinition(db, kind, key);
   await db.insert(definitions).values({ kind, key, version, status: 'published', position, document, createdBy: by });
   return version;
 };

@@ -88,7 +88,7 @@ export const readFileOfRecord = async (
 /** A picture or video of a form's introductions, for whoever may fill the form in, or is making it. */
 export const readFileOfForm = async (look: Look, key: string, file: string, small: boolean): Promise<SentFile> => {
   const { definitions, person, db } = look;
-  const draft = setsUp(definitions, person, 'forms') ? (await findDraft(db, key))?.form : undefined;
+  const draft = setsUp(definitions, person, 'forms') ? (await findDraft(db, 'form', key))?.document : undefined;
   const shows = [definitions.forms.get(key)?.open?.document, draft].some(
     (form) =>
       form &&

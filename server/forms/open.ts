@@ -47,8 +47,8 @@ export const openForm = async (look: Look, key: string, draft: boolean): Promise
     if (!plain) throw notFound();
     return plain;
   }
-  const kept = draft && setsUp(definitions, person, 'forms') ? await findDraft(db, key) : null;
-  if (kept) return { document: kept.form, version: (await nextVersion(db, 'form', key)).version, draft: true };
+  const kept = draft && setsUp(definitions, person, 'forms') ? await findDraft(db, 'form', key) : null;
+  if (kept) return { document: kept.document, version: (await nextVersion(db, 'form', key)).version, draft: true };
   const open = definitions.forms.get(key)?.open;
   if (!open || !mayFill(definitions, person, open.document)) throw notFound();
   return { ...open, draft: false };

@@ -7,6 +7,7 @@ import { notFound } from '../platform/refusal.ts';
 import { lockedOf } from '../records/commands/index.ts';
 import { findRecord, readAllowed } from '../records/reader/index.ts';
 import type { Look } from '../records/work.ts';
+import { readLocksOf } from '../signoff/locks.ts';
 import { findSentBack } from '../signoff/part.ts';
 import { withFills } from './fills.ts';
 import { neededBy } from './needed.ts';
@@ -28,7 +29,7 @@ export interface FormAsked {
 const readRecord = async (look: Look, shown: Look, asked: FormAsked, registerKey: string) => {
   if (!asked.record) return { record: null, sentBack: null };
   const register = shown.sight.catalogue.registers.get(registerKey);
-  const sentBack = await findSentBack(look.db, asked.record, look.person.id);
+  const sentBack = await findSentBack(look, asked.record);
   if (!register || (!sentBack && !mayChangeBy(look, asked.form))) throw notFound();
   if (!sentBack) await refuseUnseenRecord(look, register, asked.record);
   const record = await findRecord(shown, register, asked.record);
@@ -38,6 +39,11 @@ const readRecord = async (look: Look, shown: Look, asked: FormAsked, registerKey
 
 /** The questions that this person may not answer: of a record that is changed, or of one that is added. */
 const readLocked = async (look: Look, register: Register, asked: FormAsked): Promise<Record<string, string>> => {
+  const held = Object.fromEntries(await readLocksOf(look, register, asked.record ?? null));
+  return { ...(await lockedByRoles(look, register, asked)), ...held };
+};
+
+const lockedByRoles = async (look: Look, register: Register, asked: FormAsked): Promise<Record<string, string>> => {
   const isDesigned = plainFormOf(asked.form) === null;
   if (asked.record === undefined) {
     // What can be given a record only while something holds of it, is judged when it is sent.

@@ -155,7 +155,7 @@ const changeByEntry = async (
   { id, from }: NonNullable<GivenEntry['record']>,
 ): Promise<Sent> => {
   const { register, through } = received;
-  const sentBack = await findSentBack(work.db, id, work.person.id);
+  const sentBack = await findSentBack(work, id);
   if (!sentBack && mayChangeBy(work, received.key)) await refuseUnseenRecord(work, register, id);
   const current =
     sentBack || mayChangeBy(work, received.key) ? await findRecord(through, received.compiled.register, id) : null;

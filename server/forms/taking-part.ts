@@ -1,10 +1,11 @@
-import { type CompiledForm, plainForm } from '#core/form/index.ts';
+import { askingOf, type CompiledForm, compileForm, plainForm } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { formWithId } from '../definitions/ids.ts';
 import { compiledForm } from '../definitions/store.ts';
 import { notFound } from '../platform/refusal.ts';
 import type { Look } from '../records/work.ts';
 import { type Standing, standTo } from '../signoff/part.ts';
+import { readShownToSigner } from '../signoff/shown.ts';
 import { sightOfAsked } from './through-form.ts';
 
 /** The form a record came by; where it came by none, or by one that no longer fits, its register's own. */
@@ -16,6 +17,16 @@ const formOfPart = ({ definitions }: Look, register: Register, formId: Standing[
     if (compiled?.ok) return compiled.value;
   }
   return null;
+};
+
+/** A form with the questions that a step shows its signers, and with what it has them fill in; as it is where none says. */
+const formAsShown = async (look: Look, register: Register, id: string, asked: CompiledForm): Promise<CompiledForm> => {
+  const shown = await readShownToSigner(look, id);
+  if (!shown) return asked;
+  const keys = shown.only ?? asked.questions.map(({ key }) => key);
+  const form = askingOf(asked.form.key, asked.form.label, register, [...new Set([...keys, ...shown.besides])]);
+  const compiled = compileForm(form, look.definitions.catalogue);
+  return compiled.ok ? compiled.value : asked;
 };
 
 /**
@@ -33,7 +44,8 @@ export const lookAtRecord = async <L extends Look>(
   const seen = look.sight.catalogue.registers.get(key);
   if (seen === whole && !look.sight.scopes.has(key)) return { look, register: whole };
   const stands = await standTo(look, whole, id);
-  const form = stands.takesPart ? formOfPart(look, whole, stands.formId) : null;
+  const asked = stands.takesPart ? formOfPart(look, whole, stands.formId) : null;
+  const form = asked && (await formAsShown(look, whole, id, asked));
   if (form) {
     const sight = sightOfAsked(look.sight, form, id);
     return { look: { ...look, sight }, register: sight.catalogue.registers.get(key) ?? whole };

@@ -220,6 +220,16 @@ describe('who sees what', () => {
     keepForm: () => [{ params: { key: 'new_client' }, body: {} }],
     publishForm: () => [{ params: { key: 'no_such' }, body: { fill_in_by: [], seen_by: [] } }],
     putRoute: () => byRegister(() => ({ body: {} })),
+    routes: () => [{}],
+    routeDraft: () => byRegister(),
+    keepRoute: () => byRegister(() => ({ body: {} })),
+    dropRouteDraft: () => byRegister(),
+    publishRoute: () => byRegister(),
+    withdrawRoute: () => byRegister(),
+    routeMoves: () => byRegister(),
+    moveRoute: () => byRegister(),
+    whoSigns: () => byRegister(({ id }) => ({ body: { record: id } })),
+    routeTrial: () => byRegister(() => ({ body: {} })),
     workOut: () => byRegister(() => ({ body: { formula: 'id', gives: { kind: 'text' } } })),
     setAside: () => byRegister(),
     records: () => [
@@ -264,6 +274,7 @@ describe('who sees what', () => {
     csvState: () => byRegister(),
     undoCsv: () => byRegister(),
     history: () => byRegister(),
+    signOffHistory: () => byRegister(),
     form: () => [
       ...forms().map((key) => ({ params: { key } })),
       ...planted.flatMap(({ register, id }) => [
@@ -275,6 +286,13 @@ describe('who sees what', () => {
         })),
       ]),
     ],
+    whoSignsForm: () =>
+      planted.flatMap(({ register, id }) =>
+        forms().map((key) => ({
+          params: { key },
+          body: { values: Object.fromEntries(register.fields.map((field) => [field.key, id])) },
+        })),
+      ),
     sendEntry: () => forms().map((key) => ({ params: { key }, body: entryOf({ no_such: 1 }) })),
     lookUp: () => asked().flatMap((params) => ['', 'zq'].map((find) => ({ params, query: { find } }))),
     duplicates: () =>
@@ -304,6 +322,8 @@ describe('who sees what', () => {
     lookAs: () => [{ body: { person: newId() } }],
     lookAsOneself: () => [{}],
     workspaceHistory: () => [{}],
+    trayDetail: () => byRegister(),
+    decideMany: () => [{ body: { decision: 'approve', comment: '', items: [{ id: newId(), version: 1 }] } }],
     decide: () => byRegister(() => ({ body: { decision: 'approve', comment: '', version: 1 } })),
   };
   /** What changes a record is tried where it may not be seen: what may be is another test's. */

@@ -263,7 +263,9 @@ describe('the HTTP interface', () => {
       );
       expect(sent.body.goes_to).toBe('Yard manager');
       const mine = async (who: Caller) =>
-        (await who.get('/api/in-tray')).body.items.find((item: { record: string }) => item.record === sent.body.id);
+        (await who.get('/api/in-tray')).body.items.find(
+          (item: { record: string; kind: string }) => item.record === sent.body.id && item.kind !== 'sent',
+        );
       const item = await mine(sana);
       expect(item.why).toBe('Cost is over 500, so the Yard manager signs.');
       expect(await mine(piet)).toBeUndefined();
@@ -276,7 +278,7 @@ describe('the HTTP interface', () => {
       expect((await decide(sana, 'send_back', 'Which boat?')).body.stage).toBe('sent_back');
       expect((await mine(piet)).why).toBe('Which boat?');
       const form = (await piet.get(`/api/forms/report_a_near_miss?record=${sent.body.id}`)).body;
-      expect(form.sent_back).toEqual({ by: 'Sana Whitlock', reason: 'Which boat?' });
+      expect(form.sent_back).toEqual({ by: 'Sana Whitlock', reason: 'Which boat?', marks: [] });
       const { boat } = await makeBoat(runa);
       const again = await piet.post(FORM, { ...entry({ boat }), record: { id: sent.body.id, from: { boat: null } } });
       expect(again.status).toBe(201);

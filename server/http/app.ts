@@ -14,6 +14,7 @@ import { isSetup, mustTakeSecondStep, setsUp } from '../people/roles.ts';
 import { type Database, WRITERS_AT_ONCE } from '../platform/database.ts';
 import { FairQueue } from '../platform/fair-queue.ts';
 import { notAllowed, Refusal } from '../platform/refusal.ts';
+import { UNDO_MS } from '../signoff/decide.ts';
 import { bind } from './bind.ts';
 import { FOLLOWERS, FROM_RECORDS } from './composition.ts';
 import type { Context, Handlers } from './context.ts';
@@ -71,6 +72,8 @@ export interface AppOptions {
   readonly demonstration: boolean;
   /** Whether messages leave by mail. */
   readonly sends: boolean;
+  /** How long a decision can be undone, in milliseconds. */
+  readonly undoMs?: () => number;
   readonly place: Place;
   /** The built web application; absent in tests of the interface. */
   readonly webFolder?: string;
@@ -91,6 +94,7 @@ export const makeApp = (options: AppOptions): Express => {
     setUp: new DefinitionsService(db, reader, FROM_RECORDS),
     demonstration,
     sends: options.sends,
+    undoMs: options.undoMs ?? (() => UNDO_MS),
   };
   const app = express();
   app.disable('x-powered-by');

@@ -1,6 +1,7 @@
 import { sayRoleChanges } from '../access/role-changes.ts';
 import { tieOnce } from '../access/tie.ts';
 import { tellDailyTask, tellWaitingTask } from '../access/waiting-mail.ts';
+import { wakeSignOffsTask } from '../access/waking.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import { renameReserved } from '../definitions/reserved.ts';
 import { type CountBreaking, DefinitionsService, type FromRecords } from '../definitions/service.ts';
@@ -9,9 +10,9 @@ import { clearFiles } from '../files/clear.ts';
 import { csvTask } from '../lists/csv-task.ts';
 import { clockNow } from '../platform/clock.ts';
 import type { Db } from '../platform/database.ts';
-import type { Task } from '../platform/jobs.ts';
+import { clearJobs, type Task } from '../platform/jobs.ts';
 import { type MailSettings, sendMail } from '../platform/mail.ts';
-import { clearMessages } from '../platform/messages.ts';
+import { clearMessages, SEND_MAIL } from '../platform/messages.ts';
 import type { Follower } from '../records/commands/index.ts';
 import { markWordsOnce } from '../records/commands/mark-words.ts';
 import { historyFollower } from '../records/followers/history.ts';
@@ -20,6 +21,8 @@ import { searchFollower } from '../records/followers/search.ts';
 import { countBreaking } from '../records/reader/index.ts';
 import { systemSight } from '../records/sight.ts';
 import { signOffFollower } from '../signoff/follower.ts';
+import { TELL_WAITING, WAKE_SIGN_OFFS } from '../signoff/tell.ts';
+import { routeTrialTask } from '../signoff/trial.ts';
 
 /* Where the parts of the server are put together: what lower layers are handed by higher ones. */
 
@@ -40,14 +43,20 @@ export const tasksOf = (
   clearFiles(reader),
   csvTask(url, csvWorker),
   settleTask(reader),
+  wakeSignOffsTask(reader, FOLLOWERS),
+  routeTrialTask(reader),
 ];
 
-/** At night: old messages are thrown away. */
+/** Tasks of which there are many: what became of each is told elsewhere. */
+export const MANY_TASKS = [SEND_MAIL, TELL_WAITING, WAKE_SIGN_OFFS, 'tell_daily'] as const;
+
+/** At night: old messages are thrown away, and old jobs of which there are many. */
 const clearMessagesTask: Task = {
   name: 'clear_messages',
   at: '21 3 * * *',
   run: async ({ db }) => {
     await clearMessages(db);
+    await clearJobs(db, MANY_TASKS);
     return {};
   },
 };

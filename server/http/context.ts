@@ -25,6 +25,8 @@ export interface SignedContext {
 export interface Context extends Workplace {
   readonly setUp: DefinitionsService;
   readonly demonstration: boolean;
+  /** How long a decision can be undone, in milliseconds: nothing follows from it before. */
+  readonly undoMs: () => number;
   /** Whether messages leave by mail. */
   readonly sends: boolean;
   readonly signed: SignedContext | null;
@@ -42,7 +44,7 @@ export type Handler<E> =
 export type Handlers<K extends keyof typeof api> = { readonly [N in K]: Handler<(typeof api)[N]> };
 
 /** The person of a request that needs one. */
-export const signedIn = ({ signed }: Context): SignedContext => {
+export const signedIn = ({ signed }: Pick<Context, 'signed'>): SignedContext => {
   if (!signed) throw new Refusal('sign_in', 'Please sign in.');
   return signed;
 };

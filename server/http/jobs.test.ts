@@ -2,7 +2,7 @@ import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { DefinitionsReader } from '../definitions/reader.ts';
 import { clearFiles } from '../files/clear.ts';
-import { addJob, Jobs, type Run, type Task } from '../platform/jobs.ts';
+import { addJob, clearJobs, Jobs, type Run, type Task } from '../platform/jobs.ts';
 import { inTransaction } from '../platform/locks.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 import { LiveStream } from '../testing/live.ts';
@@ -32,8 +32,18 @@ describe('jobs', () => {
     },
   };
 
+  let atStart = promised();
+  const first: Task = {
+    name: 'first',
+    atStart: true,
+    run: async () => {
+      atStart.keep();
+      return {};
+    },
+  };
+
   beforeAll(async () => {
-    server = await TestServer.start({ tasks: [task, clearFiles(new DefinitionsReader())] });
+    server = await TestServer.start({ tasks: [task, first, clearFiles(new DefinitionsReader())] });
     [runa, piet] = [await server.as('Runa'), await server.as('Piet')];
     live = await LiveStream.open(server, runa);
   });
@@ -179,6 +189,13 @@ describe('jobs', () => {
     await other.stop();
   });
 
+  test('what may have fallen due while no server ran is done as one starts, not only at its hour', async () => {
+    await atStart.kept;
+    atStart = promised();
+    await server.restartJobs();
+    await atStart.kept;
+  });
+
   test('files that belong to no record are cleared; those of records, forms, drafts and kept entries stay', async () => {
     const pixel = Buffer.from(
       'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
@@ -223,5 +240,27 @@ describe('jobs', () => {
     const left = (await sql('select id from iolite.files')).map((row) => row.id);
     expect(left).not.toContain(free);
     expect(left).toEqual(expect.arrayContaining([held, archived, kept, young]));
+  });
+
+  test('of tasks of which there are many, what ended well a week ago is thrown away, and nothing else', async () => {
+    const row = async (name: string, state: string, age: string): Promise<string> => {
+      const id = newId();
+      await sql(
+        `insert into iolite.jobs (id, task, payload, begun_at, state, changed_at)
+         values ($1, $2, '{}', now(), $3, now() - $4::interval)`,
+        [id, name, state, age],
+      );
+      return id;
+    };
+    const old = await row('many', 'done', '8 days');
+    const kept = [
+      await row('many', 'done', '6 days'),
+      await row('many', 'failed', '8 days'),
+      await row('few', 'done', '8 days'),
+    ];
+    expect(await clearJobs(server.database.db, ['many'])).toBe(1);
+    const left = (await sql('select id from iolite.jobs')).map(({ id }) => id);
+    expect(left).not.toContain(old);
+    expect(left).toEqual(expect.arrayContaining(kept));
   });
 });

@@ -228,7 +228,7 @@ describe('what leaked', () => {
 
   describe('signers', () => {
     test('see of a record what its form asks, with what its links are called; there, and nowhere else', async () => {
-      const steps = [{ label: 'Trustee', role: 'safety_trustee', condition: null }];
+      const steps = [{ label: 'Trustee', who: { kind: 'role', role: 'safety_trustee' }, condition: null }];
       const { version: now } = (await runa.get('/api/workspace')).body;
       const roles = [{ key: 'safety_trustee', label: 'Safety trustee', registers: {} }];
       await runa.post('/api/workspace/carry-out', { version: now, registers: [], choice_lists: [], roles });

@@ -31,6 +31,8 @@ export interface Task {
   readonly run: (run: Run) => Promise<object>;
   /** When it is begun by the program itself, as cron says it, in UTC. */
   readonly at?: string;
+  /** Whether it is begun as a server starts, too: for what fell due while none ran. */
+  readonly atStart?: true;
 }
 
 /** The one task of the queue: what is to be done stands in our own table. */
@@ -47,18 +49,25 @@ const LIVING = 4781;
 export class Stopped extends Error {}
 
 /** Begins a job in the caller's transaction: it runs once that is committed, and never where it is not. Gives its id. */
-export const addJob = async (db: Queryable, task: string, payload: object, begunBy: string | null): Promise<string> => {
+export const addJob = async (
+  db: Queryable,
+  task: string,
+  payload: object,
+  begunBy: string | null,
+  /** Not before then. */
+  runAt: Date | null = null,
+): Promise<string> => {
   const at = new Date();
   const id = uuidV7(at.getTime(), randomBytes(10));
   await db.insert(jobs).values({ id, task, payload, begunBy, begunAt: at, state: 'waiting', changedAt: at });
-  await enqueue(db, id);
+  await enqueue(db, id, runAt);
   return id;
 };
 
-const enqueue = async (db: Queryable, id: string): Promise<void> => {
+const enqueue = async (db: Queryable, id: string, runAt: Date | null = null): Promise<void> => {
   const payload = JSON.stringify({ job: id });
   await db.execute(
-    sql`select graphile_worker.add_job(${QUEUE_TASK}, ${payload}::json, max_attempts := ${MOST_TRIES}, job_key := ${id})`,
+    sql`select graphile_worker.add_job(${QUEUE_TASK}, ${payload}::json, max_attempts := ${MOST_TRIES}, job_key := ${id}, run_at := ${runAt?.toISOString() ?? null}::timestamptz)`,
   );
 };
 
@@ -95,6 +104,17 @@ export const readJobs = (db: Queryable, many: readonly string[]): Promise<Job[]>
     )
     .orderBy(sql`${jobs.begunAt} desc`)
     .limit(100);
+
+/** Throws away what ended well more than a week ago, of tasks of which there are many. Gives how many. */
+export const clearJobs = async (db: Queryable, many: readonly string[]): Promise<number> => {
+  const gone = await db
+    .delete(jobs)
+    .where(
+      and(inArray(jobs.task, [...many]), eq(jobs.state, 'done'), sql`${jobs.changedAt} < now() - interval '7 days'`),
+    )
+    .returning({ id: jobs.id });
+  return gone.length;
+};
 
 /** Stops a job: at once where it waits, else between two of its steps. What it has done stays done. */
 export const stopJob = async (db: Queryable, id: string): Promise<void> => {
@@ -178,7 +198,8 @@ export class Jobs {
   }
 
   async #begin(): Promise<Running> {
-    const { url, tasks, note } = this.#options;
+    const { url, db, tasks, note } = this.#options;
+    for (const { name, atStart } of tasks) if (atStart) await addJob(db, name, {}, null);
     const guard = new pg.Client({ connectionString: url, keepAlive: true });
     guard.once('error', () => void this.#end().then(() => this.#later()));
     guard.on('error', () => undefined);
@@ -206,7 +227,7 @@ export class Jobs {
           tasks.map(({ name }) => [
             cronName(name),
             async () => {
-              await addJob(this.#options.db, name, {}, null);
+              await addJob(db, name, {}, null);
             },
           ]),
         ),

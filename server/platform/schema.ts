@@ -61,16 +61,23 @@ export const definitions = iolite.table(
 );
 
 /**
- * What set-up people are in the middle of: one row for each form, written over with every change. Drafts are not the
- * workspace: nothing else follows from them, and they count their own revisions.
+ * What set-up people are in the middle of: one row for each form and route, written over with every change. Drafts are not
+ * the workspace: nothing else follows from them, and they count their own revisions.
  */
-export const drafts = iolite.table('drafts', {
-  form: text('form').primaryKey(),
-  revision: integer('revision').notNull(),
-  document: jsonb('document').notNull(),
-  at: moment('at').notNull(),
-  by: uuid('by').notNull(),
-});
+export const drafts = iolite.table(
+  'drafts',
+  {
+    kind: text('kind', { enum: ['form', 'route'] })
+      .notNull()
+      .default('form'),
+    key: text('form').notNull(),
+    revision: integer('revision').notNull(),
+    document: jsonb('document').notNull(),
+    at: moment('at').notNull(),
+    by: uuid('by').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.kind, table.key] })],
+);
 
 /**
  * Those who may sign in, and what signs in besides: devices by a group's code, programs by a token. What is done is done
@@ -422,6 +429,15 @@ export const history = iolite.table(
         'sent_again',
         'archived',
         'brought_back',
+        'withdrawn',
+        'stopped',
+        'started',
+        'reopened',
+        'delegated',
+        'taken_back',
+        'passed_on',
+        'let_through',
+        'reminded',
       ],
     }).notNull(),
     formId: uuid('form_id'),
@@ -462,30 +478,117 @@ export const keptEntries = iolite.table(
   (table) => [primaryKey({ columns: [table.personId, table.id] })],
 );
 
-/** At most one running sign-off per record; a sent-back one goes round again in the same row. */
+/**
+ * Where each record stands on its way round: at most one a record, whichever round it is in. What happened to it stands in
+ * its events; what is kept here and in its steps and parts follows from these.
+ */
 export const signOffs = iolite.table(
   'sign_offs',
   {
     id: uuid('id').primaryKey(),
     registerId: uuid('register_id').notNull(),
     recordId: uuid('record_id').notNull().unique(),
+    /** The route it goes by now. */
     routeId: uuid('route_id').notNull(),
     routeVersion: integer('route_version').notNull(),
+    /** The one it went by first: its events begin there. */
+    begunRouteId: uuid('begun_route_id').notNull(),
+    begunVersion: integer('begun_version').notNull(),
     round: integer('round').notNull(),
-    /** `none`: it went round once, and as it is now no step of its route asks for it. */
-    stage: text('stage', { enum: ['waiting', 'approved', 'sent_back', 'refused', 'none'] }).notNull(),
-    step: integer('step').notNull(),
+    /** `none`: it went round once, and nobody is asked to sign it as it is now. */
+    stage: text('stage', { enum: ['waiting', 'approved', 'sent_back', 'refused', 'none', 'stuck'] }).notNull(),
     sender: uuid('sender').notNull(),
     sentAt: moment('sent_at').notNull(),
     formId: uuid('form_id'),
-    /** Who may act now: worked out on entering the step, and again on acting. */
-    signers: uuid('signers').array().notNull(),
-    lastResort: integer('last_resort').notNull(),
+    /** The steps that wait, as they are called. */
+    stepLabel: text('step_label').notNull().default(''),
+    /** Since when it stands where it does. */
+    since: moment('since').notNull().defaultNow(),
+    decidedOn: moment('decided_on'),
+    /** By when the first of the steps that wait is to be signed. */
+    dueAt: moment('due_at'),
+    /** When a reminder or a deadline comes next. */
+    timerAt: moment('timer_at'),
+    /** When the next steps are entered: until then the last decision can be undone. */
+    goesOnAt: moment('goes_on_at'),
+    /** What its conditions read beyond the record, by path, as it was when they were. */
+    beyond: jsonb('beyond').$type<Record<string, StoredValue>>().notNull().default({}),
+    /** When the first of the signatures that stand was given, and when the record was changed last, by no signer. */
+    signedAt: moment('signed_at'),
+    changedAt: moment('changed_at'),
+    /** What the last decision wrote into the record, by field: what stood there before it. */
+    wrote: jsonb('wrote').$type<Record<string, StoredValue>>().notNull().default({}),
   },
-  (table) => [index('sign_offs_stage').on(table.stage)],
+  (table) => [
+    index('sign_offs_stage').on(table.stage),
+    index('sign_offs_sender').on(table.sender, table.stage),
+    index('sign_offs_timer').on(table.timerAt).where(sql`timer_at is not null`),
+    index('sign_offs_goes_on').on(table.goesOnAt).where(sql`goes_on_at is not null`),
+  ],
 );
 
-/** What was decided in each sign-off. */
+/** Everything that ever happened to a sign-off, in order: where it stands is worked out from these. */
+export const signOffEvents = iolite.table(
+  'sign_off_events',
+  {
+    id: bigserial('id', { mode: 'number' }).primaryKey(),
+    signOffId: uuid('sign_off_id')
+      .notNull()
+      .references(() => signOffs.id),
+    event: jsonb('event').notNull(),
+  },
+  (table) => [index('sign_off_events_of').on(table.signOffId, table.id)],
+);
+
+/** The steps of a sign-off in its present round. */
+export const signOffSteps = iolite.table(
+  'sign_off_steps',
+  {
+    signOffId: uuid('sign_off_id')
+      .notNull()
+      .references(() => signOffs.id),
+    step: integer('step').notNull(),
+    status: text('status').notNull(),
+    enteredAt: moment('entered_at'),
+    due: moment('due'),
+    needed: integer('needed').notNull(),
+    given: integer('given').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.signOffId, table.step] })],
+);
+
+/** Who is asked to sign a step that waits: each person's part. */
+export const signOffParts = iolite.table(
+  'sign_off_parts',
+  {
+    signOffId: uuid('sign_off_id')
+      .notNull()
+      .references(() => signOffs.id),
+    step: integer('step').notNull(),
+    personId: uuid('person_id').notNull(),
+    /** `resort`: in place of others who are missing. */
+    asked: text('asked', { enum: ['asked', 'resort'] }).notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.signOffId, table.step, table.personId] }),
+    index('sign_off_parts_person').on(table.personId, table.signOffId),
+  ],
+);
+
+/** A record as it was when somebody signed it: by the ids of its fields. */
+export const signOffSeen = iolite.table(
+  'sign_off_seen',
+  {
+    signOffId: uuid('sign_off_id')
+      .notNull()
+      .references(() => signOffs.id),
+    version: integer('version').notNull(),
+    values: jsonb('values').$type<Record<string, StoredValue>>().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.signOffId, table.version] })],
+);
+
+/** What was decided in each sign-off, by whom and in whose name, of all rounds. */
 export const decisions = iolite.table(
   'decisions',
   {
@@ -496,10 +599,24 @@ export const decisions = iolite.table(
     round: integer('round').notNull(),
     step: integer('step').notNull(),
     personId: uuid('person_id').notNull(),
+    /** In whose name: their own, or that of who was away. */
+    forId: uuid('for_id'),
     decision: text('decision', { enum: ['approve', 'send_back', 'refuse'] }).notNull(),
     comment: text('comment').notNull(),
+    marks: jsonb('marks').$type<{ field: string; says: string }[]>().notNull().default([]),
+    /** What was seen: the version of the record, and that of the route. */
     recordVersion: integer('record_version').notNull(),
+    routeId: uuid('route_id'),
+    routeVersion: integer('route_version'),
+    /** When whoever decided was asked. */
+    enteredAt: moment('entered_at'),
     at: moment('at').notNull(),
+    /** It was taken back. */
+    undoneAt: moment('undone_at'),
   },
-  (table) => [index('decisions_sign_off').on(table.signOffId)],
+  (table) => [
+    index('decisions_sign_off').on(table.signOffId),
+    index('decisions_person').on(table.personId, table.signOffId),
+    index('decisions_route').on(table.routeId, table.at),
+  ],
 );

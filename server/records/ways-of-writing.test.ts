@@ -31,7 +31,13 @@ describe('whichever way a record is written', () => {
     server = await TestServer.start({ tasks: 'all' });
     [runa, piet, sana] = [await server.as('Runa'), await server.as('Piet'), await server.as('Sana')];
     await makeNearMisses(runa);
-    const steps = [{ label: 'Yard manager', role: 'yard_manager', condition: 'cost > 500 or owner.name = "Harbour"' }];
+    const steps = [
+      {
+        label: 'Yard manager',
+        who: { kind: 'role', role: 'yard_manager' },
+        condition: 'cost > 500 or owner.name = "Harbour"',
+      },
+    ];
     expect((await runa.put('/api/routes/near_misses', { ...nearMissRoute, steps })).status).toBe(200);
     [owner, harbour] = [await client('Owner'), await client('Harbour')];
     live = await LiveStream.open(server, piet);
@@ -184,27 +190,27 @@ describe('whichever way a record is written', () => {
     expect(track && [track.stage, track.round]).toEqual(signOff);
   });
 
-  /** A record that was approved, and what then changes a field its route watches. */
-  const APPROVED: Readonly<Record<string, (id: string, number: string) => Promise<unknown>>> = {
-    'a change in a list': (id) => runa.patch(`${LIST}/${id}`, { from: { cost: '900' }, changes: { cost: '1200' } }),
-    'a form': (id) =>
-      runa.post('/api/forms/.near_misses/entries', {
-        ...entry({ cost: '1200' }),
-        record: { id, from: { cost: '900' } },
-      }),
-    'a CSV import': (_, number) => csv(`Number,Cost\n${number},1200`, ['number', 'cost'], 'number'),
-    'moving links': async (id) => {
-      const former = (await read(id)).values.owner;
-      return runa.call('DELETE', `/api/registers/clients/records/${former}?move_to=${harbour}`);
-    },
+  /** What changes the cost of a record that is approved, in each way in which a field of it can be written. */
+  const COSTS: Readonly<Record<string, (id: string, number: string, cost: string) => Promise<unknown>>> = {
+    'a change in a list': (id, _, cost) => runa.patch(`${LIST}/${id}`, { from: { cost: '900' }, changes: { cost } }),
+    'a form': (id, _, cost) =>
+      runa.post('/api/forms/.near_misses/entries', { ...entry({ cost }), record: { id, from: { cost: '900' } } }),
+    'a CSV import': (_, number, cost) => csv(`Number,Cost\n${number},${cost}`, ['number', 'cost'], 'number'),
+  };
+  /** Lets what points to the owner of a record point to the harbour. */
+  const moveOwner = async (id: string) =>
+    runa.call('DELETE', `/api/registers/clients/records/${(await read(id)).values.owner}?move_to=${harbour}`);
+  const approved = async (): Promise<{ id: string; number: string }> => {
+    const { id } = await add({ cost: '900', owner: await client(word()) });
+    expect((await decide(id, 'approve')).body.stage).toBe('approved');
+    return read(id);
   };
 
-  test.each(Object.keys(APPROVED))('%s that changes a watched field starts a new round', async (how) => {
-    const former = await client(word());
-    const { id } = await add({ cost: '900', owner: former });
-    expect((await decide(id, 'approve')).body.stage).toBe('approved');
-    const { number } = await read(id);
-    await APPROVED[how]?.(id, number);
+  const WATCHED: typeof COSTS = { ...COSTS, 'moving links': moveOwner };
+
+  test.each(Object.keys(WATCHED))('%s that changes a watched field starts a new round', async (how) => {
+    const { id, number } = await approved();
+    await WATCHED[how]?.(id, number, '1200');
     expect((await read(id)).sign_off).toMatchObject({ stage: 'waiting', round: 2 });
   });
 
@@ -217,13 +223,63 @@ describe('whichever way a record is written', () => {
     expect((await read(id)).sign_off).toMatchObject({ stage: 'approved', round: 1 });
   });
 
+  describe('with a tolerance, and fields that are locked', () => {
+    beforeAll(async () => {
+      const [step] = nearMissRoute.steps;
+      const tolerance = { field: 'cost', share: '0.05', amount: '50' };
+      const steps = [{ ...step, locks: ['title', 'owner'] }];
+      const put = await runa.put('/api/routes/near_misses', { ...nearMissRoute, steps, tolerance, watches: ['cost'] });
+      expect([put.status, put.body.errors]).toEqual([200, undefined]);
+    });
+
+    test.each(Object.keys(COSTS))(
+      '%s within the tolerance keeps the signatures, one beyond it does not',
+      async (how) => {
+        const near = await approved();
+        await COSTS[how]?.(near.id, near.number, '940');
+        expect(await read(near.id)).toMatchObject({
+          values: { cost: '940' },
+          sign_off: { stage: 'approved', round: 1 },
+        });
+        const far = await approved();
+        await COSTS[how]?.(far.id, far.number, '951');
+        expect((await read(far.id)).sign_off).toMatchObject({ stage: 'waiting', round: 2 });
+      },
+    );
+
+    /** What would write a locked field, and what it is told. */
+    const LOCKED: Readonly<Record<string, (id: string, number: string, was: string) => Promise<unknown>>> = {
+      'a change in a list': async (id, _, was) =>
+        (await runa.patch(`${LIST}/${id}`, { from: { title: was }, changes: { title: word() } })).body.detail,
+      'a form': async (id, _, was) =>
+        (
+          await runa.post('/api/forms/.near_misses/entries', {
+            ...entry({ title: word() }),
+            record: { id, from: { title: was } },
+          })
+        ).body.detail,
+      'a CSV import': async (_, number) =>
+        (await csv(`Number,Title\n${number},${word()}`, ['number', 'title'], 'number')).refused[0]?.detail,
+      'moving links': async (id) => (await moveOwner(id)).body.detail,
+    };
+
+    test.each(Object.keys(LOCKED))('%s is refused where it would change what is locked', async (how) => {
+      const { id, number } = await approved();
+      const before = (await read(id)).values;
+      expect(await LOCKED[how]?.(id, number, before.title)).toMatch(
+        /(Title|Owner) is locked since Yard manager was asked to sign until it is opened again\./,
+      );
+      expect((await read(id)).values).toEqual(before);
+    });
+  });
+
   test('a condition over what is worked out is judged by the record as it is stored, and watches what that follows from', async () => {
     const purchases = {
       key: 'purchases',
       label: 'Purchases',
       register: 'purchases',
-      steps: [{ label: 'Yard manager', role: 'yard_manager', condition: 'net > 500' }],
-      last_resort: 'operations_manager',
+      steps: [{ label: 'Yard manager', who: { kind: 'role', role: 'yard_manager' }, condition: 'net > 500' }],
+      last_resort: { kind: 'role', role: 'operations_manager' },
     };
     const put = await runa.put('/api/routes/purchases', purchases);
     expect([put.status, put.body.errors]).toEqual([200, undefined]);

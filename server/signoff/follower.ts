@@ -1,50 +1,196 @@
+import { eq } from 'drizzle-orm';
+import { type CompiledRoute, isTolerated, type State, takes } from '#core/signoff/index.ts';
+import type { StoredValue } from '#core/values/index.ts';
 import { formIdOf } from '../definitions/ids.ts';
-import type { Followed, Follower, RecordEvent } from '../records/commands/index.ts';
+import { routesOf, type Versioned } from '../definitions/store.ts';
+import { Refusal } from '../platform/refusal.ts';
+import { signOffs } from '../platform/schema.ts';
+import type { AddedRecord, Followed, Follower, RecordEvent } from '../records/commands/index.ts';
 import type { Work } from '../records/work.ts';
-import { enterRoute, findSignOff } from './enter.ts';
+import { type Beyond, factsOf, readBeyond } from './facts.ts';
+import { readLocksOf } from './locks.ts';
+import { type Moving, move, ontoRoute, readyToBegin, readyToMove } from './move.ts';
+import type { SignOff } from './routes-in-force.ts';
+import { readSeenVersions } from './seen.ts';
+import { findSignOff } from './stored.ts';
+
+type Changed = RecordEvent & { readonly kind: 'changed' };
 
 const formOf = ({ definitions }: Work, { by }: RecordEvent): string | null =>
   by.form ? formIdOf(definitions, by.form.key) : null;
 
+/** The first route that takes a record, with what it was judged by; null where none does. */
+const chooseRoute = async (
+  work: Work,
+  routes: readonly Versioned<CompiledRoute>[],
+  { id, values }: Pick<AddedRecord, 'id' | 'values'>,
+  sender: string,
+) => {
+  for (const route of routes) {
+    const beyond = await readBeyond(work, route.document, id, sender);
+    const facts = await factsOf(work, route.document, values, beyond);
+    if (takes(route.document, facts.values)) return { route, facts, beyond };
+  }
+  return null;
+};
+
+/** The label of the steps it waits at, or null. */
+const goesTo = ({ route }: CompiledRoute, state: State): string | null => {
+  const labels = route.steps.flatMap(({ label }, at) => (state.steps[at]?.status === 'open' ? [label] : []));
+  return labels.length === 0 ? null : labels.join(', ');
+};
+
+/** A record goes round for the first time. */
+const beginOne = async (
+  work: Work,
+  routes: readonly Versioned<CompiledRoute>[],
+  record: Pick<AddedRecord, 'id' | 'values'>,
+  form: string | null,
+): Promise<string | null> => {
+  const { person, clock } = work;
+  const chosen = await chooseRoute(work, routes, record, person.id);
+  if (!chosen) return null;
+  const moving = await readyToBegin(work, chosen.route, { id: record.id, form }, chosen);
+  const state = await move(work, moving, { kind: 'sent', at: clock.now, by: person.id, sender: person.id, from: 0 });
+  return goesTo(moving.route, state);
+};
+
 /** New records go round, one after the other; what is brought in from elsewhere was signed there, or never. */
 const begin = async (work: Work, event: RecordEvent & { kind: 'added' }): Promise<Followed> => {
-  if (event.by.action === 'imported') return {};
-  let goesTo: string | null = null;
-  for (const { id, values } of event.records)
-    goesTo = await enterRoute(work, {
-      register: event.register,
-      id,
-      values,
-      form: formOf(work, event),
-      old: await findSignOff(work.db, id),
-    });
-  return { goesTo };
+  const routes = routesOf(work.definitions, event.register.key);
+  if (event.by.action === 'imported' || routes.length === 0) return {};
+  let to: string | null = null;
+  for (const record of event.records) to = await beginOne(work, routes, record, formOf(work, event));
+  return { goesTo: to };
+};
+
+/** What never went round goes now where it is due by what was changed; what stood before its route did stays. */
+const beginLater = async (work: Work, event: Changed): Promise<Followed> => {
+  const isAsked = ({ document }: Versioned<CompiledRoute>): boolean =>
+    Object.keys(event.changes).some((field) => document.asked.has(field));
+  const routes = routesOf(work.definitions, event.register.key).filter(isAsked);
+  return routes.length === 0 ? {} : { goesTo: await beginOne(work, routes, event, formOf(work, event)) };
+};
+
+/** Whether no signature that stands saw what is farther from this than the route tolerates. */
+const isKept = async (work: Work, moving: Moving, fields: readonly string[]): Promise<boolean> => {
+  const { tolerance } = moving.route.route;
+  if (!tolerance || !fields.every((field) => moving.route.tolerated.has(field))) return false;
+  const given = moving.state.steps.flatMap(({ signatures }) => signatures.map(({ version }) => version));
+  const seen = await readSeenVersions(work.db, moving.signOff.id, moving.route.register, [...new Set(given)]);
+  const read = moving.facts.values.read([tolerance.field]);
+  const now: StoredValue = typeof read === 'string' ? read : null;
+  return given.every((version) => {
+    const values = seen.get(version);
+    return values !== undefined && isTolerated(tolerance, values[tolerance.field] ?? null, now);
+  });
+};
+
+/** What a route read beyond the record, where what leads there did not change. */
+const keptBeyond = ({ beyond }: SignOff, event: Changed): Beyond =>
+  Object.fromEntries(
+    Object.entries(beyond).filter(([path]) => !Object.hasOwn(event.changes, path.split('.')[0] ?? path)),
+  );
+
+/** The sign-off as it is ready for a change, or for another round by the route that takes it now. */
+const readyForRound = async (work: Work, moving: Moving, event: Changed): Promise<Moving | null> => {
+  const chosen = await chooseRoute(work, routesOf(work.definitions, event.register.key), event, moving.state.sender);
+  // A route that was withdrawn goes on for what is on its way by it.
+  if (!chosen) return isRunning(moving) && takes(moving.route, moving.facts.values) ? moving : null;
+  const { document, version } = chosen.route;
+  const isSame = document.route.id === moving.signOff.routeId && version === moving.signOff.routeVersion;
+  const ready = isSame ? moving : ontoRoute(moving, chosen.route, work.person.id, work.clock.now);
+  const beyond = Object.fromEntries(Object.entries(chosen.beyond).filter(([path]) => path.includes('.')));
+  return { ...ready, facts: chosen.facts, signOff: { ...ready.signOff, beyond } };
+};
+
+const isRunning = ({ state }: Moving): boolean => state.stage !== 'none' && state.stage !== 'refused';
+
+const stepFrom = (moving: Moving): number => {
+  const { again_from: from, steps } = moving.route.route;
+  return Math.max(
+    steps.findIndex(({ id }) => id === from && from !== null),
+    0,
+  );
+};
+
+/** No route takes it any more: it ends, and nobody approved it. */
+const endIt = async (work: Work, moving: Moving): Promise<Followed> => {
+  const { person, clock } = work;
+  if (moving.state.stage === 'none') return {};
+  await move(work, moving, { kind: 'stopped', at: clock.now, by: person.id, comment: '' });
+  return { goesTo: null };
+};
+
+/** A record that was sent back goes round again, from the step its route says. */
+const sendAgain = async (work: Work, event: Changed, moving: Moving): Promise<Followed> => {
+  const { person, clock } = work;
+  const step = moving.state.back?.step ?? 0;
+  const ready = await readyForRound(work, moving, event);
+  if (!ready) return endIt(work, moving);
+  const isSameRoute = ready.prior.length === 0;
+  const from = ready.route.route.mended === 'that_step' && isSameRoute ? step : 0;
+  const form = formOf(work, event) ?? ready.signOff.formId;
+  const renewed = { ...ready, signOff: { ...ready.signOff, formId: form } };
+  const state = await move(work, renewed, {
+    kind: 'sent',
+    at: clock.now,
+    by: person.id,
+    sender: moving.state.sender,
+    from,
+  });
+  return { goesTo: goesTo(ready.route, state) };
+};
+
+/** A running sign-off whose route no longer fits its register goes on by one that does, from the beginning. */
+const readyOrUnfit = async (work: Work, signOff: SignOff, event: Changed): Promise<Moving | null> => {
+  try {
+    return await readyToMove(work, signOff, event.values, keptBeyond(signOff, event));
+  } catch (error) {
+    // Nobody is kept from writing by a route that broke: whoever sets up is told where it waits.
+    if (error instanceof Refusal && error.kind === 'conflict') return null;
+    throw error;
+  }
 };
 
 /** A change starts a new round when it was sent again, or a field the route watches now holds something else. */
-const goOn = async (work: Work, event: RecordEvent & { kind: 'changed' }): Promise<Followed> => {
-  const { register, id, values, by } = event;
-  const route = work.definitions.routes.get(register.key)?.document;
-  const old = route ? await findSignOff(work.db, id) : null;
-  const again = { register, id, values, form: formOf(work, event), old };
-  if (by.action === 'sent_again') return { goesTo: await enterRoute(work, again) };
-  if (!route || old?.stage === 'sent_back') return {};
-  // What never went round goes now where it is due by what was changed; what stood before the route did stays.
-  const watched = old ? route.watched : route.asked;
-  const isWatched = Object.keys(event.changes).some((field) => watched.has(field));
-  return isWatched ? { goesTo: await enterRoute(work, again) } : {};
+const goOnWith = async (work: Work, event: Changed): Promise<Followed> => {
+  if (event.by.signs) return {};
+  const signOff = await findSignOff(work.db, event.id, 'locked');
+  if (!signOff) return beginLater(work, event);
+  const changedAt = new Date(work.clock.now);
+  if (signOff.signedAt) await work.db.update(signOffs).set({ changedAt }).where(eq(signOffs.id, signOff.id));
+  const moving = await readyOrUnfit(work, { ...signOff, changedAt }, event);
+  if (!moving) return {};
+  if (event.by.action === 'sent_again') return sendAgain(work, event, moving);
+  const fields = Object.keys(event.changes).filter((field) => moving.route.watched.has(field));
+  if (fields.length === 0) return {};
+  const { person, clock } = work;
+  const changed = { kind: 'changed', at: clock.now, by: person.id } as const;
+  if (moving.state.stage === 'sent_back') {
+    await move(work, moving, { ...changed, kept: true, from: 0 });
+    return {};
+  }
+  if (isRunning(moving) && (await isKept(work, moving, fields))) {
+    const state = await move(work, moving, { ...changed, kept: true, from: 0 });
+    return { goesTo: goesTo(moving.route, state) };
+  }
+  const ready = await readyForRound(work, moving, event);
+  if (!ready) return endIt(work, moving);
+  const state = await move(work, ready, { ...changed, kept: false, from: stepFrom(ready) });
+  return { goesTo: goesTo(ready.route, state) };
 };
 
 /** Lets records go round their register's route, whichever way they were written. */
 export const signOffFollower: Follower = {
   name: 'sign-off',
+  locks: readLocksOf,
   follow: async (work, event) => {
-    if (!work.definitions.routes.has(event.register.key)) return {};
     switch (event.kind) {
       case 'added':
         return begin(work, event);
       case 'changed':
-        return goOn(work, event);
+        return goOnWith(work, event);
       case 'archived':
       case 'brought_back':
       case 'decided':

@@ -1,15 +1,33 @@
-import { and, asc, eq, inArray, or, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, ne, or, sql } from 'drizzle-orm';
 import type { InTray } from '#contract/index.ts';
-import type { CompiledRoute } from '#core/signoff/index.ts';
+import { plusMs, showDate, today } from '#core/base/index.ts';
+import type { RecordValues } from '#core/register/index.ts';
+import { valueContext } from '#core/register/index.ts';
+import {
+  amountField,
+  type CompiledRoute,
+  type Names,
+  openSteps,
+  type State,
+  sayWhyYou,
+  signsFor,
+} from '#core/signoff/index.ts';
+import { behaviourOf, shownAs } from '#core/values/index.ts';
 import { formKeyOf, registerWithId } from '../definitions/ids.ts';
-import { readNames } from '../people/names.ts';
-import { decisions, signOffs } from '../platform/schema.ts';
-import { readTitles, type Titled } from '../records/reader/index.ts';
+import { isAway, readSigners, readStoodInFor } from '../people/signers.ts';
+import { decisions, people, signOffParts, signOffs } from '../platform/schema.ts';
+import { readPaths, readTitles, type Titled } from '../records/reader/index.ts';
 import { withRegister } from '../records/sight.ts';
-import type { Look } from '../records/work.ts';
-import { readRoute, type SignOff, sayWhyYou } from './routes-in-force.ts';
+import { asSystem, type Look } from '../records/work.ts';
+import { UNDO_MS } from './decide.ts';
+import { readNamesOf } from './names-of.ts';
+import { readRoute, type SignOff } from './routes-in-force.ts';
+import { partsOf, readStates } from './stored.ts';
 
-const MOST = 200;
+const MOST = 500;
+const MOST_SENT = 50;
+
+type Item = InTray['items'][number];
 
 /** What the records of some sign-offs are called, by id; those that are archived are left out. One query a register. */
 const readAllTitles = async (look: Look, rows: readonly SignOff[]): Promise<ReadonlyMap<string, Titled>> => {
@@ -25,53 +43,264 @@ const readAllTitles = async (look: Look, rows: readonly SignOff[]): Promise<Read
   return titles;
 };
 
-/** What waits for a person: to sign off, and sent back to them. */
-export const readInTray = async (look: Look): Promise<InTray> => {
-  const { db, definitions, person } = look;
-  const rows = await db
+/** The route of each of some sign-offs, each version compiled once. What no longer fits its register is left out. */
+const readRoutes = async (
+  { db, definitions }: Look,
+  rows: readonly SignOff[],
+): Promise<ReadonlyMap<string, CompiledRoute>> => {
+  const found = new Map<string, CompiledRoute>();
+  const versions = new Map<string, CompiledRoute | null>();
+  for (const row of rows) {
+    const name = `${row.routeId} ${row.routeVersion}`;
+    if (!versions.has(name)) versions.set(name, await readRoute(db, definitions, row).catch(() => null));
+    const route = versions.get(name);
+    if (route) found.set(row.id, route);
+  }
+  return found;
+};
+
+/** What each is about in money or numbers, as stored, by record; each register and field asked once. */
+export const readAmounts = async (
+  look: Look,
+  rows: readonly SignOff[],
+  routes: ReadonlyMap<string, CompiledRoute>,
+): Promise<ReadonlyMap<string, RecordValues>> => {
+  const system = asSystem(look, 'an in-tray says what it is about to whoever takes part in it');
+  const wanted = new Map<CompiledRoute, string[]>();
+  for (const row of rows) {
+    const route = routes.get(row.id);
+    if (route && amountField(route)) wanted.set(route, [...(wanted.get(route) ?? []), row.recordId]);
+  }
+  const found = new Map<string, RecordValues>();
+  for (const [route, ids] of wanted)
+    for (const [id, values] of await readPaths(system, route.register, ids, [[amountField(route) ?? '']]))
+      found.set(id, values);
+  return found;
+};
+
+/** An amount in words, or nothing. */
+export const sayAmount = ({ definitions }: Look, route: CompiledRoute, values: RecordValues | undefined): string => {
+  const key = amountField(route);
+  const field = route.register.fields.find((each) => each.key === key);
+  return field && values
+    ? behaviourOf(shownAs(field.type)).show(values[field.key] ?? null, valueContext(definitions.catalogue))
+    : '';
+};
+
+/** Those who signed the steps before one, in words. */
+const signedBefore = (route: CompiledRoute, state: State, at: number): string[] =>
+  route.groups
+    .slice(
+      0,
+      route.groups.findIndex((group) => group.includes(at)),
+    )
+    .flatMap((group) =>
+      group.flatMap((step) =>
+        state.steps[step]?.status === 'signed' ? [`the ${route.route.steps[step]?.label ?? ''}`] : [],
+      ),
+    );
+
+/** Why a step waits for somebody who signs it in a name. */
+export const whyYou = (
+  route: CompiledRoute,
+  state: State,
+  at: number,
+  name: string,
+  person: string,
+  names: Names,
+): string => {
+  const held = state.steps[at];
+  const isResort = held?.resort?.people.includes(name) === true && !held.asked.some((each) => each.person === name);
+  return sayWhyYou(
+    route,
+    {
+      step: at,
+      after: signedBefore(route, state, at),
+      standsInFor: name === person ? null : names.person(name),
+      isLastResort: isResort,
+      passedOn: isResort && held?.passed === true,
+    },
+    names,
+  );
+};
+
+/** The sign-offs that may wait for a person: their own parts, those of whom they stand in for, and what was sent back to them. */
+const readRows = async ({ db, person, clock }: Look): Promise<SignOff[]> => {
+  const stoodInFor = await readStoodInFor(db, person.id, today(clock));
+  const mine = db
+    .select({ id: signOffParts.signOffId })
+    .from(signOffParts)
+    .where(inArray(signOffParts.personId, [person.id, ...stoodInFor]));
+  const order = [sql`${signOffs.dueAt} nulls last`, asc(signOffs.sentAt)] as const;
+  // Two questions, each answered by an index: as one, all sign-offs there ever were would be gone through.
+  const asked = await db
+    .select()
+    .from(signOffs)
+    .where(inArray(signOffs.id, mine))
+    .orderBy(...order)
+    .limit(MOST + 1);
+  const back = await db
+    .select()
+    .from(signOffs)
+    .where(and(eq(signOffs.sender, person.id), eq(signOffs.stage, 'sent_back')))
+    .orderBy(...order)
+    .limit(MOST);
+  return [...asked, ...back];
+};
+
+/** What a person sent that is on its way, or was decided of late. */
+const readSent = ({ db, person, clock }: Look): Promise<SignOff[]> =>
+  db
     .select()
     .from(signOffs)
     .where(
-      or(
-        and(eq(signOffs.stage, 'waiting'), sql`${person.id}::uuid = any(${signOffs.signers})`),
-        and(eq(signOffs.stage, 'sent_back'), eq(signOffs.sender, person.id)),
+      and(
+        eq(signOffs.sender, person.id),
+        ne(signOffs.stage, 'none'),
+        ne(signOffs.stage, 'sent_back'),
+        or(
+          inArray(signOffs.stage, ['waiting', 'stuck']),
+          sql`${signOffs.since} > ${plusMs(clock.now, -14 * 86_400_000)}::timestamptz`,
+        ),
       ),
     )
-    .orderBy(asc(signOffs.sentAt))
-    .limit(MOST);
-  const names = await readNames(db);
+    .orderBy(desc(signOffs.since))
+    .limit(MOST_SENT);
+
+/** Who stands in for a person today, if they are away. */
+const readMyStandIn = async ({ db, person, clock, definitions }: Look): Promise<InTray['my_stand_in']> => {
+  const [row] = await db.select().from(people).where(eq(people.id, person.id));
+  if (!row || !isAway(row, today(clock)) || row.standIn === null || row.awayUntil === null) return null;
+  const [other] = await db.select({ name: people.name }).from(people).where(eq(people.id, row.standIn));
+  return other ? { name: other.name, until: showDate(row.awayUntil, definitions.catalogue.locale) } : null;
+};
+
+const SAID = { approve: 'Approved', send_back: 'Sent back', refuse: 'Refused' } as const;
+
+/** What waits for a person: to sign off, and sent back to them; and what they sent. */
+export const readInTray = async (look: Look): Promise<InTray> => {
+  const { db, definitions, person, clock } = look;
+  const found = await readRows(look);
+  const waiting = found.slice(0, MOST);
+  const sent = await readSent(look);
+  const undoing = await db
+    .select({ signOff: signOffs, decision: decisions.decision, at: decisions.at })
+    .from(decisions)
+    .innerJoin(signOffs, eq(signOffs.id, decisions.signOffId))
+    .where(
+      and(
+        eq(decisions.personId, person.id),
+        sql`${decisions.undoneAt} is null`,
+        sql`${decisions.at} > ${plusMs(clock.now, -UNDO_MS)}::timestamptz`,
+      ),
+    )
+    .orderBy(desc(decisions.id));
+  const rows = [...waiting, ...sent, ...undoing.map(({ signOff }) => signOff)];
+  const names = await readNamesOf(db, definitions);
   const titles = await readAllTitles(look, rows);
-  const backs = rows.filter((row) => row.stage === 'sent_back').map((row) => row.id);
-  const reasons =
-    backs.length === 0
-      ? []
-      : await db.select().from(decisions).where(inArray(decisions.signOffId, backs)).orderBy(asc(decisions.id));
-  const routes = new Map<string, CompiledRoute>();
-  const routeOf = async (row: SignOff): Promise<CompiledRoute> => {
-    const name = `${row.routeId} ${row.routeVersion}`;
-    const route = routes.get(name) ?? (await readRoute(db, definitions, row));
-    routes.set(name, route);
-    return route;
-  };
-  const items: InTray['items'] = [];
-  for (const row of rows) {
-    const record = titles.get(row.recordId);
+  const routes = await readRoutes(look, rows);
+  const states = await readStates(db, definitions, rows);
+  const amounts = await readAmounts(look, rows, routes);
+  const signers = await readSigners(db, clock);
+
+  const itemOf = (row: SignOff): Omit<Item, 'kind' | 'why' | 'step'> | null => {
+    const [record, route, state] = [titles.get(row.recordId), routes.get(row.id), states.get(row.id)];
     const register = registerWithId(definitions, row.registerId);
-    if (!record || !register) continue;
-    const last = reasons.filter((each) => each.signOffId === row.id).at(-1);
-    const mend = row.stage === 'sent_back';
-    items.push({
+    if (!record || !route || !state || !register || row.stage === 'none') return null;
+    return {
       sign_off: row.id,
-      kind: mend ? 'mend' : 'sign',
       register: register.key,
       record: row.recordId,
       number: record.number,
       title: record.title,
-      from: names.get(mend && last ? last.personId : row.sender) ?? '',
-      at: (mend && last ? last.at : row.sentAt).toISOString(),
-      why: mend ? (last?.comment ?? '') : sayWhyYou(definitions, await routeOf(row), row),
-      form: row.formId === null ? null : formKeyOf(definitions, row.formId),
+      from: names.person(row.sender),
+      at: row.sentAt.toISOString(),
+      form: row.formId && formKeyOf(definitions, row.formId),
+      group: route.route.key,
+      stage: row.stage,
+      amount: sayAmount(look, route, amounts.get(row.recordId)),
+      due: row.dueAt?.toISOString() ?? null,
+      late: row.stage !== 'sent_back' && row.dueAt !== null && row.dueAt.toISOString() < clock.now,
+      changed: row.changedAt !== null && row.signedAt !== null && row.changedAt > row.signedAt,
+      fills: false,
+      stands_in_for: null,
+      waits_for: '',
+      version: record.version,
+    };
+  };
+
+  const items: Item[] = [];
+  for (const row of waiting) {
+    const [route, state, item] = [routes.get(row.id), states.get(row.id), itemOf(row)];
+    if (!route || !state || !item) continue;
+    if (row.stage === 'sent_back') {
+      const { back } = state;
+      const from = back ? names.person(back.by) : item.from;
+      items.push({
+        ...item,
+        kind: 'mend',
+        from,
+        at: back?.at ?? item.at,
+        why: back?.comment ?? '',
+        step: back?.step ?? 0,
+        group: 'mend',
+      });
+      continue;
+    }
+    for (const step of openSteps(state)) {
+      const held = state.steps[step];
+      const name = held ? signsFor(route.route, state, held, person.id, signers) : null;
+      if (!held || name === null) continue;
+      const due = held.due;
+      items.push({
+        ...item,
+        kind: 'sign',
+        step,
+        why: whyYou(route, state, step, name, person.id, names),
+        due,
+        late: due !== null && due < clock.now,
+        fills: (route.route.steps[step]?.fills.length ?? 0) > 0,
+        stands_in_for: name === person.id ? null : names.person(name),
+      });
+    }
+  }
+  for (const row of sent) {
+    const [state, item] = [states.get(row.id), itemOf(row)];
+    if (!state || !item) continue;
+    const asked = [...new Set(partsOf(state).map(({ personId }) => names.person(personId)))];
+    items.push({
+      ...item,
+      kind: 'sent',
+      step: openSteps(state)[0] ?? 0,
+      why: '',
+      waits_for: asked.join(', '),
+      at: row.since.toISOString(),
     });
   }
-  return { items };
+  const order = items.toSorted((a, b) => Number(b.late) - Number(a.late));
+  return {
+    items: order,
+    groups: groupsOf(order, routes),
+    late: order.filter(({ kind, late }) => kind === 'sign' && late).length,
+    more: found.length > MOST,
+    my_stand_in: await readMyStandIn(look),
+    undoable: undoing.flatMap(({ signOff, decision, at }) => {
+      const record = titles.get(signOff.recordId);
+      const pending = states.get(signOff.id)?.pending;
+      if (!record || pending?.by !== person.id || pending.until < clock.now) return [];
+      const { number, title } = record;
+      return [{ sign_off: signOff.id, number, title, said: SAID[decision], until: plusMs(at.toISOString(), UNDO_MS) }];
+    }),
+  };
+};
+
+/** What there is of each route to sign, those with late ones first. */
+const groupsOf = (items: readonly Item[], routes: ReadonlyMap<string, CompiledRoute>): InTray['groups'] => {
+  const groups = new Map<string, InTray['groups'][number]>();
+  for (const { kind, group: key, sign_off: id, late, stands_in_for: standing } of items) {
+    if (kind !== 'sign' || standing !== null) continue;
+    const held = groups.get(key) ?? { key, label: routes.get(id)?.route.label ?? key, count: 0, late: 0 };
+    groups.set(key, { ...held, count: held.count + 1, late: held.late + (late ? 1 : 0) });
+  }
+  return [...groups.values()].toSorted((a, b) => b.late - a.late);
 };

@@ -1,34 +1,41 @@
-import { and, desc, eq } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import { z } from 'zod';
+import { today } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
+import type { Mark } from '#core/signoff/index.ts';
 import { parameter, sql } from '#core/sql/index.ts';
 import { idOf } from '../definitions/ids.ts';
 import { readNames } from '../people/names.ts';
-import type { Queryable } from '../platform/database.ts';
 import { executeKept } from '../platform/fragment.ts';
-import { decisions, signOffs } from '../platform/schema.ts';
+import { signOffs } from '../platform/schema.ts';
 import { isWithin } from '../records/reader/index.ts';
 import type { Look } from '../records/work.ts';
+import { readState } from './stored.ts';
 
-/** The last reason a record was sent back to its sender with, and by whom; null where it was not. */
+/** A record that was sent back to its sender: by whom, why, and what to mend. */
+export interface SentBackTo {
+  readonly by: string;
+  readonly reason: string;
+  readonly marks: Mark[];
+}
+
+/** What a record was sent back to this person with; null where it was not. */
 export const findSentBack = async (
-  db: Queryable,
+  { db, definitions, person }: Pick<Look, 'db' | 'definitions' | 'person'>,
   recordId: string,
-  sender: string,
-): Promise<{ readonly by: string; readonly reason: string } | null> => {
+): Promise<SentBackTo | null> => {
   const [signOff] = await db
     .select()
     .from(signOffs)
-    .where(and(eq(signOffs.recordId, recordId), eq(signOffs.stage, 'sent_back'), eq(signOffs.sender, sender)));
+    .where(and(eq(signOffs.recordId, recordId), eq(signOffs.stage, 'sent_back'), eq(signOffs.sender, person.id)));
   if (!signOff) return null;
-  const [last] = await db
-    .select()
-    .from(decisions)
-    .where(eq(decisions.signOffId, signOff.id))
-    .orderBy(desc(decisions.id))
-    .limit(1);
+  const { back } = await readState(db, definitions, signOff);
   const names = await readNames(db);
-  return { by: names.get(last?.personId ?? '') ?? '', reason: last?.comment ?? '' };
+  return {
+    by: names.get(back?.by ?? '') ?? '',
+    reason: back?.comment ?? '',
+    marks: back?.marks.map((mark) => ({ ...mark })) ?? [],
+  };
 };
 
 /** How a person stands to a record: whether they see it, and whether they take part in its sign-off. */
@@ -47,13 +54,22 @@ const standingSchema = z.object({
 });
 
 /** How a person stands to a record: one statement, which does as much for a record that never was. */
-export const standTo = async ({ db, sight, person }: Look, register: Register, id: string): Promise<Standing> => {
+export const standTo = async (
+  { db, sight, person, clock }: Look,
+  register: Register,
+  id: string,
+): Promise<Standing> => {
   const [record, me] = [parameter(id, 'uuid'), parameter(person.id, 'uuid')];
   const [row] = await executeKept(
     db,
     sql`select ${isWithin(sight, register.key, id)} as sees, so.form_id,
-        so.sender = ${me} or (so.stage = 'waiting' and ${me} = any(so.signers))
-          or exists (select 1 from iolite.decisions d where d.sign_off_id = so.id and d.person_id = ${me}) as takes_part
+        so.sender = ${me}
+          or exists (
+            select 1 from iolite.sign_off_parts p left join iolite.people w on w.id = p.person_id
+            where p.sign_off_id = so.id and (p.person_id = ${me} or (w.stand_in = ${me}
+              and ${parameter(today(clock), 'text')} between w.away_from and w.away_until)))
+          or exists (select 1 from iolite.decisions d where d.sign_off_id = so.id and d.person_id = ${me}
+            and d.undone_at is null) as takes_part
       from (select ${record} as id) r
       left join iolite.sign_offs so on so.record_id = r.id and so.register_id = ${parameter(idOf(register), 'uuid')}`,
   );

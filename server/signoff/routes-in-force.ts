@@ -1,6 +1,4 @@
-import { valueContext, vocabularyOf } from '#core/register/index.ts';
-import { type CompiledRoute, compileRoute, sayStepReason } from '#core/signoff/index.ts';
-import { registerWithId } from '../definitions/ids.ts';
+import { type CompiledRoute, compileRoute, type Route } from '#core/signoff/index.ts';
 import { type Definitions, readRouteVersion } from '../definitions/store.ts';
 import type { Queryable } from '../platform/database.ts';
 import { Refusal } from '../platform/refusal.ts';
@@ -9,38 +7,32 @@ import type { signOffs } from '../platform/schema.ts';
 /** A record’s way round, as it is kept. */
 export type SignOff = typeof signOffs.$inferSelect;
 
-/** The route a sign-off runs on, at the version it was begun on. */
-export const readRoute = async (
-  db: Queryable,
-  definitions: Definitions,
-  signOff: Pick<SignOff, 'registerId' | 'routeId' | 'routeVersion'>,
-): Promise<CompiledRoute> => {
-  const register = registerWithId(definitions, signOff.registerId);
-  const now = register && definitions.routes.get(register.key);
-  if (now && now.document.route.id === signOff.routeId && now.version === signOff.routeVersion) return now.document;
-  const route = await readRouteVersion(db, signOff.routeId, signOff.routeVersion);
-  const compiled = compileRoute(route, definitions.catalogue, new Set(definitions.roles.keys()));
-  if (!compiled.ok) throw new Refusal('conflict', 'The route this record is on no longer fits its register.');
-  return compiled.value;
+/** Which route, at which version. */
+export interface RouteAt {
+  readonly routeId: string;
+  readonly routeVersion: number;
+}
+
+const inForce = ({ routes }: Definitions, { routeId, routeVersion }: RouteAt): CompiledRoute | null => {
+  for (const { document, version } of routes.values())
+    if (document.route.id === routeId && version === routeVersion) return document;
+  return null;
 };
 
-/** Why a sign-off waits where it does: "Cost is over 500"; null where the step has no condition. */
-export const sayWhy = (definitions: Definitions, route: CompiledRoute, step: number): string | null =>
-  sayStepReason(route, step, {
-    vocabulary: vocabularyOf(route.register, definitions.catalogue),
-    values: valueContext(definitions.catalogue),
-  });
+/** A route as it was written at a version, whether or not it still fits. */
+export const findRouteAt = async (db: Queryable, definitions: Definitions, at: RouteAt): Promise<Route> =>
+  inForce(definitions, at)?.route ?? readRouteVersion(db, at.routeId, at.routeVersion);
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** Why it waits for this person, as one sentence. */
-export const sayWhyYou = (definitions: Definitions, route: CompiledRoute, signOff: SignOff): string => {
-  const reason = sayWhy(definitions, route, signOff.step);
-  const label = route.steps[signOff.step]?.step.label ?? '';
-  const resort = definitions.roles.get(route.route.last_resort)?.label ?? '';
-  const isLastResort = signOff.lastResort === 1;
-  const signs = isLastResort ? `the ${resort} signs in place of the ${label}` : `the ${label} signs`;
-  // Who else could has sent it, or cannot come in any more.
-  const besides = isLastResort ? ', as nobody else may' : '';
-  return reason ? `${reason}, so ${signs}${besides}.` : `${capital(signs)} every one of these${besides}.`;
+/** The route a sign-off runs on, at its version; refused in words where it no longer fits its register. */
+export const readRoute = async (db: Queryable, definitions: Definitions, at: RouteAt): Promise<CompiledRoute> => {
+  const now = inForce(definitions, at);
+  if (now) return now;
+  const route = await readRouteVersion(db, at.routeId, at.routeVersion);
+  const compiled = compileRoute(route, definitions.catalogue, definitions.roles);
+  if (!compiled.ok)
+    throw new Refusal(
+      'conflict',
+      `The route this record is on no longer fits its register: ${compiled.problems[0]?.detail ?? ''} Whoever sets up routes can stop it and start it again.`,
+    );
+  return compiled.value;
 };

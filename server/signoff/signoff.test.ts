@@ -28,7 +28,7 @@ describe('a record on its way round', () => {
     });
     const steps = [
       ...nearMissRoute.steps,
-      { label: 'Trustee', role: 'safety_trustee', condition: 'severity = "injury"' },
+      { label: 'Trustee', who: { kind: 'role', role: 'safety_trustee' }, condition: 'severity = "injury"' },
     ];
     expect((await runa.put('/api/routes/near_misses', { ...nearMissRoute, steps })).body.version).toBe(2);
   });
@@ -37,7 +37,9 @@ describe('a record on its way round', () => {
   const send = async (who: Caller, title: string, cost: string, severity = 'damage') =>
     (await who.post(FORM, { ...entry({ title, severity, cost, what_happened: story }), version: 2 })).body;
   const waiting = async (who: Caller, record: string) =>
-    (await who.get('/api/in-tray')).body.items.find((item: { record: string }) => item.record === record);
+    (await who.get('/api/in-tray')).body.items.find(
+      (item: { record: string; kind: string }) => item.record === record && item.kind !== 'sent',
+    );
   const decide = async (who: Caller, record: string, decision: string, comment = '') => {
     const item = await waiting(who, record);
     const { version } = (await who.get(`${LIST}/${record}`)).body;
@@ -50,7 +52,7 @@ describe('a record on its way round', () => {
     expect(await waiting(teo, id)).toBeUndefined();
     expect((await decide(sana, id, 'approve')).body.stage).toBe('waiting');
     expect(await waiting(sana, id)).toBeUndefined();
-    expect((await waiting(teo, id)).why).toBe('Severity is Injury, so the Trustee signs.');
+    expect((await waiting(teo, id)).why).toBe('Severity is Injury, so the Trustee signs after the Yard manager.');
     expect((await decide(teo, id, 'approve', 'Spoken with the crew.')).body.stage).toBe('approved');
     expect((await track(id)).steps.map((step: { state: string; by: string }) => [step.state, step.by])).toEqual([
       ['approved', 'Sana Whitlock'],
@@ -137,7 +139,7 @@ describe('a record on its way round', () => {
     const put = (route: object) => runa.put('/api/routes/near_misses', route);
     const unconditional = {
       ...nearMissRoute,
-      steps: [{ label: 'Yard manager', role: 'yard_manager', condition: null }],
+      steps: [{ label: 'Yard manager', who: { kind: 'role', role: 'yard_manager' }, condition: null }],
     };
     expect((await put(unconditional)).status).toBe(200);
     const one = await send(piet, 'Ninety-nine', '99');
@@ -156,7 +158,7 @@ describe('a record on its way round', () => {
     expect([wrong.status, wrong.body.errors?.[0].pointer]).toEqual([422, '#/watches/0']);
     const steps = [
       ...nearMissRoute.steps,
-      { label: 'Trustee', role: 'safety_trustee', condition: 'severity = "injury"' },
+      { label: 'Trustee', who: { kind: 'role', role: 'safety_trustee' }, condition: 'severity = "injury"' },
     ];
     expect((await put({ ...nearMissRoute, steps })).status).toBe(200);
   });

@@ -9,9 +9,10 @@ import { api } from '#contract/index.ts';
 import { uuidV7 } from '#core/base/index.ts';
 import { workspaceSchema } from '#core/workspace/index.ts';
 import { applyWorkspace } from '../access/first-start.ts';
+import { wakeSignOffs } from '../access/waking.ts';
 import { DefinitionsReader } from '../definitions/reader.ts';
 import { makeApp } from '../http/app.ts';
-import { bringUpToDate, tasksOf } from '../http/composition.ts';
+import { bringUpToDate, FOLLOWERS, tasksOf } from '../http/composition.ts';
 import { LiveEvents } from '../http/live.ts';
 import type { Place } from '../http/place.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
@@ -124,6 +125,8 @@ export class TestServer {
       mail?: Partial<MailSettings>;
       /** What an empty database is begun with. */
       begun?: 'tern-quay' | 'empty';
+      /** How long decisions can be undone; what follows from one follows at once where it is 0. */
+      undoMs?: number;
       note?: (where: string, error: unknown) => void;
     } = {},
   ): Promise<TestServer> {
@@ -145,6 +148,7 @@ export class TestServer {
       live,
       demonstration: options.demonstration ?? true,
       sends: mail.smtp !== null,
+      undoMs: () => options.undoMs ?? 0,
       place: { address: null, proxies: [], ...options.place },
       note: options.note ?? (() => undefined),
     });
@@ -183,6 +187,11 @@ export class TestServer {
     const person = people.find((each: { name: string }) => each.name.startsWith(firstName));
     const answer = await runa.patch(`/api/people/${person.id}`, { record });
     assert.equal(answer.status, 204, JSON.stringify(answer.body));
+  }
+
+  /** Does what is due of sign-offs by the server's clock, as the job does each minute. Gives how many moved. */
+  wake(): Promise<number> {
+    return wakeSignOffs(this.database.db, new DefinitionsReader(), FOLLOWERS);
   }
 
   /** Ends its jobs in the middle, and begins to take jobs anew: as a server does that is started again. */

@@ -59,8 +59,8 @@ export const nearMissRoute = {
   key: 'near_misses',
   label: 'Near misses',
   register: 'near_misses',
-  steps: [{ label: 'Yard manager', role: 'yard_manager', condition: 'cost > 500' }],
-  last_resort: 'operations_manager',
+  steps: [{ label: 'Yard manager', who: { kind: 'role', role: 'yard_manager' }, condition: 'cost > 500' }],
+  last_resort: { kind: 'role', role: 'operations_manager' },
 };
 
 /** Makes register, list, form and route, and lets yard hands fill in and yard managers see. */

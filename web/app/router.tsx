@@ -40,6 +40,9 @@ const SetUpForm = lazy(async () => ({
 const SetUpRoutes = lazy(async () => ({
   default: (await import('../screens/set-up-routes/screen.tsx')).SetUpRoutesScreen,
 }));
+const SetUpRoute = lazy(async () => ({
+  default: (await import('../screens/set-up-routes/route-screen.tsx')).SetUpRouteScreen,
+}));
 const SetUpPeople = lazy(async () => ({
   default: (await import('../screens/set-up-people/screen.tsx')).SetUpPeopleScreen,
 }));
@@ -77,6 +80,7 @@ export const Router = () => (
             <Route path="forms" element={<SetUpForms />} />
             <Route path="forms/:key" element={<SetUpForm />} />
             <Route path="routes" element={<SetUpRoutes />} />
+            <Route path="routes/:key" element={<SetUpRoute />} />
           </Route>
           <Route path="set-up" element={<SetUpOnly right="people" />}>
             <Route path="people" element={<SetUpPeople />} />

@@ -107,7 +107,7 @@ const Strip = () => {
   const me = useMe();
   const { workspace } = useWorkspace();
   const { data: tray } = useQuery(queries.inTray());
-  const waiting = tray?.items.length ?? 0;
+  const waiting = tray?.items.filter(({ kind }) => kind !== 'sent').length ?? 0;
   const signOut = useSignOut();
   return (
     <header

@@ -17,6 +17,8 @@ describe('a call takes what the contract says', () => {
   });
   test('bodies where there is one', () => {
     expectTypeOf<{ params: { id: string } }>().not.toExtend<InputOf<'decide'>>();
-    expectTypeOf<AnswerOf<'decide'>['stage']>().toEqualTypeOf<'waiting' | 'approved' | 'sent_back' | 'refused'>();
+    expectTypeOf<AnswerOf<'decide'>['stage']>().toEqualTypeOf<
+      'none' | 'waiting' | 'approved' | 'sent_back' | 'refused' | 'stuck'
+    >();
   });
 });

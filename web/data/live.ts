@@ -18,6 +18,7 @@ const react = (message: string): void => {
       break;
     case 'workspace':
       refresh('workspace');
+      refresh('routes');
       refresh('people');
       refresh('records');
       refresh('counts');
@@ -34,6 +35,7 @@ const react = (message: string): void => {
       break;
     case 'draft':
       refresh('drafts');
+      refresh('routes');
       // Whoever has it open goes on with their own; it is asked anew when its editor is opened next.
       void queryClient.invalidateQueries({ queryKey: ['draft', event.form], refetchType: 'none' });
       break;

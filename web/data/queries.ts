@@ -56,6 +56,13 @@ export const askLookUp = (
     },
   });
 
+/** What was asked for, or null where there is no such thing. */
+const orNothing = <T>(asked: Promise<T>): Promise<T | null> =>
+  asked.catch((error: unknown) => {
+    if (error instanceof ProblemError && error.answer.status === 404) return null;
+    throw error;
+  });
+
 /** How often one asks how far a file has come. */
 const ASKED_MS = 700;
 
@@ -83,11 +90,7 @@ export const queries = {
   draft: (key: string) =>
     queryOptions({
       queryKey: ['draft', key],
-      queryFn: () =>
-        call('draft', { params: { key } }).catch((error: unknown) => {
-          if (error instanceof ProblemError && error.answer.status === 404) return null;
-          throw error;
-        }),
+      queryFn: () => orNothing(call('draft', { params: { key } })),
       staleTime: 0,
       refetchOnWindowFocus: false,
     }),
@@ -203,4 +206,32 @@ export const queries = {
       refetchInterval: ({ state: { data } }) => (data?.imports.some((each) => !isOver(each)) ? ASKED_MS : false),
     }),
   inTray: () => queryOptions({ queryKey: ['in-tray'], queryFn: () => call('inTray') }),
+  /** One thing of an in-tray as it was at a moment: asked anew with the tray, so never for what is gone from it. */
+  trayDetail: (id: string, trayAt: number) =>
+    queryOptions({
+      queryKey: ['tray-detail', id, trayAt],
+      queryFn: () => call('trayDetail', { params: { id } }),
+      placeholderData: keepPreviousData,
+    }),
+  signOffHistory: (register: string, id: string) =>
+    queryOptions({
+      queryKey: ['records', register, 'sign-off', id],
+      queryFn: () => call('signOffHistory', { params: { key: register, id } }),
+    }),
+  routes: () => queryOptions({ queryKey: ['routes'], queryFn: () => call('routes'), staleTime: 0 }),
+  /** The draft of a route that has one; asked anew whenever its editor is opened. */
+  routeDraft: (key: string) =>
+    queryOptions({
+      queryKey: ['route-draft', key],
+      queryFn: () => orNothing(call('routeDraft', { params: { key } })),
+      staleTime: 0,
+      refetchOnWindowFocus: false,
+    }),
+  job: (id: string) =>
+    queryOptions({
+      queryKey: ['jobs', id],
+      queryFn: () => call('job', { params: { id } }),
+      staleTime: 0,
+      refetchInterval: ({ state: { data } }) => (data && isOver(data) ? false : ASKED_MS),
+    }),
 };

@@ -1,13 +1,12 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import type { RecordDetail } from '#contract/index.ts';
-import { askingOf, compileForm, plainFormKey } from '#core/form/index.ts';
 import { type Catalogue, type Field, valueContext } from '#core/register/index.ts';
 import { behaviourOf, type StoredValue } from '#core/values/index.ts';
 import { call, leavesSight, ProblemError } from '../data/client.ts';
 import { queries, queryClient } from '../data/queries.ts';
-import { clockFor, useFacts, useWorkspace } from '../data/workspace.ts';
-import { createEntryStore } from '../state/entry-store.ts';
+import { useWorkspace } from '../data/workspace.ts';
+import { useFieldEntry } from './field-entry.ts';
 import { Problems } from './message.tsx';
 import { QuestionControl } from './question-control.tsx';
 
@@ -18,36 +17,9 @@ interface Props {
   readonly onDone: () => void;
 }
 
-/** An entry that asks for one field of a record: the same controls and checks as any form. */
-const useOneField = ({ record, field, catalogue }: Props) => {
-  const { workspace } = useWorkspace();
-  const facts = useFacts();
-  // What it was when the change began, not what live events brought since.
-  const [began] = useState({ record, catalogue, workspace });
-  return useMemo(() => {
-    const { definition } = began.record;
-    const registers = new Map(began.catalogue.registers).set(definition.key, definition);
-    const form = askingOf(plainFormKey(definition.key), field.label, definition, [field.key]);
-    const compiled = compileForm(form, { ...began.catalogue, registers });
-    if (!compiled.ok) throw new RangeError(compiled.problems.map((each) => each.detail).join(' '));
-    const links = Object.fromEntries(Object.values(began.record.links).map((link) => [link.id, link]));
-    return createEntryStore({
-      compiled: compiled.value,
-      version: 1,
-      record: began.record.values,
-      links: { ...began.record.linked, ...links },
-      files: began.record.files,
-      clock: () => clockFor(began.workspace, 0),
-      me: facts,
-      keepAs: null,
-    });
-  }, [began, field, facts]);
-};
-
 /** One field changed in place; the value it started from goes along, so that nobody's change is overwritten unseen. */
-export const ChangeField = (props: Props) => {
-  const { record, field, catalogue, onDone } = props;
-  const store = useOneField(props);
+export const ChangeField = ({ record, field, catalogue, onDone }: Props) => {
+  const store = useFieldEntry({ record, fields: [field.key], label: field.label, catalogue });
   const { filledIn, links } = useStore(store);
   const [tried, setTried] = useState(false);
   const [error, setError] = useState<unknown>(null);

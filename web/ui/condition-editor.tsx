@@ -20,7 +20,7 @@ import {
   toTest,
   writeCondition,
 } from '#core/expression/index.ts';
-import type { ValueType } from '#core/values/index.ts';
+import { PEOPLE, type ValueType } from '#core/values/index.ts';
 import { FormulaEditor } from './formula-editor.tsx';
 import { Oddities } from './oddities.tsx';
 import { OperandEditor } from './operand-editor.tsx';
@@ -177,12 +177,23 @@ const firstClause = (field: string, context: SayContext): Clause | null => {
   return test ? { field: path, test } : null;
 };
 
+/** Whether a link leads to something the rule language only has a name for; people are chosen as they are. */
+const isMadeUp = (register: string): boolean => register.startsWith('$') && register !== PEOPLE;
+
 /** The record's own fields; fields across links are reached by writing a new condition. */
 const PickField = ({ context, onPick }: { context: SayContext; onPick: (field: string) => void }) => (
   <PickOne
-    options={[...context.vocabulary.names.values()].flatMap(({ name, label, type }) =>
-      type.kind === 'records' ? [] : [{ value: name, label }],
-    )}
+    options={[...context.vocabulary.names.values()].flatMap(({ name, label, type }) => {
+      if (type.kind === 'records') return [];
+      // What is no record of a register, such as a sign-off, is spoken of by what can be read of it.
+      const behind = type.kind === 'link' && isMadeUp(type.register) ? context.vocabulary.linked(type.register) : null;
+      if (!behind) return [{ value: name, label }];
+      return [...behind.names.values()].flatMap((inner) =>
+        inner.type.kind === 'records' || inner.type.kind === 'link'
+          ? []
+          : [{ value: `${name}.${inner.name}`, label: inner.label }],
+      );
+    })}
     chosen={null}
     onPick={onPick}
   />

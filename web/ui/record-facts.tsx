@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
-import type { RecordDetail, Track } from '#contract/index.ts';
+import type { HistoryAnswer, RecordDetail, Track } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
 import { isNothing } from '#core/values/index.ts';
@@ -85,41 +85,96 @@ const STATES: { readonly [K in Track['steps'][number]['state']]: { words: string
   waiting: { words: 'waiting', dot: 'border-straw bg-straw-wash' },
   sent_back: { words: 'sent back', dot: 'border-haze bg-haze-wash' },
   refused: { words: 'refused', dot: 'border-brick bg-brick' },
+  let_through: { words: 'let through, as nobody signed in time', dot: 'border-brick bg-sheet' },
+  cancelled: { words: 'asked no more', dot: 'border-rule-strong bg-sheet' },
   skipped: { words: 'not needed', dot: 'border-rule-strong bg-sheet' },
   to_come: { words: 'to come', dot: 'border-rule-strong bg-sheet' },
 };
 
+type TrackStep = Track['steps'][number];
+
+const sayBy = ({ by, for: name, last_resort: isResort }: TrackStep['signatures'][number]): string =>
+  `${by}${name ? ` for ${name}` : ''}${isResort ? ', as last resort' : ''}`;
+
 /** Where a record stands on its way round: who sent it, and each step with its outcome. */
-export const SignOffTrack = ({ track }: { track: Track }) => {
+export const SignOffTrack = ({ track, children }: { track: Track; children?: ReactNode }) => {
   const { workspace } = useWorkspace();
   const when = (moment: string) => showMoment(moment, workspace.zone, workspace.locale);
+  const day = (moment: string) => when(moment).split(',')[0] ?? '';
+  const detail = (step: TrackStep): string => {
+    const { words } = STATES[step.state];
+    if (step.state === 'waiting') {
+      const count = step.needed > 1 ? `${step.signatures.length} of ${step.needed}` : '';
+      const due = step.due ? `${step.late ? 'was due' : 'by'} ${day(step.due)}` : '';
+      const who = step.waits_for.length > 0 ? `waits for ${step.waits_for.join(', ')}` : 'nobody may sign it';
+      return [who, count, due].filter(Boolean).join(', ');
+    }
+    if (step.state === 'sent_back') return `${words} by ${step.by}, ${step.at ? when(step.at) : ''}: “${step.comment}”`;
+    return words;
+  };
   return (
     <section aria-label="Sign-off" className="border-t border-rule-strong pt-2">
       <h2 className="flex items-baseline justify-between gap-2">
         Sign-off
         <span className="text-xs font-normal text-ink-2">
-          {track.why}
+          {track.route}, version {track.route_version}
           {track.round > 1 && `, round ${track.round}`}
         </span>
       </h2>
+      {track.changed_since.length > 0 && (
+        <p className="mt-1 border-l-4 border-straw bg-straw-wash px-2 py-1 text-[13px]">
+          Changed since signed: {track.changed_since.join(', ')}.
+        </p>
+      )}
+      {track.stage === 'none' && <p className="mt-1 text-ink-2">It is not on its way: nobody is asked to sign it.</p>}
       <ol className="mt-2 ml-1.5 border-l-2 border-rule-strong">
         <TrackRow dot="border-kelp bg-kelp" title={track.sender} detail={`sent, ${when(track.sent_at)}`} />
-        {track.steps.map((step) => (
-          <TrackRow
-            key={step.label}
-            dot={STATES[step.state].dot}
-            title={step.by ? `${step.by}, ${step.label}` : step.label}
-            detail={`${STATES[step.state].words}${step.at ? `, ${when(step.at)}` : ''}${step.comment ? `: “${step.comment}”` : ''}`}
-          />
+        {track.steps.map((step, at) => (
+          <li
+            // A step is known by its place: two may be called alike.
+            // biome-ignore lint/suspicious/noArrayIndexKey: see above
+            key={at}
+            className={`relative pb-2 pl-4 ${step.beside ? 'border-l-2 border-dotted border-rule-strong' : ''}`}
+          >
+            <Dot kind={STATES[step.state].dot} />
+            <span className="block font-semibold">
+              {step.label}
+              {step.beside && <span className="font-normal text-ink-2">, side by side</span>}
+            </span>
+            {step.signatures.map((given) => (
+              <span key={`${given.by} ${given.at}`} className="block text-ink-2">
+                <span className="text-ink">{sayBy(given)}</span> {given.decision === 'approve' ? 'approved' : 'refused'}
+                , {when(given.at)}
+                {given.comment && `: “${given.comment}”`}
+              </span>
+            ))}
+            {(step.signatures.length === 0 || step.state === 'waiting' || step.state === 'let_through') && (
+              <span className={`block ${step.late ? 'text-brick' : 'text-ink-2'}`}>{detail(step)}</span>
+            )}
+          </li>
         ))}
       </ol>
+      {track.sent_back && track.sent_back.marks.length > 0 && (
+        <ul className="mt-1 text-[13px]">
+          {track.sent_back.marks.map(({ field, says }) => (
+            <li key={field}>
+              <span className="font-semibold">{field}:</span> {says || 'look at it again'}
+            </li>
+          ))}
+        </ul>
+      )}
+      {children}
     </section>
   );
 };
 
+const Dot = ({ kind }: { kind: string }) => (
+  <span aria-hidden="true" className={`absolute -left-[8px] top-1 size-3.5 rounded-full border-[3px] ${kind}`} />
+);
+
 const TrackRow = ({ dot, title, detail }: { dot: string; title: string; detail: string }) => (
   <li className="relative pb-2 pl-4">
-    <span aria-hidden="true" className={`absolute -left-[8px] top-1 size-3.5 rounded-full border-[3px] ${dot}`} />
+    <Dot kind={dot} />
     <span className="block font-semibold">{title}</span>
     <span className="block text-ink-2">{detail}</span>
   </li>
@@ -136,7 +191,16 @@ const ACTIONS = {
   archived: 'archived',
   brought_back: 'brought back',
   undone: 'undone',
-} as const;
+  withdrawn: 'withdrew it from sign-off',
+  stopped: 'stopped its sign-off',
+  started: 'sent it round again',
+  reopened: 'opened it again',
+  delegated: 'passed it on',
+  taken_back: 'took the decision back',
+  passed_on: 'passed on, as it was late:',
+  let_through: 'let through without a signature, as it was late:',
+  reminded: 'reminded of',
+} as const satisfies Record<HistoryAnswer['events'][number]['action'], string>;
 
 /** Who did what to a record, when, from what to what, by which form. */
 export const RecordHistory = ({ register, id }: { register: string; id: string }) => {

@@ -49,6 +49,7 @@ const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAn
         may_fill: mayFill(definitions, person, document),
       }))
       .filter((each) => forms || each.may_fill),
+    signed: registers.flatMap(({ key }) => (catalogue.signed?.has(key) ? [key] : [])),
     routes: forms ? [...routes.values()].map(({ document, version }) => ({ route: document.route, version })) : [],
   };
 };
@@ -86,7 +87,6 @@ export const definitionHandlers: Handlers<
   | 'draft'
   | 'keepForm'
   | 'publishForm'
-  | 'putRoute'
   | 'setAside'
   | 'workOut'
 > = {
@@ -121,7 +121,7 @@ export const definitionHandlers: Handlers<
   },
   drafts: async ({ db }) => ({
     drafts: await Promise.all(
-      (await readDrafts(db)).map(async ({ form, revision }) => ({
+      (await readDrafts(db, 'form')).map(async ({ document: form, revision }) => ({
         key: form.key,
         label: form.label,
         register: form.register,
@@ -133,13 +133,12 @@ export const definitionHandlers: Handlers<
     ),
   }),
   draft: async ({ db }, { params }) => {
-    const draft = await findDraft(db, params.key);
+    const draft = await findDraft(db, 'form', params.key);
     if (!draft) throw notFound();
     const { version } = await nextVersion(db, 'form', params.key);
-    return { form: draft.form, revision: draft.revision, version };
+    return { form: draft.document, revision: draft.revision, version };
   },
   keepForm: (context, { params, body }) => context.setUp.keepForm(params.key, body, signedIn(context).person.id),
   publishForm: (context, { params, body }) =>
     context.setUp.publishForm(params.key, body.fill_in_by, seenByOf(context, body), signedIn(context).person.id),
-  putRoute: (context, { params, body }) => context.setUp.putRoute(params.key, body, signedIn(context).person.id),
 };

@@ -6,7 +6,9 @@ import { addJob, findJob, type Job, readJobs, stopJob, tryAgain } from '../../pl
 import { inTransaction } from '../../platform/locks.ts';
 import { SEND_MAIL } from '../../platform/messages.ts';
 import { notFound } from '../../platform/refusal.ts';
-import { TELL_WAITING } from '../../signoff/tell.ts';
+import { TELL_WAITING, WAKE_SIGN_OFFS } from '../../signoff/tell.ts';
+import { ROUTE_TRIAL } from '../../signoff/trial.ts';
+import { MANY_TASKS } from '../composition.ts';
 import { type Context, type Handlers, signedIn } from '../context.ts';
 
 const nothing = (): string => '';
@@ -15,6 +17,8 @@ const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (re
   [CSV_TASK]: { label: 'Bring a CSV file in', say: nothing },
   [SEND_MAIL]: { label: 'Send a message', say: nothing },
   [TELL_WAITING]: { label: 'Write to those for whom a record waits', say: nothing },
+  [WAKE_SIGN_OFFS]: { label: 'Go on with what waits to be signed', say: nothing },
+  [ROUTE_TRIAL]: { label: 'Try a route on the records that are there', say: nothing },
   tell_daily: { label: 'Write to people what waits for them', say: nothing },
   clear_messages: { label: 'Throw old messages away', say: nothing },
   clear_files: {
@@ -27,9 +31,6 @@ const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (re
     },
   },
 };
-/** Of messages there are many: what became of each stands in the post room. */
-const MESSAGES = [SEND_MAIL, TELL_WAITING, 'tell_daily'];
-
 const clearedSchema = z.object({ cleared: z.int() });
 
 /** A job as it stands, for whoever may see it. */
@@ -58,7 +59,7 @@ const ownJob = async (context: Context, id: string): Promise<Job> => {
 
 /** Long work: watching it, stopping it, trying it again. */
 export const jobHandlers: Handlers<'jobs' | 'job' | 'stopJob' | 'tryJobAgain' | 'clearFiles'> = {
-  jobs: async ({ db }) => ({ jobs: (await readJobs(db, MESSAGES)).map(toAnswer) }),
+  jobs: async ({ db }) => ({ jobs: (await readJobs(db, MANY_TASKS)).map(toAnswer) }),
   job: (context, { params }) => readJob(context, params.id),
   stopJob: async (context, { params }) => {
     const { id } = await ownJob(context, params.id);

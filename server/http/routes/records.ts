@@ -15,7 +15,8 @@ import {
   readTitles,
 } from '../../records/reader/index.ts';
 import { asSystem, type Look, type Work, wholeRegister } from '../../records/work.ts';
-import { readTrack } from '../../signoff/track.ts';
+import { readLocksOf } from '../../signoff/locks.ts';
+import { readSignOffHistory, readTrack } from '../../signoff/track.ts';
 import { type Handlers, lookOf, writingFor } from '../context.ts';
 
 /** A register this person may see; otherwise it does not exist. */
@@ -25,12 +26,17 @@ const seenRegister = ({ sight }: Look, key: string): Register => {
   return register;
 };
 
+const isShown = ({ fields }: Register, key: string): boolean => fields.some((field) => field.key === key);
+
 const readDetail = async (look: Look, register: Register, id: string): Promise<RecordDetail> => {
   const record = await findAnyRecord(look, register, id);
   const times = record && (await findTimes(look, register, id));
   if (!record || !times) throw notFound();
   const there = times.archivedAt === null;
-  const { mayChange, mayArchive, locked } = await readDoable(look, register, id);
+  const { mayChange, mayArchive, locked: byRoles } = await readDoable(look, register, id);
+  // What a sign-off holds is held for everybody.
+  const held = [...(await readLocksOf(look, register, id))].filter(([key]) => isShown(register, key));
+  const locked = { ...byRoles, ...Object.fromEntries(held) };
   return {
     ...record,
     register: register.key,
@@ -43,7 +49,7 @@ const readDetail = async (look: Look, register: Register, id: string): Promise<R
     may_change: there && mayChange,
     locked: there ? locked : {},
     may_archive: mayArchive,
-    sign_off: await readTrack(look, id),
+    sign_off: await readTrack(look, register, id),
   };
 };
 
@@ -76,6 +82,7 @@ export const recordHandlers: Handlers<
   | 'record'
   | 'changeRecord'
   | 'history'
+  | 'signOffHistory'
   | 'linked'
   | 'archiveRecord'
   | 'bringBackRecord'
@@ -146,6 +153,11 @@ export const recordHandlers: Handlers<
       await bringBackRecord(work, wholeRegister(work, params.key), params.id);
       return null;
     }),
+  signOffHistory: async (context, { params }) => {
+    const { look, register } = await lookAtRecord(lookOf(context), params.key, params.id);
+    if (!(await findTimes(look, register, params.id))) throw notFound();
+    return readSignOffHistory(look, register, params.id);
+  },
   history: async (context, { params }) => {
     const { look, register } = await lookAtRecord(lookOf(context), params.key, params.id);
     if (!(await findTimes(look, register, params.id))) throw notFound();

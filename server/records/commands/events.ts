@@ -4,7 +4,7 @@ import type { Scalar, StoredValue } from '#core/values/index.ts';
 import { executeKept } from '../../platform/fragment.ts';
 import { notifying } from '../../platform/locks.ts';
 import type { history } from '../../platform/schema.ts';
-import type { Work } from '../work.ts';
+import type { Look, Work } from '../work.ts';
 
 /** What a record's history says was done. */
 export type Action = (typeof history.$inferSelect)['action'];
@@ -19,6 +19,8 @@ export interface By {
   readonly name?: string | undefined;
   /** A record that was sent back is mended by its sender, whatever else they may change. */
   readonly mends?: boolean;
+  /** A sign-off writes it: what a step fills in, or what its route sets. The rights were asked by the sign-off itself. */
+  readonly signs?: boolean;
   /** Whoever makes a change has heard that the record leaves their sight with it. */
   readonly leaves?: boolean;
 }
@@ -65,7 +67,22 @@ export interface Follower {
   /** What every server process is told at commit. */
   readonly tells?: (work: Work, event: RecordEvent) => readonly object[];
   readonly follow?: (work: Work, event: RecordEvent) => Promise<Followed>;
+  /** The fields that it keeps from being changed on a record, or given to one that is added, by key: each with why. */
+  readonly locks?: (look: Look, register: Register, id: string | null) => Promise<ReadonlyMap<string, string>>;
 }
+
+/** What the followers keep from being written on a record, by field. */
+export const readLocks = async (
+  look: Look,
+  followers: readonly Follower[],
+  register: Register,
+  id: string | null,
+): Promise<ReadonlyMap<string, string>> => {
+  const locks = new Map<string, string>();
+  for (const follower of followers)
+    for (const [key, says] of (await follower.locks?.(look, register, id)) ?? []) locks.set(key, says);
+  return locks;
+};
 
 /** The ids of the records an event is about. */
 export const idsOf = (event: RecordEvent): readonly string[] =>

@@ -3,5 +3,15 @@ export { archiveRecord, bringBackRecord } from './archive.ts';
 export { type Changed, changeRecord, type GivenChange, judgeChange } from './change.ts';
 export { type Earlier, type Placed, uniqueProblems } from './checks.ts';
 export { type Doable, readDoable } from './doable.ts';
-export { type Action, type By, type Followed, type Follower, follow, type RecordEvent, write } from './events.ts';
+export {
+  type Action,
+  type AddedRecord,
+  type By,
+  type Followed,
+  type Follower,
+  follow,
+  type RecordEvent,
+  readLocks,
+  write,
+} from './events.ts';
 export { lockedOf, refuseUnseenValues } from './rights.ts';

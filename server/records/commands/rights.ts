@@ -10,7 +10,7 @@ import { isWithin } from '../reader/relation.ts';
 import { readSeenOn } from '../reader/seen-on.ts';
 import { type Look, type Work, wholeRegister } from '../work.ts';
 import type { Placed } from './checks.ts';
-import type { By } from './events.ts';
+import { type By, readLocks } from './events.ts';
 
 /*
  * What whoever writes may write. What a designed form does, its maker gave to whoever fills it in; but a field of which a
@@ -40,7 +40,7 @@ export const touchedFields = (register: Register, before: RecordValues, after: R
     return came || cells.length === 0 ? [{ path: key, label }, ...cells] : cells;
   });
 
-const isAskedByForm = (by: By): boolean => by.form !== null || by.mends === true;
+const isAskedByForm = (by: By): boolean => by.form !== null || by.mends === true || by.signs === true;
 
 /** Whether a role of the person's says of a field that it is not changed, or when. */
 const isSpokenOf = ({ definitions, person }: Look, register: string, path: string, deed: 'add' | 'change'): boolean =>
@@ -116,6 +116,8 @@ export const refuseChange = async (
   by: By,
 ): Promise<void> => {
   if (touched.length === 0) return;
+  if (by.signs) return;
+  await refuseHeld(work, register, id, touched);
   const allowed = (await readAllowed(work, register.key, [id])).get(id);
   const asked = isAskedByForm(by);
   if (!asked && !allowed?.deeds.has('change')) throw notAllowed('You may not change this record.');
@@ -123,6 +125,22 @@ export const refuseChange = async (
     ({ path }) => !allowed?.changes.has(path) && (!asked || isSpokenOf(work, register.key, path, 'change')),
   );
   if (locked.length > 0) throw lockedOut(locked);
+};
+
+/** Refuses what a sign-off holds fast, whoever writes and by whatever way. */
+export const refuseHeld = async (
+  work: Work,
+  register: Register,
+  id: string | null,
+  touched: readonly Touched[],
+): Promise<void> => {
+  const locks = await readLocks(work, work.followers, register, id);
+  const held = touched.flatMap(({ path }) => {
+    const [key = path] = path.split('.');
+    const says = locks.get(key);
+    return says === undefined ? [] : [problem('locked', ['changes', key], says)];
+  });
+  if (held.length > 0) throw new Refusal('not_allowed', held.map(({ detail }) => detail).join(' '), held);
 };
 
 /** Refuses what may not be done with a record as it stands. */
@@ -160,6 +178,15 @@ export const addedProblems = async (
   const asked = isAskedByForm(by);
   const ids = records.map(({ id }) => id);
   const allowed = await readAllowed(work, register.key, ids, table);
+  // What is brought in from elsewhere was filled in there.
+  const locks =
+    by.action === 'imported' ? new Map<string, string>() : await readLocks(work, work.followers, register, null);
+  const held = records.flatMap(({ values }, at) =>
+    [...locks].flatMap(([key, says]) =>
+      isGiven(values[key]) ? [{ at, problem: problem('locked', [key], says) }] : [],
+    ),
+  );
+  if (held.length > 0) return held;
   return records.flatMap(({ id, values }, at): Placed[] => {
     const own = allowed.get(id);
     if (!asked && !own?.deeds.has('add')) {

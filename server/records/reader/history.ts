@@ -9,6 +9,8 @@ import { readLinked } from './linked.ts';
 import { readSeenOn } from './seen-on.ts';
 
 const MOST = 200;
+/** What happens with time alone: kept in the name of whoever sent the record, and done by nobody. */
+const BY_ITSELF: ReadonlySet<string> = new Set(['passed_on', 'let_through', 'reminded']);
 
 /** What an event changed, by the keys fields have now. */
 type Changes = Readonly<Record<string, readonly StoredValue[]>>;
@@ -69,7 +71,7 @@ export const readHistory = async (look: Look, register: Register, recordId: stri
     return {
       id: String(event.id),
       at: event.at.toISOString(),
-      by: event.byName === null ? by : `${event.byName} (${by})`,
+      by: BY_ITSELF.has(event.action) ? 'By itself' : event.byName === null ? by : `${event.byName} (${by})`,
       action: event.action,
       form: form && formVersion ? { key: form.key, label: form.label, version: formVersion } : null,
       comment: event.comment,

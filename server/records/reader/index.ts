@@ -9,13 +9,14 @@ export { readLinked } from './linked.ts';
 export { countOffered, findByNames, findHolding, findHoldingFolded, type NamedRecord } from './names.ts';
 export { type OwnValues, readOwnValues } from './own-values.ts';
 export { type PageQuery, readPage, refuseTooSlow } from './page.ts';
-export { readPaths } from './paths.ts';
+export { readEveryPath, readPaths } from './paths.ts';
 export {
   findAnyRecord,
   findNumbered,
   findRecord,
   findTimes,
   type RecordTimes,
+  readNewest,
   readSome,
   readTitles,
   type Titled,
@@ -23,4 +24,4 @@ export {
 export { isWithin } from './relation.ts';
 export { readSeenOn } from './seen-on.ts';
 export { isAnySeen } from './touched.ts';
-export { workOutOnRecords } from './work-out.ts';
+export { workOutOnRecords, workOutTexts } from './work-out.ts';

@@ -83,3 +83,19 @@ export const readPaths = async (
   );
   return new Map(rows.map((row) => [String(row.id), { ...nothing, ...pathValues(selected, row) }]));
 };
+
+/** The same of the newest records of a register that are not archived, up to so many; without their ids. */
+export const readEveryPath = async (
+  reading: Reading,
+  register: Register,
+  paths: readonly (readonly string[])[],
+  most: number,
+): Promise<RecordValues[]> => {
+  const selected = selectPaths(reading, register, paths);
+  const columns = join([sql`t.id`, ...pathColumns(selected)], ', ');
+  const rows = await executeKept(
+    reading.db,
+    sql`select ${columns} from ${relation(reading.sight, register.key)} t where t.archived_at is null order by t.seq desc limit ${parameter(String(most), 'integer')}`,
+  );
+  return rows.map((row) => pathValues(selected, row));
+};

@@ -1,4 +1,4 @@
-import type { Linked, RecordAnswer } from '#contract/index.ts';
+import type { Linked, RecordAnswer, ShownStage } from '#contract/index.ts';
 import type { Clock } from '#core/base/index.ts';
 import {
   type Catalogue,
@@ -8,7 +8,6 @@ import {
   titleOf,
   vocabularyOf,
 } from '#core/register/index.ts';
-import type { Stage } from '#core/signoff/index.ts';
 import { identifier, join, type Segment, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
 import { isPerson, linkToOne, PEOPLE, rowsIn, type StoredValue } from '#core/values/index.ts';
 import { readColumn } from '../../platform/driver-values.ts';
@@ -29,12 +28,13 @@ export interface Prepared {
   readonly toAnswer: (row: DriverRow) => RecordAnswer;
 }
 
-const stageOf = (value: unknown): Stage | null => {
+const stageOf = (value: unknown): ShownStage | null => {
   switch (value) {
     case 'waiting':
     case 'approved':
     case 'sent_back':
     case 'refused':
+    case 'stuck':
       return value;
     default:
       return null;
@@ -58,6 +58,7 @@ const prepare = (register: Register, catalogue: Catalogue, fields: readonly Fiel
     sql`t.number`,
     sql`t.version`,
     sql`so.stage`,
+    sql`coalesce(so.changed_at > so.signed_at, false) as changed_since_signed`,
     as(title.value({ alias: 't', clock, from: relationsOf(sight) }), 'title'),
     ...selected.map(({ name, value }) => as(value('t', clock), name)),
     ...links.flatMap(({ key, alias, things }) => [
@@ -126,6 +127,7 @@ const prepare = (register: Register, catalogue: Catalogue, fields: readonly Fiel
         linked: {},
         files: {},
         stage: stageOf(row.stage),
+        changed_since_signed: row.changed_since_signed === true,
       };
     },
   };

@@ -49,6 +49,7 @@ export const findRecord = async (reading: Reading, register: Register, id: strin
 export interface Titled {
   readonly number: string;
   readonly title: string;
+  readonly version: number;
 }
 
 /** What some records are called, by id; archived ones are left out. */
@@ -61,12 +62,13 @@ export const readTitles = async (
   const value = as(title.value({ alias: 't', clock, from: relationsOf(sight) }), 'title');
   const rows = await executeKept(
     db,
-    sql`select t.id, t.number, ${value} from ${relation(sight, register.key)} t where t.id = any(${parameter([...ids], 'uuid[]')}) and t.archived_at is null`,
+    sql`select t.id, t.number, t.version, ${value} from ${relation(sight, register.key)} t where t.id = any(${parameter([...ids], 'uuid[]')}) and t.archived_at is null`,
   );
   return new Map(
     rows.map((row) => {
       const number = String(row.number);
-      return [String(row.id), { number, title: title.say(readColumn(row.title, title.type), number) }];
+      const said = title.say(readColumn(row.title, title.type), number);
+      return [String(row.id), { number, title: said, version: Number(row.version) }];
     }),
   );
 };
@@ -113,4 +115,13 @@ export const findNumbered = async (
     sql`select t.id from ${relation(sight, register.key)} t where ${named} and t.archived_at is null`,
   );
   return row ? String(row.id) : null;
+};
+
+/** The newest records of a register that are not archived, by id. */
+export const readNewest = async ({ db, sight }: Reading, register: Register, most: number): Promise<string[]> => {
+  const rows = await executeKept(
+    db,
+    sql`select t.id from ${relation(sight, register.key)} t where t.archived_at is null order by t.seq desc limit ${parameter(String(most), 'integer')}`,
+  );
+  return rows.map((row) => String(row.id));
 };

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { workedOutSchema } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
-import { checkExpression, findField, sayPath, toSql } from '#core/expression/index.ts';
+import { type Checked, checkExpression, findField, sayPath, toSql } from '#core/expression/index.ts';
 import { checkFormula, type Register, titleOf, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { behaviourOf, decimalsOf, type FieldTypeOf } from '#core/values/index.ts';
@@ -66,4 +66,24 @@ export const workOutOnRecords = async (
       value: shown(type.gives, row.value),
     })),
   };
+};
+
+/** What some formulas that give texts say of one record; what says nothing is left out. */
+export const workOutTexts = async (
+  { db, sight, clock }: Reading,
+  register: Register,
+  id: string,
+  formulas: readonly Checked[],
+): Promise<string[]> => {
+  if (formulas.length === 0) return [];
+  const target = { alias: 't', clock, from: relationsOf(sight) };
+  const columns = formulas.map((formula, i) => as(toSql(formula, target), `n${i}`));
+  const [row] = await execute(
+    db,
+    sql`select ${join(columns, ', ')} from ${relation(sight, register.key)} t where t.id = ${parameter(id, 'uuid')}`,
+  );
+  return formulas.flatMap((_, i) => {
+    const said = row?.[`n${i}`];
+    return typeof said === 'string' && said !== '' ? [said] : [];
+  });
 };

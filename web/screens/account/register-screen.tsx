@@ -34,6 +34,7 @@ const workspaceOf = ({ form, workspace }: RegistrationForm): KnownWorkspace => (
   roles: [],
   forms: [],
   routes: [],
+  signed: [],
   clockOffsetMs: Date.parse(form.now) - Date.now(),
 });
 

@@ -19,6 +19,7 @@ import { GivenBeside } from './given-beside.tsx';
 import { useServerKeeping } from './server-keeping.ts';
 import { type TakenUp, useTakenUp } from './taken-up.ts';
 import { type Beside, byQuestion, type Done, type SendBy, useSending, wasSentBefore } from './use-sending.ts';
+import { WhoWillSign } from './who-will-sign.tsx';
 
 /** What an entry begins with. */
 export interface EntryStart extends Required<Pick<EntryOptions, 'typed' | 'links' | 'files'>> {
@@ -218,6 +219,14 @@ export const FillIn = ({
           {answer.sent_back && (
             <p className="mb-4 border-l-4 border-haze bg-haze-wash px-3 py-2">
               <span className="font-semibold">{answer.sent_back.by} sent this back:</span> “{answer.sent_back.reason}”
+              {answer.sent_back.marks.map(({ field, says }) => (
+                <span key={field} className="block">
+                  <span className="font-semibold">
+                    {answer.register.fields.find(({ key }) => key === field)?.label ?? field}:
+                  </span>{' '}
+                  {says || 'look at it again'}
+                </span>
+              ))}
             </p>
           )}
           <EntryForm
@@ -247,6 +256,7 @@ export const FillIn = ({
                   </p>
                 )}
                 <ToSend count={wrong} />
+                {!isStranger && <WhoWillSign form={answer.form.key} store={store} />}
                 <GivenBeside
                   asksName={me.kind === 'group'}
                   asksPassword={answer.form.password_again === true && me.kind === 'person'}

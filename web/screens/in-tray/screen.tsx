@@ -1,141 +1,172 @@
-import { useMutation, useQuery, useSuspenseQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
-import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
-import { useWorkspace } from '../../data/workspace.ts';
-import { Stamp } from '../../ui/marks.tsx';
-import { Coming, Empty, Problems } from '../../ui/message.tsx';
-import { RecordFacts, RecordHead, RecordHistory, SignOffTrack } from '../../ui/record-facts.tsx';
-import { type TrayEntry, TrayItem } from './tray-item.tsx';
+import { useSuspenseQuery } from '@tanstack/react-query';
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { queries } from '../../data/queries.ts';
+import { DecideMany } from './decide-many.tsx';
+import { type DecideKeys, DecideOne, NotHere } from './decide-one.tsx';
+import { entryKey, entryPath, type TrayEntry } from './tray-item.tsx';
+import { TrayList } from './tray-list.tsx';
+import { UndoBar } from './undo-bar.tsx';
+import { useDeciding } from './use-deciding.ts';
 
-/** What waits for me at the left, the one in question at the right, decided in place. */
-export const InTrayScreen = () => {
-  const { signOff } = useParams();
-  const { data } = useSuspenseQuery(queries.inTray());
-  const [done, setDone] = useState('');
-  const chosen = data.items.find((item) => item.sign_off === signOff) ?? null;
-  const kinds = [
-    { kind: 'sign', title: 'To sign off' },
-    { kind: 'mend', title: 'Sent back to you' },
-  ] as const;
-  return (
-    <div className="flex min-h-0 grow max-sm:flex-col">
-      <section aria-label="In-tray" className="w-80 shrink-0 overflow-auto border-r border-rule bg-paper max-sm:w-full">
-        <h1 className="px-4 pt-4">In-tray</h1>
-        {data.items.length === 0 && (
-          <Empty title="Nothing waits for you.">
-            What you are asked to sign, and what is sent back to you, comes here.
-          </Empty>
-        )}
-        {kinds.map(({ kind, title }) => {
-          const items = data.items.filter((item) => item.kind === kind);
-          return items.length === 0 ? null : (
-            <div key={kind}>
-              <h2 className="px-4 pb-1 pt-4 text-xs! text-ink-3">{title}</h2>
-              <ul>
-                {items.map((item) => (
-                  <li key={item.sign_off} className="ruled">
-                    <TrayItem item={item} />
-                  </li>
-                ))}
-              </ul>
-            </div>
-          );
-        })}
-      </section>
-      <section aria-label="Record to decide" className="min-w-0 grow overflow-auto p-6">
-        <p role="status" className="mb-2 font-semibold text-kelp empty:hidden">
-          {done}
-        </p>
-        {chosen ? (
-          <Decide key={chosen.sign_off} item={chosen} onDone={setDone} />
-        ) : (
-          data.items.length > 0 && <p className="text-ink-2">Choose what to look at.</p>
-        )}
-      </section>
-    </div>
-  );
+const KEYS_OFF = 'iolite-tray-keys-off';
+
+/** Whether single keys decide while the tray has the focus: this browser remembers it. */
+const useKeys = () => {
+  const [on, setOn] = useState(() => localStorage.getItem(KEYS_OFF) === null);
+  return {
+    on,
+    turn: (next: boolean): void => {
+      if (next) localStorage.removeItem(KEYS_OFF);
+      else localStorage.setItem(KEYS_OFF, 'yes');
+      setOn(next);
+    },
+  };
 };
 
-const Decide = ({ item, onDone }: { item: TrayEntry; onDone: (said: string) => void }) => {
-  const { data: record, error } = useQuery(queries.record(item.register, item.record));
-  const { workspace } = useWorkspace();
-  const [comment, setComment] = useState('');
+/** What waits for me at the left, the one in question at the right, or many together; decided in place. */
+export const InTrayScreen = () => {
+  const { signOff } = useParams();
   const navigate = useNavigate();
-  const box = useRef<HTMLTextAreaElement>(null);
-  const decide = useMutation({
-    mutationFn: (decision: 'approve' | 'send_back' | 'refuse') =>
-      call('decide', { params: { id: item.sign_off }, body: { decision, comment, version: record?.version ?? 0 } }),
-    onSuccess: async (_, decision) => {
-      const said = { approve: 'was approved', send_back: `was sent back to ${item.from}`, refuse: 'was refused' }[
-        decision
-      ];
-      onDone(`${item.number} ${said}.`);
-      await queryClient.invalidateQueries({ queryKey: ['in-tray'] });
-      navigate('/in-tray', { replace: true });
-    },
-    onError: () => box.current?.focus(),
+  const { data: tray } = useSuspenseQuery(queries.inTray());
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const [looked, setLooked] = useState<ReadonlySet<string>>(new Set());
+  const keys = useKeys();
+  const list = useRef<HTMLElement>(null);
+  const beside = useRef<DecideKeys>(null);
+  const signing = tray.items.filter(({ kind }) => kind === 'sign');
+  const chosen = signing.find((item) => item.sign_off === signOff) ?? null;
+  const other = tray.items.find((item) => item.sign_off === signOff) ?? null;
+  const many = signing.filter((item) => ticked.has(entryKey(item)));
+  const isTogether = many.length > 1 && (chosen === null || many.every((item) => item !== chosen));
+
+  const goTo = (item: TrayEntry | undefined): void => {
+    navigate(item ? entryPath(item) : '/in-tray', { replace: true });
+  };
+  const {
+    just,
+    setJust,
+    one,
+    many: together,
+    undo,
+  } = useDeciding((decided) => {
+    const gone = new Set(decided.map(entryKey));
+    setTicked((held) => new Set([...held].filter((key) => !gone.has(key))));
+    // What comes next opens by itself.
+    const from = signing.findIndex((item) => gone.has(entryKey(item)));
+    const next = [...signing.slice(from + 1), ...signing.slice(0, from)].find((item) => !gone.has(entryKey(item)));
+    if (decided.length === 1) goTo(next);
+    else goTo(undefined);
+    list.current?.focus();
   });
-  useEffect(() => onDone(''), [onDone]);
-  if (error) return <Problems error={error} />;
-  if (!record) return <Coming />;
+  // What somebody else decided meanwhile is no longer there to be ticked.
+  useEffect(() => {
+    const there = new Set(tray.items.map(entryKey));
+    setTicked((held) =>
+      [...held].every((key) => there.has(key)) ? held : new Set([...held].filter((key) => there.has(key))),
+    );
+  }, [tray]);
+
+  const tick = (entries: readonly string[], on: boolean): void =>
+    setTicked((held) => {
+      const next = new Set(held);
+      for (const key of entries) {
+        if (on) next.add(key);
+        else next.delete(key);
+      }
+      return next;
+    });
+
+  const approveMany = (): void => {
+    const ready = many.filter(({ changed, sign_off: id }) => !changed || looked.has(id));
+    if (ready.length > 0) together.mutate({ items: ready, decision: 'approve', comment: '' });
+  };
+  const onKey = (event: KeyboardEvent): void => {
+    const isBox = event.target instanceof Element && event.target.closest('textarea, input:not([type=checkbox])');
+    if (!keys.on || isBox || event.ctrlKey || event.metaKey || event.altKey) return;
+    const at = chosen ? signing.indexOf(chosen) : -1;
+    const act = new Map<string, () => void>([
+      ['arrowdown', () => goTo(signing[Math.min(at + 1, signing.length - 1)])],
+      ['arrowup', () => goTo(signing[Math.max(at - 1, 0)])],
+      ['a', () => (isTogether ? approveMany() : beside.current?.approve())],
+      ['b', () => beside.current?.sendBack()],
+      [
+        ' ',
+        () => {
+          if (chosen && !chosen.fills) tick([entryKey(chosen)], !ticked.has(entryKey(chosen)));
+        },
+      ],
+    ]);
+    const run = act.get(event.key.toLowerCase());
+    // A button or a box takes its own Space.
+    const isOwn = event.key === ' ' && event.target instanceof Element && event.target.closest('button, input, a');
+    if (!run || isOwn) return;
+    event.preventDefault();
+    run();
+    list.current?.focus();
+  };
+
   return (
-    <article aria-label={`${item.number} ${item.title}`}>
-      <RecordHead record={record}>
-        <span className="ml-auto">
-          <Stamp kind="waiting">Waiting for you</Stamp>
-        </span>
-      </RecordHead>
-      <p className="my-4 border-l-4 border-straw bg-straw-wash px-3 py-2.5">
-        <span className="font-semibold">Why you:</span> {item.why}
-      </p>
-      <div className="grid gap-8 lg:grid-cols-[1fr_17rem]">
-        <div>
-          <h2 className="head-rule">What was sent</h2>
-          <RecordFacts record={record} />
+    <div className="flex min-h-0 grow max-sm:flex-col">
+      <section
+        ref={list}
+        aria-label="In-tray"
+        // The keys of the tray count while it has the focus.
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
+        tabIndex={0}
+        onKeyDown={onKey}
+        className={`${signOff ? 'w-[22rem]' : 'w-[26rem]'} shrink-0 overflow-auto border-r border-rule bg-paper max-lg:w-80 max-sm:w-full ${
+          signOff ? 'max-sm:hidden' : ''
+        }`}
+      >
+        <TrayList tray={tray} ticked={ticked} onTick={tick} keys={keys.on} onKeys={keys.turn} />
+      </section>
+      <section
+        aria-label="Record to decide"
+        className={`flex min-w-0 grow scroll-pb-56 flex-col sm:overflow-auto ${signOff || isTogether ? '' : 'max-sm:hidden'}`}
+      >
+        <UndoBar just={just} error={undo.error} onUndo={(ids) => undo.mutate(ids)} />
+        <div className="grow p-6 pb-0 max-sm:p-4 max-sm:pb-0">
+          <Link to="/in-tray" className="part mb-3 inline-block sm:hidden">
+            All that waits
+          </Link>
+          {isTogether ? (
+            <DecideMany
+              items={many}
+              looked={looked}
+              error={together.error}
+              pending={together.isPending}
+              onLook={(item) => {
+                setLooked(new Set(looked).add(item.sign_off));
+                goTo(item);
+              }}
+              onUntick={() => setTicked(new Set())}
+              onDecide={(decision, items, comment) => together.mutate({ items, decision, comment })}
+            />
+          ) : chosen ? (
+            <>
+              {many.length > 1 && (
+                <button type="button" className="part mb-3" onClick={() => goTo(undefined)}>
+                  Back to the {many.length} chosen
+                </button>
+              )}
+              <DecideOne
+                key={entryKey(chosen)}
+                item={chosen}
+                keys={beside}
+                error={one.variables?.item.sign_off === chosen.sign_off ? one.error : null}
+                pending={one.isPending}
+                onDecide={(body) => {
+                  setJust(null);
+                  one.mutate({ item: chosen, body });
+                }}
+              />
+            </>
+          ) : (
+            tray.items.length > 0 && <NotHere item={signOff ? other : null} />
+          )}
         </div>
-        <div>
-          {record.sign_off && <SignOffTrack track={record.sign_off} />}
-          {workspace.rights[item.register]?.see && <RecordHistory register={item.register} id={item.record} />}
-        </div>
-      </div>
-      <form className="mt-4" onSubmit={(event) => event.preventDefault()}>
-        <label htmlFor="comment" className="font-semibold">
-          Comment, or why it goes back
-        </label>
-        <textarea
-          ref={box}
-          id="comment"
-          className="box mt-1"
-          rows={2}
-          maxLength={2000}
-          value={comment}
-          onChange={(event) => setComment(event.target.value)}
-        />
-        <Problems error={decide.error} />
-        <div className="mt-2 flex flex-wrap gap-2">
-          <button
-            type="button"
-            className="btn btn-ok"
-            disabled={decide.isPending}
-            onClick={() => decide.mutate('approve')}
-          >
-            Approve
-          </button>
-          <button type="button" className="btn" disabled={decide.isPending} onClick={() => decide.mutate('send_back')}>
-            Send back to {item.from.split(' ')[0]}
-          </button>
-          <button
-            type="button"
-            className="btn btn-no"
-            disabled={decide.isPending}
-            onClick={() => decide.mutate('refuse')}
-          >
-            Refuse
-          </button>
-        </div>
-      </form>
-    </article>
+      </section>
+    </div>
   );
 };

@@ -39,7 +39,9 @@ export const RecordPanel = ({ register, id, shown, onClose }: Props) => {
       {!record && !error && <Coming />}
       {record && (
         <>
-          <RecordHead record={record}>{record.stage && <StageStamp stage={record.stage} />}</RecordHead>
+          <RecordHead record={record}>
+            {record.stage && <StageStamp stage={record.stage} changed={record.changed_since_signed} />}
+          </RecordHead>
           {!shown && <p className="my-2 text-straw">This list does not show it as it is filtered now.</p>}
           <ChangingFacts key={record.id} record={record} />
           {record.sign_off && <SignOffTrack track={record.sign_off} />}

@@ -220,7 +220,9 @@ const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, o
                 <ListCell field={field} record={record} catalogue={catalogue} words={words} />
               </td>
             ))}
-            {staged && <td>{record.stage && <StageStamp stage={record.stage} />}</td>}
+            {staged && (
+              <td>{record.stage && <StageStamp stage={record.stage} changed={record.changed_since_signed} />}</td>
+            )}
           </tr>
         ))}
       </tbody>

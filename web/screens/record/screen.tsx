@@ -14,6 +14,7 @@ import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { RecordHead, RecordHistory, SignOffTrack } from '../../ui/record-facts.tsx';
 import { ArchiveRecord } from './archive.tsx';
 import { LinkedLists } from './linked-lists.tsx';
+import { SignOffActions } from './sign-off-actions.tsx';
 import { WhoSees } from './who-sees.tsx';
 
 /** A record on its own page: its fields in sections, what is linked to it from both sides, its history. */
@@ -39,7 +40,9 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
   return (
     <article className="grow overflow-auto print:overflow-visible">
       <header className="flex flex-wrap items-center gap-2 border-b border-rule-strong bg-paper px-5 py-2.5 print:border-b-2">
-        <RecordHead record={record}>{record.stage && <StageStamp stage={record.stage} />}</RecordHead>
+        <RecordHead record={record}>
+          {record.stage && <StageStamp stage={record.stage} changed={record.changed_since_signed} />}
+        </RecordHead>
         <span className="ml-auto flex flex-wrap gap-2 print:hidden">
           <Neighbours record={record} />
           {changing.map(({ form }) => (
@@ -70,7 +73,11 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
           <LinkedLists record={record} />
         </div>
         <div className="min-w-0">
-          {record.sign_off && <SignOffTrack track={record.sign_off} />}
+          {record.sign_off && (
+            <SignOffTrack track={record.sign_off}>
+              <SignOffActions register={record.register} record={record.id} track={record.sign_off} />
+            </SignOffTrack>
+          )}
           <p className="mt-3 text-[13px] text-ink-2">
             Added {when(record.created_at)} by {record.created_by}.
           </p>

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { rightsIn } from '#core/access/index.ts';
 import { compileForm, type Form, fieldsNeeded } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
+import { stepsOfRoles } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { BlindSpots } from '../../ui/blind-spots.tsx';
@@ -48,7 +49,9 @@ export const PublishDialog = ({ open, form, register, onClose, onPublished }: Pr
             asked={form.questions.map((question) => question.field)}
             senders={[...fillers]}
             changes={form.purpose === 'change'}
-            steps={workspace.routes.find(({ route }) => route.register === register.key)?.route.steps ?? []}
+            steps={workspace.routes.flatMap(({ route }) =>
+              route.register === register.key ? stepsOfRoles(route) : [],
+            )}
             seers={seers}
             {...(compiled.ok ? { needs: fieldsNeeded(compiled.value) } : {})}
           />

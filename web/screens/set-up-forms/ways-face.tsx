@@ -37,12 +37,12 @@ const useTaken = (compiled: CompiledForm, ways: readonly Way[], workspace: Known
 /** Who signs a record that went a way, as far as its sample answers tell; null where no route is published. */
 const useSigning = (compiled: CompiledForm, workspace: KnownWorkspace): ((way: Way) => string) | null => {
   const published = workspace.routes.find(({ route }) => route.register === compiled.register.key);
-  const roles = new Set(workspace.roles.map((role) => role.key));
+  const roles = new Map(workspace.roles.map((role) => [role.key, role]));
   const route = published ? compileRoute(published.route, compiled.catalogue, roles) : null;
   if (!route?.ok) return null;
   return (way) => {
     const steps = stepsEntered(route.value, recordValues(way.sample, clockFor(workspace)));
-    return steps.map((step) => step.label).join(', ') || 'nobody';
+    return steps.map((at) => route.value.route.steps[at]?.label ?? '').join(', ') || 'nobody';
   };
 };
 

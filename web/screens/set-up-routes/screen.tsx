@@ -1,128 +1,89 @@
-import { useMutation } from '@tanstack/react-query';
-import type { RouteSummary } from '#contract/index.ts';
-import type { SayContext } from '#core/expression/index.ts';
-import { type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
+import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
+import { Link, useNavigate } from 'react-router';
+import type { RoutesAnswer } from '#contract/index.ts';
+import type { Register } from '#core/register/index.ts';
 import type { Route } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { BlindSpots } from '../../ui/blind-spots.tsx';
-import { ConditionEditor } from '../../ui/condition-editor.tsx';
-import { TabMark } from '../../ui/marks.tsx';
+import { Stamp, TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
-import { Part, PickOne } from '../../ui/part.tsx';
-import { UndoButtons, useEditing } from '../../ui/undo.tsx';
+import { newRoute } from './editing.ts';
 
-/** Set-up: for each register, who signs its records and when, as sentences. */
+/** Set-up: for each register the routes its records go by, and what is on its way. */
 export const SetUpRoutesScreen = () => {
   const { workspace } = useWorkspace();
+  const { data } = useSuspenseQuery(queries.routes());
   return (
     <div className="overflow-auto p-6">
       <h1 className="head-rule">Sign-off routes</h1>
+      <p className="my-2 max-w-2xl text-ink-2">
+        Who signs the records of a register, when, and by when. Of several routes on one register the first that takes a
+        record counts.
+      </p>
       <ul>
-        {workspace.registers.map((register) => {
-          const found = workspace.routes.find((each) => each.route.register === register.key);
-          return (
-            <li key={`${register.key} ${found?.version ?? 0}`} className="ruled py-3">
-              <RouteEditor register={register} published={found ?? null} />
-            </li>
-          );
-        })}
+        {workspace.registers.map((register) => (
+          <li key={register.key} className="ruled py-3">
+            <OneRegister
+              register={register}
+              routes={data.routes.filter((each) => each.register === register.key)}
+              keys={data.routes.map(({ key }) => key)}
+            />
+          </li>
+        ))}
       </ul>
     </div>
   );
 };
 
-const RouteEditor = ({ register, published }: { register: Register; published: RouteSummary | null }) => {
-  const { workspace, catalogue } = useWorkspace();
-  const editing = useEditing<Route | null>(published?.route ?? null);
-  const { now: route } = editing;
-  const setRoute = (next: Route): void => editing.edit(() => next);
-  const put = useMutation({
-    mutationFn: (next: Route) => call('putRoute', { params: { key: next.key }, body: next }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['workspace'] }),
+interface Props {
+  readonly register: Register;
+  readonly routes: RoutesAnswer['routes'];
+  readonly keys: readonly string[];
+}
+
+const OneRegister = ({ register, routes, keys }: Props) => {
+  const { workspace } = useWorkspace();
+  const navigate = useNavigate();
+  const begin = useMutation({
+    mutationFn: (route: Route) => call('keepRoute', { params: { key: route.key }, body: route }),
+    onSuccess: async ({ route }) => {
+      await queryClient.invalidateQueries({ queryKey: ['routes'] });
+      navigate(`/set-up/routes/${route.key}`);
+    },
   });
-  const signers = workspace.roles.filter((role) => role.sets_up.length === 0);
-  const setup = workspace.roles.find((role) => role.sets_up.length > 0);
-  const context: SayContext = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
-  const begin = () => {
-    const [first] = signers;
-    if (first && setup)
-      setRoute({
-        key: register.key,
-        label: register.plural,
-        register: register.key,
-        steps: [{ label: first.label, role: first.key, condition: null }],
-        last_resort: setup.key,
-      });
+  const add = (): void => {
+    const route = newRoute(register, workspace, keys);
+    if (route) begin.mutate(route);
   };
-  const asked = workspace.forms.flatMap(({ form }) =>
-    form.register === register.key ? form.questions.map((question) => question.field) : [],
-  );
-  const changed = route !== null && route !== published?.route;
   return (
-    <section aria-label={`Route of ${register.plural}`}>
-      <p className="flex items-center gap-3">
-        <TabMark mark={register.mark} name={register.plural} />
-        <span className="font-semibold">{register.plural}</span>
-        {!route && <span className="text-ink-2">are signed by nobody.</span>}
-        {!route && (
-          <button type="button" className="part" onClick={begin}>
-            Give them a route
-          </button>
-        )}
-        {editing.past.length + editing.future.length > 0 && <UndoButtons editing={editing} />}
-        {published && <span className="ml-auto text-xs text-ink-2">version {published.version}</span>}
-      </p>
-      {route && (
-        <ol className="mt-1 pl-12">
-          {route.steps.map((step, at) => {
-            const change = (next: typeof step) => setRoute({ ...route, steps: route.steps.with(at, next) });
-            return (
-              // A step is known by its place in the route.
-              // biome-ignore lint/suspicious/noArrayIndexKey: see above
-              <li key={at} className="py-0.5">
-                {at + 1}. The{' '}
-                <Part text={step.label} what="signer">
-                  {(close) => (
-                    <PickOne
-                      options={signers.map((role) => ({ value: role.key, label: role.label }))}
-                      chosen={step.role}
-                      onPick={(key) => {
-                        const role = signers.find((each) => each.key === key);
-                        if (role) change({ ...step, role: role.key, label: role.label });
-                        close();
-                      }}
-                    />
-                  )}
-                </Part>{' '}
-                signs {step.condition === null ? 'every one, or only when ' : 'when '}
-                <ConditionEditor
-                  text={step.condition ?? ''}
-                  context={context}
-                  mood="is"
-                  mayBeEmpty
-                  onChange={(text) => change({ ...step, condition: text === '' ? null : text })}
-                />
-                .
-              </li>
-            );
-          })}
-        </ol>
-      )}
-      {changed && (
-        <div className="pl-12">
-          <BlindSpots register={register} asked={asked} senders={[]} changes={false} steps={route.steps} />
-        </div>
-      )}
-      {changed && (
-        <p className="mt-2 pl-12">
-          <button type="button" className="btn btn-go" disabled={put.isPending} onClick={() => put.mutate(route)}>
-            Publish the route
-          </button>
-        </p>
-      )}
-      <Problems error={put.error} />
+    <section aria-label={`Routes of ${register.plural}`} className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
+      <TabMark mark={register.mark} name={register.plural} />
+      <span className="w-36 font-semibold">{register.plural}</span>
+      <ul className="grow">
+        {routes.map((route) => (
+          <li key={route.key} className="flex flex-wrap items-baseline gap-3 py-0.5">
+            <Link className="part" to={`/set-up/routes/${route.key}`}>
+              {route.label}
+            </Link>
+            {route.version === null ? (
+              <Stamp kind="draft">Not in force</Stamp>
+            ) : (
+              <span className="text-[13px] text-ink-2">version {route.version}</span>
+            )}
+            {route.draft && route.version !== null && <Stamp kind="draft">Draft</Stamp>}
+            <span className="text-[13px] text-ink-2">
+              {route.running > 0 && `${route.running} on their way`}
+              {route.older > 0 && route.version !== null && `, ${route.older} by older versions`}
+            </span>
+          </li>
+        ))}
+        {routes.length === 0 && <li className="text-ink-2">are signed by nobody.</li>}
+      </ul>
+      <button type="button" className="part" disabled={begin.isPending} onClick={add}>
+        {routes.length === 0 ? 'Give them a route' : 'Another route'}
+      </button>
+      <Problems error={begin.error} />
     </section>
   );
 };

@@ -10,11 +10,15 @@ import { TrayItem } from '../in-tray/tray-item.tsx';
 import { NotSent } from './not-sent.tsx';
 import { Starters } from './starters.tsx';
 
+/** More than these stand in the in-tray. */
+const MOST_SHOWN = 8;
+
 /** The start: what needs me, what I may fill in. */
 export const TodayScreen = () => {
   const me = useMe();
   const { workspace, catalogue } = useWorkspace();
   const { data: tray } = useQuery(queries.inTray());
+  const waiting = tray?.items.filter(({ kind }) => kind !== 'sent') ?? [];
   const forms = workspace.forms.filter(({ may_fill, form }) => may_fill && !isOpenedFromRecord(form));
   const { data: session } = useQuery(queries.session());
   const isDemonstration = session?.demonstration === true && me.kind === 'person';
@@ -30,14 +34,19 @@ export const TodayScreen = () => {
           <h2 id="needs-me" className="head-rule">
             Waits for you
           </h2>
-          {tray?.items.length === 0 && <Empty title="Nothing waits for you." />}
+          {tray && waiting.length === 0 && <Empty title="Nothing waits for you." />}
           <ul>
-            {tray?.items.map((item) => (
-              <li key={item.sign_off} className="ruled">
+            {waiting.slice(0, MOST_SHOWN).map((item) => (
+              <li key={`${item.sign_off} ${item.step}`} className="ruled">
                 <TrayItem item={item} />
               </li>
             ))}
           </ul>
+          {waiting.length > MOST_SHOWN && (
+            <Link className="part mt-2 inline-block" to="/in-tray">
+              {waiting.length - MOST_SHOWN} more in the in-tray
+            </Link>
+          )}
         </section>
         <NotSent />
         {isDemonstration && (
