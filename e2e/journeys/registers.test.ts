@@ -86,7 +86,7 @@ describe('registers in daily use', () => {
     await bea.visit(await bea.driver.getCurrentUrl());
     await bea.see('//div[@data-question = "gross"]//output[starts-with(., "62.21")]');
     await bea.press('Send');
-    await bea.see('//h1[contains(., "INV-1301 was stored")]');
+    await bea.see('//h1[contains(., "INV-1305 was stored")]');
   });
 
   test('a client’s page shows what points to it, right at once, and carries itself along', async () => {
@@ -118,10 +118,22 @@ describe('registers in daily use', () => {
     expect(await runa.axe()).toEqual([]);
     await runa.write('Another client', 'Orla');
     await runa.click('//*[@role = "option"][contains(., "Orla Margetts")]');
+    // A purchase from this firm was signed: who supplies it holds fast.
+    await runa.press('Move and archive');
+    await runa.seeText('Supplier is locked since Treasurer was asked to sign');
+    await runa.press('Leave it');
+    // Nothing that was signed points to this one.
+    await runa.visit(`${iolite.address}/registers/clients?sort=number`);
+    await runa.press('Open CLI-0004');
+    await runa.press("Open the record's own page");
+    await runa.press('Archive');
+    await runa.seeText('Other records point to CLI-0004');
+    await runa.write('Another client', 'Orla');
+    await runa.click('//*[@role = "option"][contains(., "Orla Margetts")]');
     await runa.press('Move and archive');
     await runa.see('//main//table[@aria-label = "Clients"]');
     await runa.visit(`${iolite.address}/registers/clients?archived=yes`);
-    await runa.press('Open CLI-0002');
+    await runa.press('Open CLI-0004');
     await runa.press("Open the record's own page");
     await runa.press('Bring it back');
     await runa.seeNo(runa.button('Bring it back'));

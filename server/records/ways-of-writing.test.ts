@@ -271,6 +271,11 @@ describe('whichever way a record is written', () => {
       );
       expect((await read(id)).values).toEqual(before);
     });
+
+    test('moving links says which record holds what it would move', async () => {
+      const { id, number } = await approved();
+      expect((await moveOwner(id)).body.detail).toMatch(new RegExp(`^${number}: Owner is locked `));
+    });
   });
 
   test('a condition over what is worked out is judged by the record as it is stored, and watches what that follows from', async () => {

@@ -1,7 +1,7 @@
 import { type BackLink, backLinks, isRowsField, type RecordValues, type Register } from '#core/register/index.ts';
 import { rowsOf, type StoredValue, textsOf } from '#core/values/index.ts';
 import { mayAny } from '../../people/roles.ts';
-import { notAllowed } from '../../platform/refusal.ts';
+import { notAllowed, Refusal } from '../../platform/refusal.ts';
 import { readBackReferences } from '../reader/back-references.ts';
 import { readOwnValues } from '../reader/own-values.ts';
 import { asSystem, type Work, wholeRegister } from '../work.ts';
@@ -30,6 +30,10 @@ const withMoved = (
   };
 };
 
+/** A refusal that says of which record it is: whoever moves links asked for none of them by name. */
+const ofRecord = (number: string, { kind, message, problems, conflicts }: Refusal): Refusal =>
+  new Refusal(kind, `${number}: ${message}`, problems, conflicts);
+
 /**
  * Lets what points to one record, as far as the person sees it, point to another of its register: each a change like any
  * other, with its history and all that follows it. Refused where they see what they may not change.
@@ -49,7 +53,11 @@ export const moveLinks = async (work: Work, register: Register, from: string, to
       if (!current) continue;
       const changes = withMoved(shown, link, current.values, from, to);
       const base = Object.fromEntries(Object.keys(changes).map((key) => [key, current.values[key] ?? null]));
-      await changeRecord(work, shown, id, { from: base, changes }, { action: 'changed', form: null });
+      await changeRecord(work, shown, id, { from: base, changes }, { action: 'changed', form: null }).catch(
+        (error: unknown) => {
+          throw error instanceof Refusal ? ofRecord(current.number, error) : error;
+        },
+      );
     }
   }
 };
