@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { roleSchema, SET_UP_RIGHTS } from '#core/access/index.ts';
 import { cleanLine, isLocale, isZone } from '#core/base/index.ts';
 import { formSchema } from '#core/form/index.ts';
-import { choiceListSchema, registerSchema } from '#core/register/index.ts';
+import { choiceListSchema, RECORD_ACTIONS, registerSchema } from '#core/register/index.ts';
 import { isCurrency, keySchema, type StoredValue } from '#core/values/index.ts';
 import { momentSchema, uuidSchema } from './basics.ts';
 import { routeSummarySchema, stageSchema, trackSchema } from './signoff-schemas.ts';
@@ -329,27 +329,7 @@ export const historySchema = z.object({
       id: z.string(),
       at: momentSchema,
       by: z.string(),
-      action: z.enum([
-        'added',
-        'changed',
-        'imported',
-        'approved',
-        'sent_back',
-        'refused',
-        'sent_again',
-        'archived',
-        'brought_back',
-        'undone',
-        'withdrawn',
-        'stopped',
-        'started',
-        'reopened',
-        'delegated',
-        'taken_back',
-        'passed_on',
-        'let_through',
-        'reminded',
-      ]),
+      action: z.enum(RECORD_ACTIONS),
       /** The form it came through, if any. */
       form: z.object({ key: z.string(), label: z.string(), version: z.int32() }).nullable(),
       comment: z.string().nullable(),

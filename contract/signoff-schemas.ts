@@ -239,7 +239,7 @@ export const decisionSchema = z.strictObject({
 });
 /** What came of a decision. */
 export const decidedSchema = z.object({
-  stage: z.enum(['none', 'waiting', 'approved', 'sent_back', 'refused', 'stuck']),
+  stage: z.enum([...stageSchema.options, 'none']),
   undo_until: momentSchema.nullable(),
 });
 

@@ -1,3 +1,4 @@
+export { RECORD_ACTIONS, type RecordAction } from './actions.ts';
 export { byIds, byKeys, valueByIds, valueByKeys, valuesByIds, valuesByKeys } from './by-ids.ts';
 export {
   type BackLink,

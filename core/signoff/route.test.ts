@@ -20,6 +20,7 @@ import {
   whoSigns,
 } from './index.ts';
 import { compiledOf, ID, nearMiss, peopleWith, ROLES, routeOf } from './route.arb.ts';
+import { TO_COME } from './state.ts';
 import { Walk } from './walk.arb.ts';
 
 const names = {
@@ -134,16 +135,10 @@ describe('by when', () => {
     return step ? dueOf(step, { values: recordValues({}, at) }) : null;
   };
   const open = (due: string, more: Partial<StepState> = {}): StepState => ({
+    ...TO_COME,
     status: 'open',
     enteredAt: at.now,
     due,
-    needed: 1,
-    asked: [],
-    gone: [],
-    resort: null,
-    signatures: [],
-    reminded: null,
-    passed: false,
     ...more,
   });
 

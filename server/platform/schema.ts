@@ -13,6 +13,7 @@ import {
   uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
+import { RECORD_ACTIONS } from '#core/register/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
 
 /** Iolite's own tables; what people keep stands in the schema `records`, their choice lists in `choices`. */
@@ -417,29 +418,7 @@ export const history = iolite.table(
     recordId: uuid('record_id').notNull(),
     at: moment('at').notNull(),
     personId: uuid('person_id').notNull(),
-    action: text('action', {
-      enum: [
-        'added',
-        'changed',
-        'imported',
-        'undone',
-        'approved',
-        'sent_back',
-        'refused',
-        'sent_again',
-        'archived',
-        'brought_back',
-        'withdrawn',
-        'stopped',
-        'started',
-        'reopened',
-        'delegated',
-        'taken_back',
-        'passed_on',
-        'let_through',
-        'reminded',
-      ],
-    }).notNull(),
+    action: text('action', { enum: RECORD_ACTIONS }).notNull(),
     formId: uuid('form_id'),
     formVersion: integer('form_version'),
     /** Who filled it in on a shared device, as they gave their name. */

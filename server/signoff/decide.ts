@@ -1,11 +1,11 @@
 import { eq } from 'drizzle-orm';
 import { plusMs } from '#core/base/index.ts';
+import type { RecordAction } from '#core/register/index.ts';
 import { findBan, groupsOf, type Mark, openSteps, type Stage, type Step, signsFor } from '#core/signoff/index.ts';
 import { isNothing } from '#core/values/index.ts';
 import { readNames } from '../people/names.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { signOffs } from '../platform/schema.ts';
-import type { Action } from '../records/commands/index.ts';
 import type { Work } from '../records/work.ts';
 import { manages } from './managing.ts';
 import { type Moving, move, readRecord, readyToMove, tellHistory, writeFields } from './move.ts';
@@ -177,7 +177,7 @@ const sign = async (
 
 const ACTIONS = { approve: 'approved', send_back: 'sent_back', refuse: 'refused' } as const satisfies Record<
   string,
-  Action
+  RecordAction
 >;
 
 /** The earlier step something is sent back to: one that was signed, before the one that sends it. */

@@ -58,21 +58,22 @@ const readSince = async (look: Look, moving: Moving, register: Register): Promis
 };
 
 /**
- * What was read beyond the record when its steps were entered, and is otherwise now: of what the person sees. Where they
+ * What was read beyond the record when it moved last, as `kept`, and is otherwise now: of what the person sees. Where they
  * see some records of a register and not others, what has become nothing is not told: it may be hidden.
  */
 const readOtherwise = async (
   look: Look,
-  { signOff, route, state }: Moving,
+  kept: SignOff,
+  { route, state }: Moving,
   register: Register,
 ): Promise<TrayDetail['beyond']> => {
   const { sight, definitions } = look;
-  const now = await readBeyond(look, route, signOff.recordId, state.sender);
+  const now = await readBeyond(look, route, kept.recordId, state.sender);
   const names = routeVocabulary(register, sight.catalogue, definitions.roles);
   const own = route.reads.filter((path) => path[0] !== 'sender' && findNamed(names, path));
   const seen =
-    own.length === 0 ? undefined : (await readPaths(look, register, [signOff.recordId], own)).get(signOff.recordId);
-  return Object.entries(signOff.beyond).flatMap(([path, was]): TrayDetail['beyond'] => {
+    own.length === 0 ? undefined : (await readPaths(look, register, [kept.recordId], own)).get(kept.recordId);
+  return Object.entries(kept.beyond).flatMap(([path, was]): TrayDetail['beyond'] => {
     const is = now[path] ?? null;
     const found = findNamed(names, path.split('.'));
     if (sight.scopes.size > 0 && (is === null || !sameValue(seen?.[path] ?? null, is))) return [];
@@ -196,7 +197,7 @@ export const readTrayDetail = async (look: Look, id: string, lookAt: LookAt): Pr
     item,
     notes: await workOutTexts(whole, route.register, signOff.recordId, route.steps[step]?.notes ?? []),
     since: await readSince(shown.look, moving, shown.register),
-    beyond: await readOtherwise(shown.look, moving, shown.register),
+    beyond: await readOtherwise(shown.look, signOff, moving, shown.register),
     similar: await readSimilar(look, moving),
     fills: plan?.fills.map(({ field, must }) => ({ field, must })) ?? [],
     shows: plan?.shows ?? null,

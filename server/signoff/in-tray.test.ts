@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { addDays, today } from '#core/base/index.ts';
-import { Signing, step } from '../testing/signing.ts';
+import { newId } from '../testing/harness.ts';
+import { type Name, Signing, step } from '../testing/signing.ts';
 
 const DAY = today({ now: new Date().toISOString(), zone: 'Europe/London' });
 
@@ -16,7 +17,7 @@ describe('the in-tray', () => {
   afterAll(() => at?.server.stop());
 
   const tray = async (name: 'Sana' | 'Ines' | 'Piet' | 'Dev') => (await (await at.as(name)).get('/api/in-tray')).body;
-  const detail = async (name: 'Sana' | 'Ines', record: string) => {
+  const detail = async (name: Name, record: string) => {
     const item = await at.item(name, record);
     return (await (await at.as(name)).get(`/api/sign-offs/${item.sign_off}`)).body;
   };
@@ -155,5 +156,40 @@ describe('the in-tray', () => {
     );
     expect((await ask('Piet', '100')).body.says).not.toContain('Treasurer');
     expect((await ask('Orla', '900')).status).toBe(404);
+  });
+
+  test('what changed behind a link is told to a signer as far as they see it', async () => {
+    await at.route({
+      steps: [
+        step('Treasurer', 'treasurer', { condition: 'owner.name != "" and owner.credit_limit >= 0' }),
+        step('Office', 'office', { beside: true, condition: 'owner.iban = null' }),
+        step('Trustee', 'trustee', { beside: true }),
+        step('Client', 'client', { beside: true }),
+      ],
+      watches: ['cost'],
+    });
+    const runa = await at.as('Runa');
+    const former = { name: 'Former & Co', kind: 'private', credit_limit: '500', iban: null };
+    const owner = newId();
+    expect((await runa.post('/api/registers/clients/records', { id: owner, values: former })).status).toBe(201);
+    const id = await at.send('Piet', 'Behind a link', '900', { owner });
+    // The IBAN is the example of ISO 13616's registry.
+    const changes = { name: 'Newer & Co', credit_limit: '750', iban: 'GB29NWBK60161331926819' };
+    const { name, credit_limit, iban } = former;
+    const changed = await runa.patch(`/api/registers/clients/records/${owner}`, {
+      from: { name, credit_limit, iban },
+      changes,
+    });
+    expect(changed.status).toBe(200);
+    const told = async (who: Name) =>
+      (await detail(who, id)).beyond.map(({ field }: { field: string }) => field).sort();
+    expect(await told('Ines')).toEqual(['Owner, Bank account (IBAN)', 'Owner, Credit limit', 'Owner, Name']);
+    // One field of it is hidden from the office.
+    expect(await told('Bea')).toEqual(['Owner, Credit limit', 'Owner, Name']);
+    // They see no such client, only how the one is called that the record they sign names.
+    for (const who of ['Tomas', 'Orla'] as const) {
+      const record = (await (await at.as(who)).get(`/api/registers/near_misses/records/${id}`)).body;
+      expect([who, record.links.owner.title, await told(who)]).toEqual([who, 'Newer & Co', ['Owner, Name']]);
+    }
   });
 });

@@ -1,17 +1,13 @@
-import type { RecordValues, Register } from '#core/register/index.ts';
+import type { RecordAction, RecordValues, Register } from '#core/register/index.ts';
 import { join, type SqlFragment, sql } from '#core/sql/index.ts';
 import type { Scalar, StoredValue } from '#core/values/index.ts';
 import { executeKept } from '../../platform/fragment.ts';
 import { notifying } from '../../platform/locks.ts';
-import type { history } from '../../platform/schema.ts';
 import type { Look, Work } from '../work.ts';
-
-/** What a record's history says was done. */
-export type Action = (typeof history.$inferSelect)['action'];
 
 /** What a command is done as, and by which form. */
 export interface By {
-  readonly action: Action;
+  readonly action: RecordAction;
   readonly form: { readonly key: string; readonly version: number } | null;
   /** The import it is part of, or undoes. */
   readonly importId?: string;

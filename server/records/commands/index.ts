@@ -4,7 +4,6 @@ export { type Changed, changeRecord, type GivenChange, judgeChange } from './cha
 export { type Earlier, type Placed, uniqueProblems } from './checks.ts';
 export { type Doable, readDoable } from './doable.ts';
 export {
-  type Action,
   type AddedRecord,
   type By,
   type Followed,

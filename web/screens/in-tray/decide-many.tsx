@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useWorkspace } from '../../data/workspace.ts';
+import { CommentBox } from '../../ui/comment-box.tsx';
 import { Key, Stamp, TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
 import type { TrayEntry } from './tray-item.tsx';
@@ -82,17 +83,7 @@ export const DecideMany = ({ items, looked, error, pending, onLook, onUntick, on
         className="sticky bottom-0 mt-6 border-t-2 border-iolite-deep bg-iolite-wash px-4 py-3"
         onSubmit={(event) => event.preventDefault()}
       >
-        <label htmlFor="comment-many" className="font-semibold">
-          Say something with each
-        </label>
-        <textarea
-          id="comment-many"
-          className="box mt-1"
-          rows={2}
-          maxLength={2000}
-          value={comment}
-          onChange={(event) => setComment(event.target.value)}
-        />
+        <CommentBox label="Say something with each" rows={2} value={comment} onChange={setComment} />
         <Problems error={error} />
         <p className="mt-2">
           <span className="font-semibold">{items.length} chosen:</span> {ready.length} can be signed together

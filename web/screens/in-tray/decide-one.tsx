@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { RecordDetail, TrayDetail } from '#contract/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import { CommentBox } from '../../ui/comment-box.tsx';
 import { useFieldEntry } from '../../ui/field-entry.ts';
 import { Key, StageStamp, Stamp } from '../../ui/marks.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
@@ -105,18 +106,7 @@ const Ready = ({ item, keys, error, pending, onDecide, record, detail }: ReadyPr
         className="max-sm:contents sm:sticky sm:bottom-0 sm:mt-6 sm:border-t-2 sm:border-iolite-deep sm:bg-sheet sm:py-3"
         onSubmit={(event) => event.preventDefault()}
       >
-        <label htmlFor="comment" className="font-semibold max-sm:mt-4">
-          Say why, or what to change
-        </label>
-        <textarea
-          ref={box}
-          id="comment"
-          className="box mt-1"
-          rows={2}
-          maxLength={2000}
-          value={comment}
-          onChange={(event) => setComment(event.target.value)}
-        />
+        <CommentBox box={box} label="Say why, or what to change" rows={2} value={comment} onChange={setComment} />
         <Problems error={error} />
         <div className="mt-2 flex flex-wrap gap-2 max-sm:sticky max-sm:bottom-0 max-sm:-mx-4 max-sm:grid max-sm:grid-cols-2 max-sm:border-t-2 max-sm:border-iolite-deep max-sm:bg-sheet max-sm:px-4 max-sm:py-3">
           <button

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { RecordDetail, TrayDetail } from '#contract/index.ts';
-import { isNothing } from '#core/values/index.ts';
-import { Labelled } from '../../ui/labelled.tsx';
+import { isMadeByProgram } from '#core/values/index.ts';
+import { CommentBox } from '../../ui/comment-box.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 import type { Deciding } from './use-deciding.ts';
 
@@ -20,7 +20,8 @@ export const SendBack = ({ record, detail, from, comment, onClose, onSend }: Sen
   const [to, setTo] = useState<number | null>(null);
   const [marks, setMarks] = useState<Readonly<Record<string, string>>>({});
   const [tried, setTried] = useState(false);
-  const fields = record.definition.fields.filter(({ key }) => !isNothing(record.values[key] ?? null) || key in marks);
+  // An empty one too: what is missing is what is sent back for most often.
+  const fields = record.definition.fields.filter(({ type }) => !isMadeByProgram(type));
   const wrong = tried && why.trim() === '' ? 'Say why, so that it can be mended.' : undefined;
   return (
     <SheetDialog title={`Send back ${record.number}`} onClose={onClose}>
@@ -45,18 +46,7 @@ export const SendBack = ({ record, detail, from, comment, onClose, onSend }: Sen
             ))}
           </fieldset>
         )}
-        <Labelled label="Why, or what to change" wrong={wrong}>
-          {(tied) => (
-            <textarea
-              {...tied}
-              className="box"
-              rows={3}
-              maxLength={2000}
-              value={why}
-              onChange={(event) => setWhy(event.target.value)}
-            />
-          )}
-        </Labelled>
+        <CommentBox label="Why, or what to change" wrong={wrong} value={why} onChange={setWhy} />
         {to === null && (
           <details>
             <summary className="cursor-pointer font-semibold">Mark single fields</summary>

@@ -5,7 +5,7 @@ import { showMoment } from '#core/base/index.ts';
 import { call } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { Labelled } from '../../ui/labelled.tsx';
+import { CommentBox } from '../../ui/comment-box.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 
@@ -61,18 +61,7 @@ const DoIt = ({ deed, id, onClose }: { deed: Deed; id: string; onClose: () => vo
           act.mutate();
         }}
       >
-        <Labelled label={deed.reason ? 'Why' : 'Why, if you like'}>
-          {(tied) => (
-            <textarea
-              {...tied}
-              className="box"
-              rows={3}
-              maxLength={2000}
-              value={comment}
-              onChange={(event) => setComment(event.target.value)}
-            />
-          )}
-        </Labelled>
+        <CommentBox label={deed.reason ? 'Why' : 'Why, if you like'} value={comment} onChange={setComment} />
         <Problems error={act.error} />
         <div className="flex gap-3">
           <button type="submit" className="btn btn-go" disabled={act.isPending}>
