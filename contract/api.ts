@@ -426,6 +426,13 @@ export const api = {
     status: 204,
     setup: 'forms',
   }),
+  routeVersions: endpoint(paths.routeVersions, 'Every version a route has had', {
+    params: key,
+    query: none,
+    body: none,
+    answer: so.routeVersionsSchema,
+    setup: 'forms',
+  }),
   routeMoves: endpoint(
     paths.routeMoves,
     'What is on its way by older versions, and where it would stand on the newest',
@@ -451,6 +458,8 @@ export const api = {
       /** The route as it is being made; else its draft, or the one in force. */
       route: routeSchema.optional(),
       record: s.uuidSchema.optional(),
+      /** A record that is made up instead: what it holds at each path the route reads. */
+      made_up: z.record(z.string().max(250), so.madeUpValueSchema).optional(),
       sender: s.uuidSchema.optional(),
       /** People as they are on that day. */
       day: z.iso.date().optional(),

@@ -80,6 +80,7 @@ export {
   type RoutesAnswer,
   type RouteTrial,
   routeTrialSchema,
+  routeVersionsSchema,
   type ShownStage,
   type SignOffHistory,
   type Track,

@@ -57,6 +57,7 @@ export const paths = {
   keepRoute: { method: 'put', path: '/api/routes/{key}/draft' },
   dropRouteDraft: { method: 'delete', path: '/api/routes/{key}/draft' },
   publishRoute: { method: 'post', path: '/api/routes/{key}/publish' },
+  routeVersions: { method: 'get', path: '/api/routes/{key}/versions' },
   routeMoves: { method: 'get', path: '/api/routes/{key}/moves' },
   moveRoute: { method: 'post', path: '/api/routes/{key}/moves' },
   whoSigns: { method: 'post', path: '/api/routes/{key}/who-signs' },

@@ -37,6 +37,23 @@ export const routesSchema = z.object({
 /** What is in force of routes, and being made. */
 export type RoutesAnswer = z.infer<typeof routesSchema>;
 
+/** Every version a route has had, the newest first. */
+export const routeVersionsSchema = z.object({
+  versions: z.array(
+    z.object({
+      version: z.int32(),
+      status: z.enum(['published', 'retired']),
+      at: momentSchema,
+      by: z.string().nullable(),
+      route: routeSchema,
+      /** Why nothing could go by it now, if so. */
+      problems: z.array(z.string()),
+      /** How many records are on their way by it. */
+      running: z.int(),
+    }),
+  ),
+});
+
 /** What is on its way by older versions of a route, and where each would stand on the newest. */
 export const routeMovesSchema = z.object({
   moves: z.array(
@@ -288,6 +305,9 @@ export const foreseenAnswerSchema = z.object({
 /** Who signs a form's answers, before they are sent. */
 export type ForeseenAnswer = z.infer<typeof foreseenAnswerSchema>;
 
+/** What a record that is made up holds at a path its route reads. */
+export const madeUpValueSchema = z.union([z.string().max(1_000), z.boolean(), z.null()]);
+
 /** The table of who signs. */
 export const whoSignsSchema = z.object({
   heads: z.array(z.string()),
@@ -321,6 +341,8 @@ export const whoSignsSchema = z.object({
       sender: z.string(),
       amount: z.string(),
       takes: z.boolean(),
+      /** What the route reads of it, by path, as far as that can be written: a record can be made up from there. */
+      values: z.record(z.string(), madeUpValueSchema),
       steps: z.array(foreseenSchema.extend({ due: momentSchema.nullable() })),
     })
     .nullable(),

@@ -10,9 +10,10 @@ import {
   type Vocabulary,
 } from '../expression/index.ts';
 import { valueContext } from '../register/index.ts';
-import { behaviourOf, comparedWith, type StoredValue, shownAs, type ValueType } from '../values/index.ts';
+import type { StoredValue, ValueType } from '../values/index.ts';
 import type { CompiledRoute } from './compile.ts';
 import { recordValues } from './facts.ts';
+import { behaviourAt } from './vocabulary.ts';
 
 /** Values of one path between which no condition tells: what they are called, and one of them. */
 export interface Band {
@@ -108,9 +109,7 @@ const bandedBy = (path: string, conditions: readonly Checked[], route: CompiledR
   const found = findNamed(route.vocabulary, path.split('.'));
   if (!found || found.named.type.kind === 'records') return null;
   const { type } = found.named;
-  const own = route.register.fields.find(({ key }) => key === path);
-  // A field says its values as it shows them; what lies behind links, as it is compared.
-  const behaviour = own ? behaviourOf(shownAs(own.type)) : comparedWith(type);
+  const behaviour = behaviourAt(route.register, path, type);
   const constants = constantsFor(path, type, conditions);
   const samples = samplesOf({ type: fromValueType(type), constants }, route.vocabulary as Pick<Vocabulary, 'choices'>);
   if (!samples || !behaviour) return null;

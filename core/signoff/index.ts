@@ -1,6 +1,7 @@
 export { type Ban, chooseSigners, findBan, type Signer, signsFor, whoMaySign } from './acting.ts';
 export { type Advanced, advance, type Effect, type Ending, nextGroup, replay } from './advance.ts';
 export { amountField } from './amount.ts';
+export { compareRoutes, type RouteWords } from './compare.ts';
 export { type CompiledRoute, type CompiledStep, compileRoute, type Setting } from './compile.ts';
 export { type Driven, drive, goOn, reconsider, type World } from './drive.ts';
 export { type Asked, type Mark, type Resort, type SignOffEvent, signOffEventSchema } from './events.ts';
@@ -16,6 +17,7 @@ export {
   worldOf,
 } from './facts.ts';
 export { type Foreseen, foresee } from './foresee.ts';
+export { checkMadeUp, type MadeUp, type MadeUpPart, madeUpFrom, madeUpParts } from './made-up.ts';
 export {
   type Deadline,
   groupsOf,

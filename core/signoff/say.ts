@@ -18,7 +18,7 @@ const contextOf = ({ vocabulary, catalogue }: CompiledRoute): SayContext => ({
 });
 
 /** Who signs, in words that stand in a sentence: "the Treasurer", "Sana Whitlock", "whoever Keeper of Boat names". */
-export const sayWho = (who: Who, route: CompiledRoute, names: Names): string => {
+export const sayWho = (who: Who, route: Pick<CompiledRoute, 'vocabulary' | 'catalogue'>, names: Names): string => {
   switch (who.kind) {
     case 'role':
       return `the ${names.role(who.role)}`;

@@ -1,7 +1,14 @@
 import type { PersonFacts, Vocabulary } from '../expression/index.ts';
 import type { Catalogue, Register } from '../register/index.ts';
 import { vocabularyOf } from '../register/index.ts';
-import type { Choice } from '../values/index.ts';
+import {
+  behaviourOf,
+  type Choice,
+  comparedWith,
+  type FieldBehaviour,
+  shownAs,
+  type ValueType,
+} from '../values/index.ts';
 
 /** Whoever sent a record, as the rule language follows `sender` to them. */
 const SENDER = '$sender';
@@ -51,3 +58,9 @@ export const senderValues = (sender: PersonFacts): Readonly<Record<string, strin
   'sender.roles': sender.roles,
   'sender.record': sender.record,
 });
+
+/** How a value at a path is read and said: a field's as it shows its values; what lies behind links, as it is compared. */
+export const behaviourAt = (register: Register, path: string, type: ValueType): FieldBehaviour | null => {
+  const own = register.fields.find(({ key }) => key === path);
+  return own ? behaviourOf(shownAs(own.type)) : comparedWith(type);
+};

@@ -227,6 +227,7 @@ describe('who sees what', () => {
     publishRoute: () => byRegister(),
     withdrawRoute: () => byRegister(),
     routeMoves: () => byRegister(),
+    routeVersions: () => byRegister(),
     moveRoute: () => byRegister(),
     whoSigns: () => byRegister(({ id }) => ({ body: { record: id } })),
     routeTrial: () => byRegister(() => ({ body: {} })),

@@ -28,7 +28,7 @@ export interface Beyond {
 }
 
 /** What stands behind `sender`: of themselves, and of the record they are tied to. */
-const readSender = async (look: Look, route: CompiledRoute, sender: string): Promise<Beyond> => {
+export const readSender = async (look: Look, route: CompiledRoute, sender: string): Promise<Beyond> => {
   const paths = route.reads.filter(([first]) => first === 'sender');
   if (paths.length === 0) return {};
   const person = (await findPerson(look.db, sender)) ?? NOBODY;

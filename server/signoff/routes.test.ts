@@ -125,6 +125,37 @@ describe('a route is a document', () => {
     expect([wrong.status, wrong.body.errors[0].pointer]).toEqual([422, '#/steps/0/who/role']);
   });
 
+  test('a record that is made up walks it too, sent by whom one says', async () => {
+    const who = await runa();
+    const route = { ...ONE, steps: [step('Yard manager', 'yard_manager', { condition: 'cost > 500' })] };
+    const walk = async (more: object) => (await who.post('/api/routes/near_misses/who-signs', { route, ...more })).body;
+    const { walk: dear } = await walk({ made_up: { cost: '501' }, sender: await at.personId('Sana') });
+    expect(dear).toMatchObject({
+      number: 'made up',
+      sender: 'Sana Whitlock',
+      amount: '501.00',
+      values: { cost: '501' },
+    });
+    expect(dear.steps[0]).toMatchObject({ status: 'signs', people: [], last_resort: ['Runa Oakes'] });
+    expect((await walk({ made_up: {} })).walk.steps[0].status).toBe('skipped');
+    const wrong = await walk({ made_up: { cost: 'much' } });
+    expect(wrong.errors).toMatchObject([{ pointer: '#/made_up/cost', detail: 'Cost cannot be that.' }]);
+  });
+
+  test('every version is kept and told, with who published it and what is on its way by it', async () => {
+    const who = await runa();
+    await at.route({ ...ONE, label: 'Before' });
+    await at.send('Piet', 'By the version before');
+    await at.route({ ...ONE, label: 'After' });
+    const { versions } = (await who.get('/api/routes/near_misses/versions')).body;
+    const [newest, before] = versions;
+    expect(newest).toMatchObject({ status: 'published', by: 'Runa Oakes', running: 0, problems: [] });
+    expect(before).toMatchObject({ status: 'retired', version: newest.version - 1, running: 1 });
+    expect([newest.route.label, before.route.label]).toEqual(['After', 'Before']);
+    expect((await who.get('/api/routes/nothing/versions')).status).toBe(404);
+    expect((await (await at.as('Piet')).get('/api/routes/near_misses/versions')).status).toBe(403);
+  });
+
   test('tried on what is there: who would have signed, how that differs, how many signatures more', async () => {
     const who = await runa();
     const begun = await who.post('/api/routes/near_misses/trial', {

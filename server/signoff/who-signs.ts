@@ -4,11 +4,14 @@ import { fromLocal, joinWords } from '#core/base/index.ts';
 import type { RecordValues } from '#core/register/index.ts';
 import {
   type CompiledRoute,
+  checkMadeUp,
   compileRoute,
   dueOf,
   foresee,
   isDue,
+  type MadeUp,
   type MissingRow,
+  madeUpFrom,
   type Names,
   type Route,
   recordValues,
@@ -22,7 +25,7 @@ import { notFound, valueOrRefuse } from '../platform/refusal.ts';
 import { decisions, history, signOffs } from '../platform/schema.ts';
 import { readEveryPath, readNewest, readOwnValues, readTitles } from '../records/reader/index.ts';
 import { asSystem, type Look } from '../records/work.ts';
-import { factsOf, readBeyond } from './facts.ts';
+import { type Beyond, factsOf, readBeyond, readSender } from './facts.ts';
 import { sayAmount } from './in-tray.ts';
 import { readNamesOf } from './names-of.ts';
 
@@ -33,6 +36,8 @@ const COUNTED = 500;
 export interface Asked {
   readonly route?: Route | undefined;
   readonly record?: string | undefined;
+  /** What a record that is made up holds, by the paths the route reads. */
+  readonly made_up?: MadeUp | undefined;
   readonly sender?: string | undefined;
   readonly day?: string | undefined;
 }
@@ -110,13 +115,17 @@ const readDurations = async (look: Look, route: CompiledRoute, names: Names): Pr
   }));
 };
 
-/** One record walking the route, sent by whom it was, or by somebody else. */
-const readWalk = async (
-  look: Look,
-  route: CompiledRoute,
-  asked: Asked,
-  names: Names,
-): Promise<WhoSignsAnswer['walk']> => {
+/** A record that walks the route: what is known of it, and what it is called. */
+interface Walking {
+  readonly number: string;
+  readonly title: string;
+  readonly sender: string;
+  readonly own: RecordValues;
+  readonly beyond: Beyond;
+}
+
+/** A record that is stored, sent by whom it was, or by somebody else. */
+const storedWalking = async (look: Look, route: CompiledRoute, asked: Asked): Promise<Walking | null> => {
   const system = asSystem(look, 'whoever makes routes sees what they do to any record');
   const id = asked.record ?? (await newestRecord(system, route));
   if (id === null) return null;
@@ -126,14 +135,39 @@ const readWalk = async (
   const [sent] = await look.db.select({ sender: signOffs.sender }).from(signOffs).where(eq(signOffs.recordId, id));
   const sender = asked.sender ?? sent?.sender ?? (await authorOf(look, id)) ?? '';
   const beyond = await readBeyond(look, route, id, sender);
-  const facts = await factsOf(look, route, own.values, beyond);
+  return { ...titled, sender, own: own.values, beyond };
+};
+
+/** One record walking the route: one that is stored, or one that is made up. */
+const readWalk = async (
+  look: Look,
+  route: CompiledRoute,
+  asked: Asked,
+  names: Names,
+): Promise<WhoSignsAnswer['walk']> => {
+  const walking = asked.made_up
+    ? {
+        number: 'made up',
+        title: '',
+        sender: asked.sender ?? '',
+        own: {},
+        beyond: {
+          ...valueOrRefuse(checkMadeUp(route, asked.made_up), ['made_up']),
+          ...(await readSender(look, route, asked.sender ?? '')),
+        },
+      }
+    : await storedWalking(look, route, asked);
+  if (!walking) return null;
+  const { number, title, sender, own, beyond } = walking;
+  const facts = await factsOf(look, route, own, beyond);
   const steps = foresee(route, facts, sender);
   return {
-    number: titled.number,
-    title: titled.title,
+    number,
+    title,
     sender: sender === '' ? '' : names.person(sender),
-    amount: sayAmount(look, route, { ...beyond, ...own.values }),
+    amount: sayAmount(look, route, { ...beyond, ...own }),
     takes: takes(route, facts.values),
+    values: madeUpFrom(route, facts.values),
     steps: sayForeseen(route, steps, names).map((step, i) => {
       const plan = route.route.steps[i];
       return { ...step, due: plan ? dueOf(plan, facts) : null };

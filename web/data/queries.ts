@@ -188,6 +188,8 @@ export const queries = {
       gcTime: 0,
       staleTime: Number.POSITIVE_INFINITY,
     }),
+  routeVersions: (key: string) =>
+    queryOptions({ queryKey: ['routes', 'versions', key], queryFn: () => call('routeVersions', { params: { key } }) }),
   formVersions: (key: string) =>
     queryOptions({ queryKey: ['form-versions', key], queryFn: () => call('formVersions', { params: { key } }) }),
   jobs: () => queryOptions({ queryKey: ['jobs'], queryFn: () => call('jobs'), staleTime: 0 }),

@@ -14,6 +14,7 @@ import { readTrayDetail } from '../../signoff/detail.ts';
 import { foreseeAnswers } from '../../signoff/foresee-form.ts';
 import { readInTray } from '../../signoff/in-tray.ts';
 import { carryOutMoves, rehearseMoves } from '../../signoff/moves.ts';
+import { listRouteVersions } from '../../signoff/route-versions.ts';
 import { readRunning } from '../../signoff/running.ts';
 import { ROUTE_TRIAL } from '../../signoff/trial.ts';
 import { readWhoSigns, routeAsked } from '../../signoff/who-signs.ts';
@@ -39,6 +40,7 @@ export const signOffHandlers: Handlers<
   | 'publishRoute'
   | 'putRoute'
   | 'withdrawRoute'
+  | 'routeVersions'
   | 'routeMoves'
   | 'moveRoute'
   | 'whoSigns'
@@ -110,6 +112,7 @@ export const signOffHandlers: Handlers<
     await context.setUp.withdrawRoute(params.key);
     return null;
   },
+  routeVersions: (context, { params }) => listRouteVersions(lookOf(context), params.key),
   routeMoves: (context, { params }) => rehearseMoves(lookOf(context), params.key),
   moveRoute: (context, { params }) => writingFor(context, (work) => carryOutMoves(work, params.key)),
   whoSigns: (context, { params, body }) => readWhoSigns(lookOf(context), params.key, body),

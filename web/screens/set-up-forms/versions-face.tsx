@@ -1,10 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { showMoment } from '#core/base/index.ts';
 import { compareForms, type Form, formVocabulary } from '#core/form/index.ts';
 import { type Catalogue, type Register, valueContext } from '#core/register/index.ts';
 import { queries } from '../../data/queries.ts';
-import { useWorkspace } from '../../data/workspace.ts';
 import { Coming } from '../../ui/message.tsx';
+import { VersionItem } from '../../ui/version-item.tsx';
 
 interface Props {
   readonly form: Form;
@@ -14,11 +13,8 @@ interface Props {
   readonly onTake: (form: Form) => void;
 }
 
-const STATES = { published: 'published', retired: 'published before' } as const;
-
 /** Every version of the form, what is different in it from the one at hand, and the way back to it. */
 export const VersionsFace = ({ form, register, catalogue, onTake }: Props) => {
-  const { workspace } = useWorkspace();
   const { data } = useQuery({ ...queries.formVersions(form.key), staleTime: 0 });
   if (!data) return <Coming />;
   const context = (of: Form) => ({
@@ -33,40 +29,16 @@ export const VersionsFace = ({ form, register, catalogue, onTake }: Props) => {
       </p>
       {data.versions.length === 0 && <p className="mt-3 text-ink-2">Nothing was published yet.</p>}
       <ol>
-        {data.versions.map(({ version, status, at, by, form: earlier, problems, open }) => {
+        {data.versions.map(({ form: earlier, open, ...version }) => {
           const changes = compareForms(earlier, form, context(earlier), context(form));
           return (
-            <li key={version} className="ruled py-3">
-              <p className="flex flex-wrap items-center gap-2">
-                <span className="font-semibold">Version {version}</span>
-                <span className="text-ink-2">
-                  {STATES[status]} {showMoment(at, workspace.zone, workspace.locale)}
-                  {by && ` by ${by}`}
-                </span>
-                {open && <span className="stamp">filled in now</span>}
-                {changes.length > 0 && (
-                  <button
-                    type="button"
-                    className="btn ml-auto"
-                    onClick={() => onTake({ ...earlier, fill_in_by: form.fill_in_by })}
-                  >
-                    Go back to version {version}
-                  </button>
-                )}
-              </p>
-              {problems.length > 0 && (
-                <p className="wrong">It does not fit its register any more: {problems.join(' ')}</p>
-              )}
-              {changes.length === 0 ? (
-                <p className="text-ink-2">The same as now.</p>
-              ) : (
-                <ul className="text-ink-2">
-                  {changes.map((change) => (
-                    <li key={change}>{change}</li>
-                  ))}
-                </ul>
-              )}
-            </li>
+            <VersionItem
+              key={version.version}
+              {...version}
+              changes={changes}
+              mark={open ? 'filled in now' : null}
+              onTake={() => onTake({ ...earlier, fill_in_by: form.fill_in_by })}
+            />
           );
         })}
       </ol>

@@ -1,27 +1,23 @@
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import type { RoutesAnswer } from '#contract/index.ts';
-import { showDate, today } from '#core/base/index.ts';
 import { compileRoute, type Route, stepsOfRoles } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
-import { clockFor, useWorkspace } from '../../data/workspace.ts';
+import { useWorkspace } from '../../data/workspace.ts';
 import { BlindSpots } from '../../ui/blind-spots.tsx';
-import { FindRecord } from '../../ui/find-record.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
-import { Part } from '../../ui/part.tsx';
-import { PickPart } from '../../ui/pick-parts.tsx';
 import { TextPart } from '../../ui/text-part.tsx';
 import { UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { knownOf, newStep } from './editing.ts';
+import { LiveRoute } from './live-route.tsx';
 import { MovesDialog } from './moves-dialog.tsx';
-import { RoutePicture } from './picture.tsx';
 import { RouteRules, Takes } from './route-rules.tsx';
 import { StepSentence } from './step-sentence.tsx';
 import { TrialDialog } from './trial-dialog.tsx';
-import { WhoSignsTable } from './who-signs-table.tsx';
+import { VersionsFace } from './versions-face.tsx';
 
 /** A route in set-up: its sentences at the left, a record walking it and who signs at the right. */
 export const SetUpRouteScreen = () => {
@@ -75,6 +71,7 @@ const Editor = ({ start, routes }: { start: Route; routes: RoutesAnswer }) => {
   const draft = useKeptRoute(route, started);
   const [trying, setTrying] = useState(false);
   const [moving, setMoving] = useState(false);
+  const [past, setPast] = useState(false);
   const [said, setSaid] = useState('');
   const register = catalogue.registers.get(route.register);
   const roles = useMemo(() => new Map(workspace.roles.map((role) => [role.key, role])), [workspace.roles]);
@@ -145,6 +142,14 @@ const Editor = ({ start, routes }: { start: Route; routes: RoutesAnswer }) => {
           {said || (draft.kept ? 'kept' : 'keeping …')}
         </span>
         <UndoButtons editing={editing} />
+        <button
+          type="button"
+          className={`btn ${past ? 'bg-iolite-wash! text-iolite-deep!' : ''}`}
+          aria-pressed={past}
+          onClick={() => setPast(!past)}
+        >
+          Versions
+        </button>
         {state?.draft && (
           <button type="button" className="btn btn-quiet" onClick={() => drop.mutate()}>
             Throw the draft away
@@ -225,7 +230,17 @@ const Editor = ({ start, routes }: { start: Route; routes: RoutesAnswer }) => {
           <Problems error={draft.error ?? publish.error ?? withdraw.error ?? drop.error} />
           <BlindSpots register={register} asked={asked} senders={[]} changes={false} steps={stepsOfRoles(route)} />
         </section>
-        <Live route={route} register={register.key} people={routes.people} isRight={compiled.ok} onChange={change} />
+        {past ? (
+          <VersionsFace route={route} known={known} onTake={change} />
+        ) : (
+          <LiveRoute
+            route={route}
+            compiled={compiled.ok ? compiled.value : null}
+            register={register}
+            people={routes.people}
+            onChange={change}
+          />
+        )}
       </div>
       {trying && <TrialDialog route={route} onClose={() => setTrying(false)} />}
       {moving && <MovesDialog routeKey={route.key} register={register.key} onClose={() => setMoving(false)} />}
@@ -236,108 +251,3 @@ const Editor = ({ start, routes }: { start: Route; routes: RoutesAnswer }) => {
 /** The first step stands beside none. */
 const firstAlone = (steps: Route['steps']): Route['steps'] =>
   steps.map((step, at) => (at === 0 && step.beside ? { ...step, beside: false } : step));
-
-interface LiveProps {
-  readonly route: Route;
-  readonly register: string;
-  readonly people: RoutesAnswer['people'];
-  readonly isRight: boolean;
-  readonly onChange: (route: Route) => void;
-}
-
-/** The live picture: a record walks the route, sent by somebody, as people are on a day; below it who signs what. */
-const Live = ({ route, register, people, isRight, onChange }: LiveProps) => {
-  const { workspace, catalogue } = useWorkspace();
-  const [record, setRecord] = useState<string | undefined>();
-  const [sender, setSender] = useState<string | undefined>();
-  const [day, setDay] = useState<string | undefined>();
-  const now = today(clockFor(workspace));
-  const { data, error } = useQuery({
-    queryKey: ['routes', 'who-signs', route, record, sender, day],
-    queryFn: () =>
-      call('whoSigns', {
-        params: { key: route.key },
-        body: { route, ...(record ? { record } : {}), ...(sender ? { sender } : {}), ...(day ? { day } : {}) },
-      }),
-    placeholderData: keepPreviousData,
-    enabled: isRight,
-  });
-  const target = catalogue.registers.get(register);
-  const entered = data
-    ? data.labels.map((_, at) =>
-        data.rows.reduce((sum, { steps, count }) => (steps[at]?.status === 'skipped' ? sum : sum + count), 0),
-      )
-    : [];
-  return (
-    <section aria-label="The route, running" className="bg-sheet px-6 py-5 lg:overflow-auto">
-      <p className="mb-3 text-ink-2">
-        Live:{' '}
-        {target && (
-          <Part text={data?.walk?.number ?? 'a record'} what="record">
-            {(close) => (
-              <div className="grid gap-1">
-                <label htmlFor="walking-record">A record of {target.plural}</label>
-                <FindRecord
-                  id="walking-record"
-                  register={target}
-                  chosen={null}
-                  onChoose={(found) => {
-                    setRecord(found?.id);
-                    close();
-                  }}
-                />
-              </div>
-            )}
-          </Part>
-        )}
-        , sent by{' '}
-        <PickPart
-          text={
-            sender
-              ? (people.find(({ id }) => id === sender)?.name ?? '')
-              : (data?.walk?.sender ?? 'whoever sent it') || 'nobody here'
-          }
-          what="sender"
-          options={[
-            { value: '', label: 'whoever sent it' },
-            ...people.map(({ id, name }) => ({ value: id, label: name })),
-          ]}
-          chosen={sender ?? ''}
-          onPick={(id) => setSender(id === '' ? undefined : id)}
-        />
-        , as people are on{' '}
-        <Part text={showDate(day ?? now, workspace.locale)} what="day">
-          {(close) => (
-            <label className="grid gap-1">
-              The day
-              <input
-                type="date"
-                className="box"
-                value={day ?? now}
-                onChange={(event) => setDay(event.target.value === '' ? undefined : event.target.value)}
-                onKeyDown={(event) => event.key === 'Enter' && close()}
-              />
-            </label>
-          )}
-        </Part>
-      </p>
-      {!isRight && <p className="wrong">Mend what is wrong at the left: then it runs again.</p>}
-      <Problems error={error} />
-      {!data && isRight && !error && <Coming />}
-      {data?.walk ? (
-        <RoutePicture route={route} walk={data.walk} entered={entered} of={data.of} />
-      ) : (
-        data && (
-          <Empty title="There is no record yet that could walk it.">
-            {target && (
-              <Link className="part" to={`/registers/${target.key}`}>
-                Add one to {target.plural}
-              </Link>
-            )}
-          </Empty>
-        )
-      )}
-      {data && <WhoSignsTable route={route} answer={data} onChange={onChange} />}
-    </section>
-  );
-};
