@@ -1,16 +1,9 @@
 import { type Clock, ok, problem, type Result } from '../base/index.ts';
-import {
-  bindPerson,
-  type Checked,
-  checkExpression,
-  type PersonFacts,
-  toSqlFilter,
-  toSqlFormula,
-} from '../expression/index.ts';
-import { type Catalogue, type Field, type Register, titleOf, vocabularyOf } from '../register/index.ts';
-import { all, identifier, parameter, rowsKey, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
-import { behaviourOf, columnValue, isListType, PEOPLE, workedOutIn } from '../values/index.ts';
+import { bindPerson, type Checked, checkExpression, type PersonFacts, toSqlFilter } from '../expression/index.ts';
+import { type Catalogue, type Register, vocabularyOf } from '../register/index.ts';
+import { all, parameter, type SqlFragment, sql } from '../sql/index.ts';
 import { type LinkedFound, whereFound } from './find.ts';
+import { ALIAS, column, type SortKey, sortBy } from './sort.ts';
 
 /** What a list asks: a FEEL filter ('' for none), words to find, one sort key, where the page begins. */
 export interface ListQuery {
@@ -30,12 +23,9 @@ export interface CompiledList {
   /** The condition for all records of the list, over the register's table as `t`. */
   readonly where: SqlFragment;
   /** What is sorted by: null stands for the record's number. */
-  readonly sortKey: { readonly value: SqlFragment; readonly type: SqlType } | null;
+  readonly sortKey: SortKey | null;
   readonly descending: boolean;
 }
-
-const ALIAS = 't';
-const column = (name: string): SqlFragment => identifier(ALIAS, name);
 
 /** For whom and when a list is compiled. */
 export interface ListAround {
@@ -50,53 +40,6 @@ export interface ListAround {
   /** What must hold besides, over the register's table as `t`. */
   readonly also?: readonly SqlFragment[];
 }
-
-const sortable = (register: Register, field: Field, around: ListAround): CompiledList['sortKey'] => {
-  const behaviour = behaviourOf(field.type);
-  const { type } = field;
-  const { catalogue } = around;
-  const target = { alias: ALIAS, clock: around.clock, ...(around.from ? { from: around.from } : {}) };
-  if (workedOutIn(type)) {
-    const formula = vocabularyOf(register, catalogue).names.get(field.key)?.formula;
-    if (!formula) return null;
-    const value = formula.stored ? columnValue(column(field.key), type) : toSqlFormula(formula, target);
-    // A duration that is worked out is counted in milliseconds.
-    if (behaviour.sql === 'interval') return { value, type: 'numeric' };
-    return { value: behaviour.sql === 'text' ? collated(value) : value, type: behaviour.sql };
-  }
-  const { value: held } = behaviour;
-  if (held.kind === 'link' && held.register === PEOPLE) {
-    const name = sql`(select ${identifier('s', 'name')} from ${tableOf(PEOPLE)} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
-    return { value: collated(name), type: 'text' };
-  }
-  // Of what a record has many, their number counts.
-  if (held.kind === 'rows') {
-    const rows = tableOf(rowsKey(register.key, field.key));
-    const count = sql`(select count(*)::integer from ${rows} ${identifier('s')} where ${identifier('s', 'entry')} = ${column('id')})`;
-    return { value: count, type: 'integer' };
-  }
-  if (held.kind === 'span') return { value: sql`lower(${column(field.key)})`, type: 'date' };
-  if (isListType(type)) return { value: sql`cardinality(${column(field.key)})`, type: 'integer' };
-  if (held.kind === 'choice') {
-    const position = sql`(select ${identifier('c', 'position')} from ${identifier('choices', held.list)} ${identifier('c')} where ${identifier('c', 'code')} = ${column(field.key)})`;
-    return { value: position, type: 'integer' };
-  }
-  if (held.kind === 'link') {
-    const linked = catalogue.registers.get(held.register);
-    if (!linked) return null;
-    const title = titleOf(linked, catalogue);
-    const from = (around.from ?? tableOf)(linked.key);
-    const named = sql`(select ${title.value({ ...target, alias: 's' })} from ${from} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
-    return title.type === 'text' ? { value: collated(named), type: 'text' } : { value: named, type: title.type };
-  }
-  return {
-    value: behaviour.sql === 'text' ? collated(column(field.key)) : column(field.key),
-    type: behaviour.sql,
-  };
-};
-
-/** A deterministic ICU collation: letters sort as people expect, and equal only when they are. */
-const collated = (value: SqlFragment): SqlFragment => sql`(${value} collate "und-x-icu")`;
 
 /** A filter's text checked over a register, or what is wrong with it, at its place in the text. */
 const checkFilter = (text: string, register: Register, catalogue: Catalogue): Result<Checked | null> => {
@@ -132,17 +75,9 @@ export const compileList = (register: Register, query: ListQuery, around: ListAr
     ...(filter ? [toSqlFilter(forPerson(filter, me), target)] : []),
     ...whereFound(ALIAS, register, query.find, around, query.linked),
   ];
-  let sortKey: CompiledList['sortKey'] = null;
-  if (query.sort !== '' && query.sort !== 'number') {
-    const field = register.fields.find((each) => each.key === query.sort);
-    sortKey = field ? sortable(register, field, around) : null;
-    if (!field)
-      return {
-        ok: false,
-        problems: [problem('unknown_field', ['sort'], `${register.plural} have no field “${query.sort}” to sort by.`)],
-      };
-  }
-  return ok({ register, filter, where: all(where), sortKey, descending: query.descending });
+  const sorted = query.sort === '' || query.sort === 'number' ? ok(null) : sortBy(register, query.sort, around);
+  if (!sorted.ok) return sorted;
+  return ok({ register, filter, where: all(where), sortKey: sorted.value, descending: query.descending });
 };
 
 /** The order of a list: its key, nothing last, then the record's number. */

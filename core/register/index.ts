@@ -59,4 +59,5 @@ export {
 } from './record.ts';
 export { sayKind } from './say-kind.ts';
 export { besideFields, listFields, titleField } from './shown-fields.ts';
+export { STAGE_CHOICES, STAGES } from './sign-off.ts';
 export { type Title, titleOf } from './title.ts';

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { z } from 'zod';
 import { addDays, today, uuidV7 } from '#core/base/index.ts';
 import { quoteFile } from '#demo/tern-quay/quote-file.ts';
-import { Browser, literal } from '../browser.ts';
+import { Browser, Key, literal } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { InTray } from '../pages/in-tray.ts';
 import { Sentence } from '../pages/sentence.ts';
@@ -196,12 +196,29 @@ describe('signed by those who must', () => {
     await other.see('//section[@aria-label = "The route, running"]//table//td[. = "up to 600.00"]');
     expect(await other.axe()).toEqual([]);
     await other.picture('routes');
+    // One made up by hand walks it: over 600 the treasurer signs it, at 600 nobody after the yard manager.
+    const walks = (who: string): string => `//section[@aria-label = "The route, running"]//*[@role = "img"][${who}]`;
+    await other.click('//button[contains(@aria-label, ", change the record")]');
+    await other.click('//button[. = "or make one up"]');
+    await other.click('//button[contains(@aria-label, ", change the Total")]');
+    await other.typeInto('//input[@aria-label = "Total"]', Key.chord(Key.CONTROL, 'a'), '600.01', Key.ENTER);
+    await other.see(walks('contains(@aria-label, "Treasurer: Ines Varga")'));
+    await other.click('//button[contains(@aria-label, ", change the Total")]');
+    await other.typeInto('//input[@aria-label = "Total"]', Key.chord(Key.CONTROL, 'a'), '600', Key.ENTER);
+    await other.see(walks('not(contains(@aria-label, "Treasurer"))'));
+    expect(await other.axe()).toEqual([]);
     await other.press('Try on what is there');
     await other.see('//*[@role = "dialog"][contains(., "would go otherwise than they did")]');
     await other.press('Close');
     await other.press('Publish');
     await other.seeText('Version 2 was published.');
     await other.see('//button[contains(., "go by older versions")]');
+    await other.press('Versions');
+    await other.see('//section[@aria-label = "Versions of the route"]//li[2][contains(., "Total is over 600")]');
+    expect(await other.axe()).toEqual([]);
+    await other.press('Go back to version 1');
+    await other.see('//li[@aria-label = "Step 2"]//button[. = "500"]');
+    await other.press('Throw the draft away');
   });
 
   test('9. late, it is passed on: the clock of the server is a month ahead', async () => {

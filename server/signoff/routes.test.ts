@@ -186,6 +186,14 @@ describe('a route is a document', () => {
     expect(await find('sign_off.stage = "waiting"')).toEqual([one]);
     expect(await find('sign_off.stage = "approved" and sign_off.decided_on <= now()')).toEqual([other]);
     expect(await find('sign_off.waits_for = "Sana Whitlock" and sign_off.step = "Yard manager"')).toEqual([one]);
+    const sorted = async (sort: string) =>
+      (await who.get(`/api/registers/near_misses/records?find=stage&sort=${sort}`)).body.records.map(
+        ({ id }: { id: string }) => id,
+      );
+    expect(await sorted('sign_off.stage')).toEqual([one, other]);
+    expect(await sorted('-sign_off.stage')).toEqual([other, one]);
+    expect(await sorted('-sign_off.decided_on')).toEqual([other, one]);
+    expect((await who.get('/api/registers/near_misses/records?sort=sign_off.colour')).status).toBe(422);
     const { version, registers } = (await who.get('/api/workspace')).body;
     const nearMisses = registers.find(({ key }: { key: string }) => key === 'near_misses');
     const worked = {

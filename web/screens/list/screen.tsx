@@ -199,7 +199,7 @@ const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, o
         <tr>
           {head('number', 'Number')}
           {columns.map((field) => head(field.key, field.label, isNumeric(field.type)))}
-          {staged && <th scope="col">Sign-off</th>}
+          {staged && head('sign_off.stage', 'Sign-off')}
         </tr>
       </thead>
       <tbody>

@@ -1,0 +1,134 @@
+import { type Clock, ok, type Problem, problem, type Result } from '../base/index.ts';
+import { checkExpression, findNamed, toSql, toSqlFormula } from '../expression/index.ts';
+import {
+  type Catalogue,
+  type Field,
+  type Register,
+  STAGE_CHOICES,
+  STAGES,
+  titleOf,
+  vocabularyOf,
+} from '../register/index.ts';
+import { identifier, parameter, rowsKey, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
+import { behaviourOf, columnValue, isListType, PEOPLE, type ValueType, workedOutIn } from '../values/index.ts';
+
+/** What a list's records are put in order by: a value over the register's table as `t`. */
+export interface SortKey {
+  readonly value: SqlFragment;
+  readonly type: SqlType;
+}
+
+/** For whom and when a list is sorted. */
+export interface SortAround {
+  readonly catalogue: Catalogue;
+  readonly clock: Clock;
+  readonly from?: (register: string) => SqlFragment;
+}
+
+/** What a list's own register is called in SQL. */
+export const ALIAS = 't';
+/** A column of the list's own register. */
+export const column = (name: string): SqlFragment => identifier(ALIAS, name);
+
+const targetOf = ({ clock, from }: SortAround) => ({ alias: ALIAS, clock, ...(from ? { from } : {}) });
+
+/** Choices stand in the order their list gives them. */
+const positionIn = (list: string, code: SqlFragment): SqlFragment =>
+  list === STAGES
+    ? sql`array_position(${parameter(
+        STAGE_CHOICES.map(({ code: each }) => each),
+        'text[]',
+      )}, ${code})`
+    : sql`(select ${identifier('c', 'position')} from ${identifier('choices', list)} ${identifier('c')} where ${identifier('c', 'code')} = ${code})`;
+
+const sortable = (register: Register, field: Field, around: SortAround): SortKey | null => {
+  const behaviour = behaviourOf(field.type);
+  const { type } = field;
+  const { catalogue } = around;
+  const target = targetOf(around);
+  if (workedOutIn(type)) {
+    const formula = vocabularyOf(register, catalogue).names.get(field.key)?.formula;
+    if (!formula) return null;
+    const value = formula.stored ? columnValue(column(field.key), type) : toSqlFormula(formula, target);
+    // A duration that is worked out is counted in milliseconds.
+    if (behaviour.sql === 'interval') return { value, type: 'numeric' };
+    return { value: behaviour.sql === 'text' ? collated(value) : value, type: behaviour.sql };
+  }
+  const { value: held } = behaviour;
+  if (held.kind === 'link' && held.register === PEOPLE) {
+    const name = sql`(select ${identifier('s', 'name')} from ${tableOf(PEOPLE)} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
+    return { value: collated(name), type: 'text' };
+  }
+  // Of what a record has many, their number counts.
+  if (held.kind === 'rows') {
+    const rows = tableOf(rowsKey(register.key, field.key));
+    const count = sql`(select count(*)::integer from ${rows} ${identifier('s')} where ${identifier('s', 'entry')} = ${column('id')})`;
+    return { value: count, type: 'integer' };
+  }
+  if (held.kind === 'span') return { value: sql`lower(${column(field.key)})`, type: 'date' };
+  if (isListType(type)) return { value: sql`cardinality(${column(field.key)})`, type: 'integer' };
+  if (held.kind === 'choice') {
+    return { value: positionIn(held.list, column(field.key)), type: 'integer' };
+  }
+  if (held.kind === 'link') {
+    const linked = catalogue.registers.get(held.register);
+    if (!linked) return null;
+    const title = titleOf(linked, catalogue);
+    const from = (around.from ?? tableOf)(linked.key);
+    const named = sql`(select ${title.value({ ...target, alias: 's' })} from ${from} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
+    return title.type === 'text' ? { value: collated(named), type: 'text' } : { value: named, type: title.type };
+  }
+  return {
+    value: behaviour.sql === 'text' ? collated(column(field.key)) : column(field.key),
+    type: behaviour.sql,
+  };
+};
+
+/** A deterministic ICU collation: letters sort as people expect, and equal only when they are. */
+const collated = (value: SqlFragment): SqlFragment => sql`(${value} collate "und-x-icu")`;
+
+/** How a value that a path leads to is put in order; null where its kind has no order. */
+const ordered = (value: SqlFragment, type: ValueType): SortKey | null => {
+  switch (type.kind) {
+    case 'text':
+      return { value: collated(value), type: 'text' };
+    case 'number':
+    case 'days':
+      return { value, type: 'numeric' };
+    case 'boolean':
+    case 'date':
+    case 'time':
+      return { value, type: type.kind };
+    case 'moment':
+      return { value, type: 'timestamptz' };
+    case 'choice':
+      return { value: positionIn(type.list, value), type: 'integer' };
+    case 'choices':
+    case 'link':
+    case 'links':
+    case 'texts':
+    case 'rows':
+    case 'span':
+      return null;
+  }
+};
+
+const byPath = (register: Register, path: string, around: SortAround): SortKey | null => {
+  const vocabulary = vocabularyOf(register, around.catalogue);
+  const found = findNamed(vocabulary, path.split('.'));
+  if (!found || found.named.type.kind === 'records') return null;
+  const { type } = found.named;
+  const checked = checkExpression(path, vocabulary, { kind: 'value', type });
+  return checked.ok && checked.value.notInSql === null ? ordered(toSql(checked.value, targetOf(around)), type) : null;
+};
+
+const unsorted = (register: Register, sort: string): Problem =>
+  problem('unknown_field', ['sort'], `${register.plural} have no field “${sort}” to sort by.`);
+
+/** What a list is sorted by: one of its own fields, or what a path across links or to the sign-off leads to. */
+export const sortBy = (register: Register, sort: string, around: SortAround): Result<SortKey | null> => {
+  const field = register.fields.find((each) => each.key === sort);
+  if (field) return ok(sortable(register, field, around));
+  const key = sort.includes('.') ? byPath(register, sort, around) : null;
+  return key ? ok(key) : { ok: false, problems: [unsorted(register, sort)] };
+};
