@@ -80,6 +80,7 @@ const serverOrder = [
   'forms',
   'lists',
   'files',
+  'paper',
   'access',
   'http',
 ];

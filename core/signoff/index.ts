@@ -1,6 +1,7 @@
 export { type Ban, chooseSigners, findBan, type Signer, signsFor, whoMaySign } from './acting.ts';
 export { type Advanced, advance, type Effect, type Ending, nextGroup, replay } from './advance.ts';
 export { amountField } from './amount.ts';
+export { decidedAsResort } from './as-resort.ts';
 export { compareRoutes, type RouteWords } from './compare.ts';
 export { type CompiledRoute, type CompiledStep, compileRoute, type Setting } from './compile.ts';
 export { type Driven, drive, goOn, reconsider, type World } from './drive.ts';
@@ -31,6 +32,15 @@ export {
 } from './route.ts';
 export { type Names, sayHowMany, sayStep, sayStepReason, sayWho, sayWhyYou, type WhySigning } from './say.ts';
 export { type SaidStep, sayForeseen, sayWhoSigns } from './say-foreseen.ts';
+export {
+  DECIDED,
+  saySigned,
+  saySigner,
+  sayStepStands,
+  type ToldSignature,
+  type ToldState,
+  type ToldStep,
+} from './say-track.ts';
 export { signersNamed } from './signers-named.ts';
 export {
   beginning,

@@ -30,6 +30,7 @@ import { formHandlers } from './routes/forms.ts';
 import { jobHandlers } from './routes/jobs.ts';
 import { serveLive } from './routes/live.ts';
 import { peopleHandlers } from './routes/people.ts';
+import { serveRecordPdf } from './routes/record-pdf.ts';
 import { recordHandlers } from './routes/records.ts';
 import { sessionHandlers } from './routes/session.ts';
 import { signOffHandlers } from './routes/signoff.ts';
@@ -188,6 +189,7 @@ export const makeApp = (options: AppOptions): Express => {
 
   serveFiles(app, identify);
   serveCsv(app, identify);
+  serveRecordPdf(app, identify);
   app.get('/api/openapi.json', (_request, response) => void response.json(openApiDocument(VERSION)));
   serveLive(app, services, live, identify);
   app.use('/api', () => {

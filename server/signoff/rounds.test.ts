@@ -1,3 +1,4 @@
+import { extractText, getDocumentProxy } from 'unpdf';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { newId } from '../testing/harness.ts';
 import { story } from '../testing/near-misses.ts';
@@ -209,5 +210,24 @@ describe('rounds', () => {
     expect(decision.seen).toContainEqual({ field: 'Cost', value: '900.00' });
     const outsider = await (await at.as('Orla')).get(`/api/registers/near_misses/records/${id}/sign-off`);
     expect(outsider.status).toBe(404);
+  });
+
+  test('on paper it is what whoever asks sees of it, and nothing to whoever sees nothing', async () => {
+    await at.route({ steps: [step('Trustees', 'trustee', { shows: ['title'] })] });
+    const id = await at.send('Piet', 'On paper', '4321');
+    const paper = async (cookie: string) => {
+      const address = `${at.server.base}/api/registers/near_misses/records/${id}/record.pdf`;
+      const answer = await fetch(address, { headers: { cookie } });
+      if (!answer.ok) return answer.status;
+      const pdf = await getDocumentProxy(new Uint8Array(await answer.arrayBuffer()));
+      return (await extractText(pdf, { mergePages: true })).text;
+    };
+    const whole = await paper((await at.as('Runa')).cookie);
+    expect(whole).toContain('On paper');
+    expect(whole).toContain('4,321.00');
+    const teo = await paper((await at.as('Teo')).cookie);
+    expect(teo).toContain('Trustees');
+    expect(await paper((await at.as('Orla')).cookie)).toBe(404);
+    expect(await paper('')).toBe(401);
   });
 });

@@ -3,6 +3,7 @@ import type { SignOffHistory, Track } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
 import {
   type CompiledRoute,
+  decidedAsResort,
   type Names,
   type Signature,
   type State,
@@ -17,7 +18,7 @@ import { manages } from './managing.ts';
 import { readNamesOf } from './names-of.ts';
 import { readRoute, type SignOff } from './routes-in-force.ts';
 import { readSeenVersions, readWhole } from './seen.ts';
-import { findSignOff, partsOf, readState } from './stored.ts';
+import { findSignOff, partsOf, readEvents, readState } from './stored.ts';
 import { sayRecord } from './words.ts';
 
 type Step = Track['steps'][number];
@@ -160,8 +161,10 @@ export const readSignOffHistory = async (look: Look, register: Register, recordI
   const rows = await db.select().from(decisions).where(eq(decisions.signOffId, signOff.id)).orderBy(asc(decisions.id));
   const versions = [...new Set(rows.map(({ recordVersion }) => recordVersion))];
   const seen = await readSeenVersions(db, signOff.id, register, versions);
+  const events = (await readEvents(db, [signOff.id])).get(signOff.id) ?? [];
+  const asResort = decidedAsResort(events);
   const answers: SignOffHistory['decisions'] = [];
-  for (const row of rows.toReversed()) {
+  for (const [at, row] of [...rows.entries()].toReversed()) {
     const values = seen.get(row.recordVersion);
     const name = row.forId ?? row.personId;
     answers.push({
@@ -171,7 +174,7 @@ export const readSignOffHistory = async (look: Look, register: Register, recordI
       at: row.at.toISOString(),
       comment: row.comment,
       version: row.recordVersion,
-      last_resort: false,
+      last_resort: asResort[at] === true,
       round: row.round,
       step: route.route.steps[row.step]?.label ?? '',
       route_version: row.routeVersion,

@@ -3,6 +3,7 @@ import { type ReactNode, useState } from 'react';
 import type { HistoryAnswer, RecordDetail, Track } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
+import { saySigned, saySigner, sayStepStands, type ToldState } from '#core/signoff/index.ts';
 import { isNothing } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
 import { useWorkspace } from '../data/workspace.ts';
@@ -80,38 +81,21 @@ export const RecordFacts = ({ record, extra, changing = null }: FactsProps) => {
   );
 };
 
-const STATES: { readonly [K in Track['steps'][number]['state']]: { words: string; dot: string } } = {
-  approved: { words: 'approved', dot: 'border-kelp bg-kelp' },
-  waiting: { words: 'waiting', dot: 'border-straw bg-straw-wash' },
-  sent_back: { words: 'sent back', dot: 'border-haze bg-haze-wash' },
-  refused: { words: 'refused', dot: 'border-brick bg-brick' },
-  let_through: { words: 'let through, as nobody signed in time', dot: 'border-brick bg-sheet' },
-  cancelled: { words: 'asked no more', dot: 'border-rule-strong bg-sheet' },
-  skipped: { words: 'not needed', dot: 'border-rule-strong bg-sheet' },
-  to_come: { words: 'to come', dot: 'border-rule-strong bg-sheet' },
+const DOTS: { readonly [S in ToldState]: string } = {
+  approved: 'border-kelp bg-kelp',
+  waiting: 'border-straw bg-straw-wash',
+  sent_back: 'border-haze bg-haze-wash',
+  refused: 'border-brick bg-brick',
+  let_through: 'border-brick bg-sheet',
+  cancelled: 'border-rule-strong bg-sheet',
+  skipped: 'border-rule-strong bg-sheet',
+  to_come: 'border-rule-strong bg-sheet',
 };
-
-type TrackStep = Track['steps'][number];
-
-const sayBy = ({ by, for: name, last_resort: isResort }: TrackStep['signatures'][number]): string =>
-  `${by}${name ? ` for ${name}` : ''}${isResort ? ', as last resort' : ''}`;
 
 /** Where a record stands on its way round: who sent it, and each step with its outcome. */
 export const SignOffTrack = ({ track, children }: { track: Track; children?: ReactNode }) => {
   const { workspace } = useWorkspace();
   const when = (moment: string) => showMoment(moment, workspace.zone, workspace.locale);
-  const day = (moment: string) => when(moment).split(',')[0] ?? '';
-  const detail = (step: TrackStep): string => {
-    const { words } = STATES[step.state];
-    if (step.state === 'waiting') {
-      const count = step.needed > 1 ? `${step.signatures.length} of ${step.needed}` : '';
-      const due = step.due ? `${step.late ? 'was due' : 'by'} ${day(step.due)}` : '';
-      const who = step.waits_for.length > 0 ? `waits for ${step.waits_for.join(', ')}` : 'nobody may sign it';
-      return [who, count, due].filter(Boolean).join(', ');
-    }
-    if (step.state === 'sent_back') return `${words} by ${step.by}, ${step.at ? when(step.at) : ''}: “${step.comment}”`;
-    return words;
-  };
   return (
     <section aria-label="Sign-off" className="border-t border-rule-strong pt-2">
       <h2 className="flex items-baseline justify-between gap-2">
@@ -129,30 +113,29 @@ export const SignOffTrack = ({ track, children }: { track: Track; children?: Rea
       {track.stage === 'none' && <p className="mt-1 text-ink-2">It is not on its way: nobody is asked to sign it.</p>}
       <ol className="mt-2 ml-1.5 border-l-2 border-rule-strong">
         <TrackRow dot="border-kelp bg-kelp" title={track.sender} detail={`sent, ${when(track.sent_at)}`} />
-        {track.steps.map((step, at) => (
-          <li
-            // A step is known by its place: two may be called alike.
-            // biome-ignore lint/suspicious/noArrayIndexKey: see above
-            key={at}
-            className={`relative pb-2 pl-4 ${step.beside ? 'border-l-2 border-dotted border-rule-strong' : ''}`}
-          >
-            <Dot kind={STATES[step.state].dot} />
-            <span className="block font-semibold">
-              {step.label}
-              {step.beside && <span className="font-normal text-ink-2">, side by side</span>}
-            </span>
-            {step.signatures.map((given) => (
-              <span key={`${given.by} ${given.at}`} className="block text-ink-2">
-                <span className="text-ink">{sayBy(given)}</span> {given.decision === 'approve' ? 'approved' : 'refused'}
-                , {when(given.at)}
-                {given.comment && `: “${given.comment}”`}
+        {track.steps.map((step, at) => {
+          const stands = sayStepStands(step, when);
+          return (
+            <li
+              // A step is known by its place: two may be called alike.
+              // biome-ignore lint/suspicious/noArrayIndexKey: see above
+              key={at}
+              className={`relative pb-2 pl-4 ${step.beside ? 'border-l-2 border-dotted border-rule-strong' : ''}`}
+            >
+              <Dot kind={DOTS[step.state]} />
+              <span className="block font-semibold">
+                {step.label}
+                {step.beside && <span className="font-normal text-ink-2">, side by side</span>}
               </span>
-            ))}
-            {(step.signatures.length === 0 || step.state === 'waiting' || step.state === 'let_through') && (
-              <span className={`block ${step.late ? 'text-brick' : 'text-ink-2'}`}>{detail(step)}</span>
-            )}
-          </li>
-        ))}
+              {step.signatures.map((given) => (
+                <span key={`${given.by} ${given.at}`} className="block text-ink-2">
+                  <span className="text-ink">{saySigner(given)}</span> {saySigned(given, when)}
+                </span>
+              ))}
+              {stands && <span className={`block ${step.late ? 'text-brick' : 'text-ink-2'}`}>{stands}</span>}
+            </li>
+          );
+        })}
       </ol>
       {track.sent_back && track.sent_back.marks.length > 0 && (
         <ul className="mt-1 text-[13px]">

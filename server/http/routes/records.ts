@@ -28,7 +28,7 @@ const seenRegister = ({ sight }: Look, key: string): Register => {
 
 const isShown = ({ fields }: Register, key: string): boolean => fields.some((field) => field.key === key);
 
-const readDetail = async (look: Look, register: Register, id: string): Promise<RecordDetail> => {
+export const readDetail = async (look: Look, register: Register, id: string): Promise<RecordDetail> => {
   const record = await findAnyRecord(look, register, id);
   const times = record && (await findTimes(look, register, id));
   if (!record || !times) throw notFound();

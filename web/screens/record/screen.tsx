@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { ArrowLeft, ArrowRight, Copy, Pencil, Printer } from 'lucide-react';
+import { ArrowLeft, ArrowRight, Copy, FileText, Pencil, Printer } from 'lucide-react';
 import { Link, useLocation, useParams } from 'react-router';
 import { z } from 'zod';
 import type { RecordDetail } from '#contract/index.ts';
@@ -63,6 +63,14 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
           <button type="button" className="btn" onClick={() => window.print()}>
             <Printer size={15} aria-hidden="true" /> Print
           </button>
+          <a
+            className="btn"
+            href={`/api/registers/${record.register}/records/${record.id}/record.pdf`}
+            target="_blank"
+            rel="noopener noreferrer"
+          >
+            <FileText size={15} aria-hidden="true" /> PDF
+          </a>
           {record.may_archive && record.archived_at === null && <ArchiveRecord record={record} />}
         </span>
       </header>

@@ -2,6 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { SignOffHistory, Track } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
+import { DECIDED, saySigner } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
@@ -76,8 +77,6 @@ const DoIt = ({ deed, id, onClose }: { deed: Deed; id: string; onClose: () => vo
   );
 };
 
-const WORDS = { approve: 'approved', refuse: 'refused', send_back: 'sent back' } as const;
-
 const WhatWasSigned = ({ register, record, onClose }: { register: string; record: string; onClose: () => void }) => {
   const { data, error } = useQuery(queries.signOffHistory(register, record));
   return (
@@ -100,14 +99,11 @@ const WhatWasSigned = ({ register, record, onClose }: { register: string; record
 /** A decision, with the record as whoever made it saw it. */
 const OneDecision = ({ decision }: { decision: SignOffHistory['decisions'][number] }) => {
   const { workspace } = useWorkspace();
-  const { by, for: name, at, step, round, comment, version, route_version: route, seen, undone } = decision;
+  const { at, step, round, comment, version, route_version: route, seen, undone } = decision;
   return (
     <li className="ruled py-2">
-      <span className="font-semibold">
-        {by}
-        {name && ` for ${name}`}
-      </span>{' '}
-      {WORDS[decision.decision]}, {showMoment(at, workspace.zone, workspace.locale)}, {step}, round {round}
+      <span className="font-semibold">{saySigner(decision)}</span> {DECIDED[decision.decision]},{' '}
+      {showMoment(at, workspace.zone, workspace.locale)}, {step}, round {round}
       {undone && ', taken back'}
       {comment && <span className="block">“{comment}”</span>}
       <details className="text-[13px]">
