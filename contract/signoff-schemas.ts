@@ -325,6 +325,7 @@ export const whoSignsSchema = z.object({
         z.discriminatedUnion('kind', [
           z.object({ kind: z.literal('name_stand_in'), person: uuidSchema }),
           z.object({ kind: z.literal('ask_any_one'), step: z.int() }),
+          z.object({ kind: z.literal('give_role'), role: keySchema }),
           z.object({ kind: z.literal('choose_last_resort') }),
         ]),
       ),

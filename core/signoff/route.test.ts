@@ -238,7 +238,21 @@ describe('who signs, before anybody does', () => {
       { kind: 'ask_any_one', step: 2 },
     ]);
     const stuck = whoSigns(route, peopleWith({ without: ['sana', 'runa'] }), clock).missing[0];
-    expect(stuck).toMatchObject({ kind: 'always', isStuck: true, mends: [{ kind: 'choose_last_resort' }] });
+    expect(stuck).toMatchObject({
+      kind: 'always',
+      isStuck: true,
+      mends: [{ kind: 'give_role', role: 'manager' }, { kind: 'choose_last_resort' }],
+    });
+  });
+
+  test('whoever of the last resort would send it alone is told too, where nobody holds the role that signs', () => {
+    const one = compiledOf(routeOf([{ who: 'manager' }]));
+    const { missing } = whoSigns(one, peopleWith({ without: ['sana'] }), clock);
+    expect(missing.map(({ kind, person, isStuck }) => `${kind} ${names.person(person)} ${isStuck}`)).toEqual([
+      'always  false',
+      'sent_by runa true',
+    ]);
+    expect(missing[0]?.mends).toEqual([{ kind: 'give_role', role: 'manager' }]);
   });
 
   test('a choice in words, and whom only the record will name', () => {

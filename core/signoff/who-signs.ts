@@ -19,6 +19,7 @@ export interface CaseRow {
 export type Mend =
   | { readonly kind: 'name_stand_in'; readonly person: string }
   | { readonly kind: 'ask_any_one'; readonly step: number }
+  | { readonly kind: 'give_role'; readonly role: string }
   | { readonly kind: 'choose_last_resort' };
 
 /** A case in which somebody is missing: nobody of a step could sign, or the last resort has to. */
@@ -72,6 +73,12 @@ const factsOf = (
 
 const isMissing = ({ status, byLastResort }: Foreseen): boolean => status === 'stuck' || byLastResort.length > 0;
 
+/** A step of a role that nobody holds is mended by giving it to somebody. */
+const giveRole = (route: CompiledRoute, { step, people }: Foreseen): Mend[] => {
+  const who = route.route.steps[step]?.who;
+  return who?.kind === 'role' && people.length === 0 ? [{ kind: 'give_role', role: who.role }] : [];
+};
+
 const sameSteps = (one: readonly Foreseen[], other: readonly Foreseen[]): boolean =>
   JSON.stringify(one) === JSON.stringify(other);
 
@@ -94,9 +101,9 @@ export const whoSigns = (route: CompiledRoute, people: ReadonlyMap<string, Signe
   const rows = cases
     .filter(({ values }) => takes(route, factsOf(route, present, values, clock).values))
     .map((each): CaseRow => ({ ...each, steps: go(each.values, present) }));
-  const signers = [...new Set(rows.flatMap(({ steps }) => steps.flatMap((step) => step.people)))].filter(
-    (id) => !id.startsWith(STANDS_FOR),
-  );
+  const signers = [
+    ...new Set(rows.flatMap(({ steps }) => steps.flatMap((step) => [...step.people, ...step.byLastResort]))),
+  ].filter((id) => !id.startsWith(STANDS_FOR));
   const found: MissingRow[] = [];
   const note = (kind: MissingRow['kind'], person: string, row: number, steps: readonly Foreseen[]): void => {
     const first = steps.find(isMissing);
@@ -114,6 +121,7 @@ export const whoSigns = (route: CompiledRoute, people: ReadonlyMap<string, Signe
     const mends: Mend[] = [
       ...(kind === 'away' && !people.get(person)?.away?.standIn ? [{ kind: 'name_stand_in', person } as const] : []),
       ...(first.needed > 1 ? [{ kind: 'ask_any_one', step: first.step } as const] : []),
+      ...(kind === 'always' ? giveRole(route, first) : []),
       ...(isStuck ? [{ kind: 'choose_last_resort' } as const] : []),
     ];
     found.push({ kind, person, rows: [row], steps, step: first.step, isStuck, mends });

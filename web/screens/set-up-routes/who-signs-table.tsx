@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { WhoSignsAnswer } from '#contract/index.ts';
 import type { Route } from '#core/signoff/index.ts';
+import { useWorkspace } from '../../data/workspace.ts';
 
 interface Props {
   readonly route: Route;
@@ -97,17 +98,7 @@ export const WhoSignsTable = ({ route, answer, onChange }: Props) => {
               {each.mends.map((mend, at) => (
                 <span key={mend.kind}>
                   {at > 0 && ' or '}
-                  {mend.kind === 'name_stand_in' ? (
-                    <Link className="part" to="/set-up/people">
-                      Name a stand-in
-                    </Link>
-                  ) : mend.kind === 'ask_any_one' ? (
-                    <button type="button" className="part" onClick={() => askAnyOne(mend.step)}>
-                      ask any one
-                    </button>
-                  ) : (
-                    <span className="text-ink-2">choose another last resort below</span>
-                  )}
+                  <MendPart mend={mend} onAskAnyOne={askAnyOne} />
                 </span>
               ))}
             </li>
@@ -143,4 +134,36 @@ export const WhoSignsTable = ({ route, answer, onChange }: Props) => {
       )}
     </section>
   );
+};
+
+interface MendProps {
+  readonly mend: WhoSignsAnswer['missing'][number]['mends'][number];
+  readonly onAskAnyOne: (step: number) => void;
+}
+
+/** What can be done where somebody is missing. */
+const MendPart = ({ mend, onAskAnyOne }: MendProps) => {
+  const { workspace } = useWorkspace();
+  switch (mend.kind) {
+    case 'name_stand_in':
+      return (
+        <Link className="part" to="/set-up/people">
+          Name a stand-in
+        </Link>
+      );
+    case 'give_role':
+      return (
+        <Link className="part" to="/set-up/people">
+          Give somebody the role {workspace.roles.find(({ key }) => key === mend.role)?.label ?? mend.role}
+        </Link>
+      );
+    case 'ask_any_one':
+      return (
+        <button type="button" className="part" onClick={() => onAskAnyOne(mend.step)}>
+          ask any one
+        </button>
+      );
+    case 'choose_last_resort':
+      return <span className="text-ink-2">choose another last resort below</span>;
+  }
 };
