@@ -182,13 +182,13 @@ const DeedLine = ({ deed, register, rights, catalogue, onRights }: DeedProps) =>
             none={rights.only === undefined ? 'every field that is seen' : 'no field'}
             onPick={(only) => onRights(({ only: _, ...held }) => (only.length === 0 ? held : { ...held, only }))}
           />
-          {', but not '}
+          {rights.locked.length > 0 ? ', but not ' : ', '}
           <PickFields
             register={register}
             chosen={rights.locked}
             offered={writable}
             what="fields that are not changed"
-            none="nothing"
+            none="without exception"
             last="or"
             onPick={(locked) => onRights((held) => ({ ...held, locked }))}
           />

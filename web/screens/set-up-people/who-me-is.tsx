@@ -37,8 +37,13 @@ export const WhoMeIs = ({ people, registers, onPeople }: Props) => {
             }}
           />
         )}
-      </Part>{' '}
-      {chosen && <TabMark mark={chosen.mark} name={chosen.plural} />}
+      </Part>
+      {chosen && (
+        <>
+          {' '}
+          <TabMark mark={chosen.mark} name={chosen.plural} />
+        </>
+      )}
       {chosen
         ? ', which one, the list of people says.'
         : ': name a register with e-mail addresses, so that sentences can say “me”.'}
