@@ -187,7 +187,24 @@ describe('signed by those who must', () => {
     await other.see('//section[@aria-label = "Sign-off"][contains(., "Dev Anand for Sana Whitlock")]');
   });
 
-  test('8. the operations manager changes the route; who signs, and a trial, stand beside it', async () => {
+  test('8. decided in another window while one writes, it says so and keeps what was written', async () => {
+    await ask('Mooring buoys', '80.00');
+    await signIn('Dev Anand');
+    await tray.look('Mooring buoys');
+    await one.write('Say why, or what to change', 'Are these the yellow ones?');
+    await signInAs(other, iolite.address, 'Dev Anand');
+    const second = new InTray(other, iolite.address);
+    await second.open();
+    await second.look('Mooring buoys');
+    await second.approve();
+    await second.said('Approved: Mooring buoys');
+    await tray.says('This does not wait for you any more');
+    expect(await one.valueOf(one.field('Say why, or what to change'))).toBe('Are these the yellow ones?');
+    expect(await one.axe()).toEqual([]);
+  });
+
+  test('9. the operations manager changes the route; who signs, and a trial, stand beside it', async () => {
+    await signInAs(other, iolite.address, 'Runa Oakes');
     await other.click('//nav//a[. = "Sign-off routes"]');
     await other.click('//section[@aria-label = "Routes of Purchases"]//a[. = "Purchases"]');
     await other.see('//section[@aria-label = "The route, running"]//table//td[. = "over 5,000.00"]');
@@ -221,7 +238,7 @@ describe('signed by those who must', () => {
     await other.press('Throw the draft away');
   });
 
-  test('9. late, it is passed on: the clock of the server is a month ahead', async () => {
+  test('10. late, it is passed on: the clock of the server is a month ahead', async () => {
     await iolite.stop();
     await iolite.start({ IOLITE_CLOCK_AHEAD_HOURS: String(HOURS_OF_A_MONTH) });
     await signIn('Runa Oakes');

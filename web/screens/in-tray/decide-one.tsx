@@ -1,4 +1,4 @@
-import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { type RefObject, useEffect, useImperativeHandle, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { RecordDetail, TrayDetail } from '#contract/index.ts';
@@ -25,6 +25,10 @@ export interface DecideKeys {
 interface Props {
   readonly item: TrayEntry;
   readonly keys: RefObject<DecideKeys | null>;
+  /** When the tray was read in which it stood. */
+  readonly trayAt: number;
+  /** It was decided, changed hands or was taken back while it was open here. */
+  readonly gone: boolean;
   readonly error: unknown;
   readonly pending: boolean;
   readonly onDecide: (body: Deciding) => void;
@@ -32,12 +36,12 @@ interface Props {
 
 /** One thing that waits: what it is, why it is here, what is known of it, and the decision. */
 export const DecideOne = (props: Props) => {
-  const { item } = props;
-  const { data: record, error } = useQuery(queries.record(item.register, item.record));
-  const { dataUpdatedAt: trayAt } = useSuspenseQuery(queries.inTray());
-  const { data: detail, error: gone } = useQuery(queries.trayDetail(item.sign_off, trayAt));
-  if (error ?? gone) return <Problems error={error ?? gone} />;
-  if (!record || !detail) return <Coming />;
+  const { item, trayAt, gone } = props;
+  const { data: record, error } = useQuery({ ...queries.record(item.register, item.record), enabled: !gone });
+  const { data: detail, error: missing } = useQuery({ ...queries.trayDetail(item.sign_off, trayAt), enabled: !gone });
+  if (!gone && (error ?? missing)) return <Problems error={error ?? missing} />;
+  // What was open stays open when it waits no more: somebody may be writing there.
+  if (!record || !detail) return gone ? <NotHere item={null} /> : <Coming />;
   return <Ready {...props} record={record} detail={detail} />;
 };
 
@@ -48,7 +52,7 @@ interface ReadyProps extends Props {
 
 const firstName = (name: string): string => name.split(' ')[0] ?? name;
 
-const Ready = ({ item, keys, error, pending, onDecide, record, detail }: ReadyProps) => {
+const Ready = ({ item, keys, gone, error, pending, onDecide, record, detail }: ReadyProps) => {
   const { workspace } = useWorkspace();
   const catalogue = useRecordCatalogue(record);
   const [comment, setComment] = useState('');
@@ -77,14 +81,17 @@ const Ready = ({ item, keys, error, pending, onDecide, record, detail }: ReadyPr
     const values = Object.fromEntries(states.map(({ state, field }) => [field, state?.value ?? null]));
     decide('approve', { values });
   };
-  useImperativeHandle(keys, () => ({ approve, sendBack: () => setOut('send_back') }));
+  useImperativeHandle(keys, () => ({
+    approve: () => !gone && approve(),
+    sendBack: () => !gone && setOut('send_back'),
+  }));
   return (
     <article aria-label={`${item.number} ${item.title}`} className="flex min-h-full flex-col">
       <div className="grow">
         <RecordHead record={record}>
           <span className="ml-auto flex items-center gap-3">
             <span className={item.late ? 'font-semibold text-brick' : 'text-ink-2'}>{sayDue(item, workspace)}</span>
-            <Stamp kind="waiting">Waiting for you</Stamp>
+            {!gone && <Stamp kind="waiting">Waiting for you</Stamp>}
           </span>
         </RecordHead>
         <WhyBox why={item.why} notes={detail.notes} />
@@ -108,7 +115,19 @@ const Ready = ({ item, keys, error, pending, onDecide, record, detail }: ReadyPr
       >
         <CommentBox box={box} label="Say why, or what to change" rows={2} value={comment} onChange={setComment} />
         <Problems error={error} />
-        <div className="mt-2 flex flex-wrap gap-2 max-sm:sticky max-sm:bottom-0 max-sm:-mx-4 max-sm:grid max-sm:grid-cols-2 max-sm:border-t-2 max-sm:border-iolite-deep max-sm:bg-sheet max-sm:px-4 max-sm:py-3">
+        {gone && (
+          <p role="status" className="mt-2 border-l-4 border-straw bg-straw-wash px-3 py-2">
+            This does not wait for you any more: meanwhile it was decided, passed on or taken back. What you wrote stays
+            here until you open something else.{' '}
+            <Link className="part" to={`/registers/${item.register}/${item.record}`}>
+              Look at the record
+            </Link>
+          </p>
+        )}
+        <div
+          hidden={gone}
+          className="mt-2 flex flex-wrap gap-2 max-sm:sticky max-sm:bottom-0 max-sm:-mx-4 max-sm:grid max-sm:grid-cols-2 max-sm:border-t-2 max-sm:border-iolite-deep max-sm:bg-sheet max-sm:px-4 max-sm:py-3"
+        >
           <button
             type="button"
             className="btn btn-ok max-sm:order-2 max-sm:min-h-11 max-sm:justify-center"

@@ -28,7 +28,7 @@ const useKeys = () => {
 export const InTrayScreen = () => {
   const { signOff } = useParams();
   const navigate = useNavigate();
-  const { data: tray } = useSuspenseQuery(queries.inTray());
+  const { data: tray, dataUpdatedAt: trayAt } = useSuspenseQuery(queries.inTray());
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const [looked, setLooked] = useState<ReadonlySet<string>>(new Set());
   const keys = useKeys();
@@ -39,6 +39,14 @@ export const InTrayScreen = () => {
   const other = tray.items.find((item) => item.sign_off === signOff) ?? null;
   const many = signing.filter((item) => ticked.has(entryKey(item)));
   const isTogether = many.length > 1 && (chosen === null || many.every((item) => item !== chosen));
+
+  // What is open stays open when somebody else decides it, with what is being written there.
+  const [open, setOpen] = useState<{ readonly item: TrayEntry; readonly trayAt: number } | null>(null);
+  useEffect(() => {
+    if (chosen) setOpen({ item: chosen, trayAt });
+  }, [chosen, trayAt]);
+  const left = !chosen && open?.item.sign_off === signOff ? open : null;
+  const shown = chosen ? { item: chosen, trayAt } : left;
 
   const goTo = (item: TrayEntry | undefined): void => {
     navigate(item ? entryPath(item) : '/in-tray', { replace: true });
@@ -143,7 +151,7 @@ export const InTrayScreen = () => {
               onUntick={() => setTicked(new Set())}
               onDecide={(decision, items, comment) => together.mutate({ items, decision, comment })}
             />
-          ) : chosen ? (
+          ) : shown ? (
             <>
               {many.length > 1 && (
                 <button type="button" className="part mb-3" onClick={() => goTo(undefined)}>
@@ -151,14 +159,17 @@ export const InTrayScreen = () => {
                 </button>
               )}
               <DecideOne
-                key={entryKey(chosen)}
-                item={chosen}
+                key={entryKey(shown.item)}
+                item={shown.item}
                 keys={beside}
-                error={one.variables?.item.sign_off === chosen.sign_off ? one.error : null}
+                trayAt={shown.trayAt}
+                // What is being decided here leaves the tray before its answer is here.
+                gone={left !== null && !one.isPending}
+                error={one.variables?.item.sign_off === shown.item.sign_off ? one.error : null}
                 pending={one.isPending}
                 onDecide={(body) => {
                   setJust(null);
-                  one.mutate({ item: chosen, body });
+                  one.mutate({ item: shown.item, body });
                 }}
               />
             </>
