@@ -133,19 +133,19 @@ const readRows = async ({ db, person, clock }: Look): Promise<SignOff[]> => {
     .where(inArray(signOffParts.personId, [person.id, ...stoodInFor]));
   const order = [sql`${signOffs.dueAt} nulls last`, asc(signOffs.sentAt)] as const;
   // Two questions, each answered by an index: as one, all sign-offs there ever were would be gone through.
-  const asked = await db
+  const asked = db
     .select()
     .from(signOffs)
     .where(inArray(signOffs.id, mine))
     .orderBy(...order)
     .limit(MOST + 1);
-  const back = await db
+  const back = db
     .select()
     .from(signOffs)
     .where(and(eq(signOffs.sender, person.id), eq(signOffs.stage, 'sent_back')))
     .orderBy(...order)
     .limit(MOST);
-  return [...asked, ...back];
+  return (await Promise.all([asked, back])).flat();
 };
 
 /** What a person sent that is on its way, or was decided of late. */
@@ -167,6 +167,21 @@ const readSent = ({ db, person, clock }: Look): Promise<SignOff[]> =>
     .orderBy(desc(signOffs.since))
     .limit(MOST_SENT);
 
+/** What a person decided that can still be undone. */
+const readUndoing = ({ db, person, clock }: Look) =>
+  db
+    .select({ signOff: signOffs, decision: decisions.decision, at: decisions.at })
+    .from(decisions)
+    .innerJoin(signOffs, eq(signOffs.id, decisions.signOffId))
+    .where(
+      and(
+        eq(decisions.personId, person.id),
+        sql`${decisions.undoneAt} is null`,
+        sql`${decisions.at} > ${plusMs(clock.now, -UNDO_MS)}::timestamptz`,
+      ),
+    )
+    .orderBy(desc(decisions.id));
+
 /** Who stands in for a person today, if they are away. */
 const readMyStandIn = async ({ db, person, clock, definitions }: Look): Promise<InTray['my_stand_in']> => {
   const [row] = await db.select().from(people).where(eq(people.id, person.id));
@@ -180,28 +195,23 @@ const SAID = { approve: 'Approved', send_back: 'Sent back', refuse: 'Refused' } 
 /** What waits for a person: to sign off, and sent back to them; and what they sent. */
 export const readInTray = async (look: Look): Promise<InTray> => {
   const { db, definitions, person, clock } = look;
-  const found = await readRows(look);
+  // What does not wait for one another is asked at once.
+  const [found, sent, undoing, names, signers, myStandIn] = await Promise.all([
+    readRows(look),
+    readSent(look),
+    readUndoing(look),
+    readNamesOf(db, definitions),
+    readSigners(db, clock),
+    readMyStandIn(look),
+  ]);
   const waiting = found.slice(0, MOST);
-  const sent = await readSent(look);
-  const undoing = await db
-    .select({ signOff: signOffs, decision: decisions.decision, at: decisions.at })
-    .from(decisions)
-    .innerJoin(signOffs, eq(signOffs.id, decisions.signOffId))
-    .where(
-      and(
-        eq(decisions.personId, person.id),
-        sql`${decisions.undoneAt} is null`,
-        sql`${decisions.at} > ${plusMs(clock.now, -UNDO_MS)}::timestamptz`,
-      ),
-    )
-    .orderBy(desc(decisions.id));
   const rows = [...waiting, ...sent, ...undoing.map(({ signOff }) => signOff)];
-  const names = await readNamesOf(db, definitions);
-  const titles = await readAllTitles(look, rows);
   const routes = await readRoutes(look, rows);
-  const states = await readStates(db, definitions, rows);
-  const amounts = await readAmounts(look, rows, routes);
-  const signers = await readSigners(db, clock);
+  const [titles, states, amounts] = await Promise.all([
+    readAllTitles(look, rows),
+    readStates(db, definitions, rows),
+    readAmounts(look, rows, routes),
+  ]);
 
   const itemOf = (row: SignOff): Omit<Item, 'kind' | 'why' | 'step'> | null => {
     const [record, route, state] = [titles.get(row.recordId), routes.get(row.id), states.get(row.id)];
@@ -283,7 +293,7 @@ export const readInTray = async (look: Look): Promise<InTray> => {
     groups: groupsOf(order, routes),
     late: order.filter(({ kind, late }) => kind === 'sign' && late).length,
     more: found.length > MOST,
-    my_stand_in: await readMyStandIn(look),
+    my_stand_in: myStandIn,
     undoable: undoing.flatMap(({ signOff, decision, at }) => {
       const record = titles.get(signOff.recordId);
       const pending = states.get(signOff.id)?.pending;
