@@ -80,7 +80,7 @@ const planOf = async (text: string, values: readonly unknown[]): Promise<string>
 };
 
 const compiled = (filter: string) => {
-  const list = compileList(quotes, { filter, find: '', sort: '', descending: false }, { catalogue, clock });
+  const list = compileList(quotes, { filter, find: '', sort: '' }, { catalogue, clock });
   if (!list.ok) throw new Error(`${filter}: ${list.problems[0]?.detail}`);
   return printed(list.value.where);
 };

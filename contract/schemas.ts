@@ -288,8 +288,8 @@ export type SetAside = z.infer<typeof setAsideSchema>;
 export const listQuerySchema = z.object({
   filter: z.string().max(10_000).default(''),
   find: z.string().max(200).default(''),
-  /** A field's key, with `-` before it for descending; empty: by number. */
-  sort: z.string().max(60).default(''),
+  /** Fields, paths across links or `number`, by commas, each with `-` before it for descending; empty: by number. */
+  sort: z.string().max(600).default(''),
   after: z.string().max(2000).default(''),
   limit: z.coerce.number().int().min(1).max(500).default(50),
   /** Keys of the fields that are wanted, by commas; empty: all. */

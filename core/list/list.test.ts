@@ -3,7 +3,7 @@ import { catalogue, clock, nearMisses } from '../register/example.arb.ts';
 import { compileList, findText, findWords } from './index.ts';
 
 const compile = (filter: string, find = '', sort = '') =>
-  compileList(nearMisses, { filter, find, sort, descending: false }, { catalogue, clock });
+  compileList(nearMisses, { filter, find, sort }, { catalogue, clock });
 
 describe('lists', () => {
   test('words are folded; an amount loses its separators', () =>
@@ -26,7 +26,7 @@ describe('lists', () => {
 
   test('of several words the common ones are not asked of the index, and each is asked', () => {
     const linked = { ids: new Map([['boats', new Map([['warp', []]])]]), common: new Set(['quay']) };
-    const asked = { filter: '', find: 'quay warp', sort: '', descending: false, linked };
+    const asked = { filter: '', find: 'quay warp', sort: '', linked };
     const result = compileList(nearMisses, asked, { catalogue, clock });
     if (!result.ok) throw new Error('refused');
     const said = result.value.where.segments

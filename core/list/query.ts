@@ -1,16 +1,16 @@
 import { type Clock, ok, problem, type Result } from '../base/index.ts';
 import { bindPerson, type Checked, checkExpression, type PersonFacts, toSqlFilter } from '../expression/index.ts';
 import { type Catalogue, type Register, vocabularyOf } from '../register/index.ts';
-import { all, parameter, type SqlFragment, sql } from '../sql/index.ts';
+import { all, join, parameter, type SqlFragment, sql } from '../sql/index.ts';
 import { type LinkedFound, whereFound } from './find.ts';
-import { ALIAS, column, type SortKey, sortBy } from './sort.ts';
+import { ALIAS, column, type SortKey, sortKeysOf } from './sort.ts';
 
-/** What a list asks: a FEEL filter ('' for none), words to find, one sort key, where the page begins. */
+/** What a list asks: a FEEL filter ('' for none), words to find, what it is sorted by. */
 export interface ListQuery {
   readonly filter: string;
   readonly find: string;
+  /** Keys by commas, each a field, a path or `number`, with `-` before it for descending; '' for the number. */
   readonly sort: string;
-  readonly descending: boolean;
   /** What was archived instead of what was not. */
   readonly archived?: boolean;
   /** Which linked records each word names, as far as they were looked up before: an index finds those by their ids. */
@@ -22,9 +22,10 @@ export interface CompiledList {
   readonly filter: Checked | null;
   /** The condition for all records of the list, over the register's table as `t`. */
   readonly where: SqlFragment;
-  /** What is sorted by: null stands for the record's number. */
-  readonly sortKey: SortKey | null;
-  readonly descending: boolean;
+  /** What is sorted by, the first first; the record's number decides between those that are alike in all of it. */
+  readonly sortKeys: readonly SortKey[];
+  /** Whether the numbers go down. */
+  readonly numbersDown: boolean;
 }
 
 /** For whom and when a list is compiled. */
@@ -75,33 +76,35 @@ export const compileList = (register: Register, query: ListQuery, around: ListAr
     ...(filter ? [toSqlFilter(forPerson(filter, me), target)] : []),
     ...whereFound(ALIAS, register, query.find, around, query.linked),
   ];
-  const sorted = query.sort === '' || query.sort === 'number' ? ok(null) : sortBy(register, query.sort, around);
+  const sorted = sortKeysOf(register, query.sort, around);
   if (!sorted.ok) return sorted;
-  return ok({ register, filter, where: all(where), sortKey: sorted.value, descending: query.descending });
+  return ok({ register, filter, where: all(where), ...sorted.value });
 };
 
-/** The order of a list: its key, nothing last, then the record's number. */
-export const orderBy = (list: CompiledList): SqlFragment => {
-  const sequence = list.descending && !list.sortKey ? sql`${column('seq')} desc` : sql`${column('seq')}`;
-  if (!list.sortKey) return sequence;
-  return list.descending
-    ? sql`${list.sortKey.value} desc nulls last, ${sequence}`
-    : sql`${list.sortKey.value} asc nulls last, ${sequence}`;
+/** The order of a list: each key with nothing last, then the record's number. */
+export const orderBy = ({ sortKeys, numbersDown }: CompiledList): SqlFragment => {
+  const keys = sortKeys.map(({ value, descending }) =>
+    descending ? sql`${value} desc nulls last` : sql`${value} asc nulls last`,
+  );
+  return join([...keys, numbersDown ? sql`${column('seq')} desc` : column('seq')], ', ');
 };
 
-/** Where a page ended: its last record's sort value (as text) and sequence number. */
+/** Where a page ended: its last record's sort values (as text) and sequence number. */
 export interface Cursor {
-  readonly value: string | null;
+  readonly values: readonly (string | null)[];
   readonly seq: number;
 }
 
 /** The records after a cursor, in the list's order; right also while others write. */
-export const afterCursor = (list: CompiledList, cursor: Cursor): SqlFragment => {
-  const seq = parameter(cursor.seq, 'integer');
-  if (!list.sortKey) return list.descending ? sql`${column('seq')} < ${seq}` : sql`${column('seq')} > ${seq}`;
-  const key = list.sortKey.value;
-  if (cursor.value === null) return sql`(${key} is null and ${column('seq')} > ${seq})`;
-  const value = parameter(cursor.value, list.sortKey.type);
-  const beyond = list.descending ? sql`${key} < ${value}` : sql`${key} > ${value}`;
-  return sql`(${beyond} or (${key} = ${value} and ${column('seq')} > ${seq}) or ${key} is null)`;
+export const afterCursor = ({ sortKeys, numbersDown }: CompiledList, { values, seq }: Cursor): SqlFragment => {
+  const number = parameter(seq, 'integer');
+  const beyondNumber = numbersDown ? sql`${column('seq')} < ${number}` : sql`${column('seq')} > ${number}`;
+  return sortKeys.reduceRight((rest, { value: key, type, descending }, at) => {
+    const value = values[at] ?? null;
+    // Nothing stands last: behind it is only what is nothing too.
+    if (value === null) return sql`(${key} is null and ${rest})`;
+    const held = parameter(value, type);
+    const beyond = descending ? sql`${key} < ${held}` : sql`${key} > ${held}`;
+    return sql`(${beyond} or (${key} = ${held} and ${rest}) or ${key} is null)`;
+  }, beyondNumber);
 };

@@ -12,10 +12,15 @@ import {
 import { identifier, parameter, rowsKey, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
 import { behaviourOf, columnValue, isListType, PEOPLE, type ValueType, workedOutIn } from '../values/index.ts';
 
-/** What a list's records are put in order by: a value over the register's table as `t`. */
-export interface SortKey {
+/** A value over the register's table as `t` that has an order. */
+export interface Ordered {
   readonly value: SqlFragment;
   readonly type: SqlType;
+}
+
+/** What a list's records are put in order by. */
+export interface SortKey extends Ordered {
+  readonly descending: boolean;
 }
 
 /** For whom and when a list is sorted. */
@@ -41,7 +46,7 @@ const positionIn = (list: string, code: SqlFragment): SqlFragment =>
       )}, ${code})`
     : sql`(select ${identifier('c', 'position')} from ${identifier('choices', list)} ${identifier('c')} where ${identifier('c', 'code')} = ${code})`;
 
-const sortable = (register: Register, field: Field, around: SortAround): SortKey | null => {
+const sortable = (register: Register, field: Field, around: SortAround): Ordered | null => {
   const behaviour = behaviourOf(field.type);
   const { type } = field;
   const { catalogue } = around;
@@ -88,7 +93,7 @@ const sortable = (register: Register, field: Field, around: SortAround): SortKey
 const collated = (value: SqlFragment): SqlFragment => sql`(${value} collate "und-x-icu")`;
 
 /** How a value that a path leads to is put in order; null where its kind has no order. */
-const ordered = (value: SqlFragment, type: ValueType): SortKey | null => {
+const ordered = (value: SqlFragment, type: ValueType): Ordered | null => {
   switch (type.kind) {
     case 'text':
       return { value: collated(value), type: 'text' };
@@ -113,7 +118,7 @@ const ordered = (value: SqlFragment, type: ValueType): SortKey | null => {
   }
 };
 
-const byPath = (register: Register, path: string, around: SortAround): SortKey | null => {
+const byPath = (register: Register, path: string, around: SortAround): Ordered | null => {
   const vocabulary = vocabularyOf(register, around.catalogue);
   const found = findNamed(vocabulary, path.split('.'));
   if (!found || found.named.type.kind === 'records') return null;
@@ -125,10 +130,34 @@ const byPath = (register: Register, path: string, around: SortAround): SortKey |
 const unsorted = (register: Register, sort: string): Problem =>
   problem('unknown_field', ['sort'], `${register.plural} have no field “${sort}” to sort by.`);
 
-/** What a list is sorted by: one of its own fields, or what a path across links or to the sign-off leads to. */
-export const sortBy = (register: Register, sort: string, around: SortAround): Result<SortKey | null> => {
-  const field = register.fields.find((each) => each.key === sort);
-  if (field) return ok(sortable(register, field, around));
-  const key = sort.includes('.') ? byPath(register, sort, around) : null;
-  return key ? ok(key) : { ok: false, problems: [unsorted(register, sort)] };
+/** What a path leads to that has an order: one of a register's own fields, or what lies across links or in the sign-off. */
+const sortBy = (register: Register, path: string, around: SortAround): Ordered | null => {
+  const field = register.fields.find((each) => each.key === path);
+  return field ? sortable(register, field, around) : path.includes('.') ? byPath(register, path, around) : null;
+};
+
+/** More keys than this would decide between nothing any more. */
+const MOST_KEYS = 5;
+
+/** The keys a list is sorted by, and which way its numbers go where they decide. */
+export const sortKeysOf = (
+  register: Register,
+  sort: string,
+  around: SortAround,
+): Result<{ readonly sortKeys: readonly SortKey[]; readonly numbersDown: boolean }> => {
+  const keys = sort === '' ? [] : sort.split(',');
+  const sortKeys: SortKey[] = [];
+  for (const key of keys) {
+    const descending = key.startsWith('-');
+    const path = descending ? key.slice(1) : key;
+    // No two have the same number: nothing after it decides.
+    if (path === 'number') return ok({ sortKeys, numbersDown: descending });
+    const known = register.fields.some((each) => each.key === path);
+    const found = sortBy(register, path, around);
+    if (found) sortKeys.push({ ...found, descending });
+    else if (!known) return { ok: false, problems: [unsorted(register, path)] };
+  }
+  return sortKeys.length <= MOST_KEYS
+    ? ok({ sortKeys, numbersDown: false })
+    : { ok: false, problems: [problem('limit', ['sort'], `A list is sorted by at most ${MOST_KEYS} keys.`)] };
 };

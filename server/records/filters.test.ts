@@ -92,7 +92,7 @@ describe('filters of a list', () => {
     const boats = catalogue.registers.get('boats');
     if (!boats) throw new Error('no boats');
     const list = (filter: string) => {
-      const compiled = compileList(boats, { filter, find: '', sort: '', descending: false }, { catalogue, clock });
+      const compiled = compileList(boats, { filter, find: '', sort: '' }, { catalogue, clock });
       if (!compiled.ok) throw new Error(compiled.problems[0]?.detail);
       return compiled.value;
     };

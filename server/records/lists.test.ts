@@ -1,4 +1,5 @@
 import { randomBytes } from 'node:crypto';
+import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { foldText, uuidV7 } from '#core/base/index.ts';
 import { type Caller, TestServer } from '../testing/harness.ts';
@@ -127,6 +128,54 @@ describe('a list of 120 boats', () => {
     );
     expect(records.map((row: Row) => row.number)).toEqual(expected.map((row) => row.number));
     expect(count).toBe(expected.length);
+  });
+
+  test('sorted by several keys at random, of the boats and across a link, every page goes on where the last ended', async () => {
+    const collator = new Intl.Collator('und');
+    const ranks: Readonly<Record<string, (a: Row, b: Row) => number | null>> = {
+      ...Object.fromEntries(
+        Object.entries(compareBy).map(([key, rank]) => [
+          key,
+          (a: Row, b: Row) => {
+            const [one, other] = [rank(a), rank(b)];
+            return one === null || other === null ? null : one - other;
+          },
+        ]),
+      ),
+      'owner.name': (a, b) => collator.compare(a.links.owner?.title ?? '', b.links.owner?.title ?? ''),
+    };
+    const isNothing = (key: string, row: Row): boolean => key !== 'owner.name' && row.values[key] === null;
+    const key = fc.record({ path: fc.constantFrom(...Object.keys(ranks)), down: fc.boolean() });
+    const keys = fc.uniqueArray(key, { selector: ({ path }) => path, minLength: 2, maxLength: 4 });
+    await fc.assert(
+      fc.asyncProperty(keys, fc.integer({ min: 5, max: 60 }), fc.boolean(), async (by, limit, numbersDown) => {
+        const sort = [...by.map(({ path, down }) => `${down ? '-' : ''}${path}`), ...(numbersDown ? ['-number'] : [])];
+        const rows = await pages(`sort=${sort.join(',')}`, limit);
+        const expected = all.toSorted((a, b) => {
+          for (const { path, down } of by) {
+            const [one, other] = [isNothing(path, a), isNothing(path, b)];
+            if (one !== other) return one ? 1 : -1;
+            const held = one ? 0 : (ranks[path]?.(a, b) ?? 0);
+            if (held !== 0) return down ? -held : held;
+          }
+          return (numbersDown ? -1 : 1) * a.number.localeCompare(b.number);
+        });
+        expect(rows.map(({ number }) => number)).toEqual(expected.map(({ number }) => number));
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test('too many keys, and an address of other keys, are refused in words', async () => {
+    const ask = async (query: string) => (await runa.get(`/api/registers/boats/records?limit=5&${query}`)).body;
+    const many = await ask('sort=name,hull,owner.name,owner.kind,length_overall,insured_until');
+    expect(many.errors[0].detail).toBe('A list is sorted by at most 5 keys.');
+    const { next } = await ask('sort=hull,name');
+    expect((await ask(`sort=hull&after=${next}`)).errors[0].code).toBe('bad_cursor');
+    // Who sees no clients sorts by nothing of theirs.
+    const piet = await server.as('Piet');
+    expect((await piet.get('/api/registers/boats/records?sort=name')).status).toBe(200);
+    expect((await piet.get('/api/registers/boats/records?sort=owner.name')).body.errors[0].code).toBe('unknown_field');
   });
 
   test('a filter through a link, a find and a sort go together, and count the whole', async () => {

@@ -155,7 +155,7 @@ export const findByTitle = async (
 ): Promise<FoundRecord[]> => {
   const { db, sight } = reading;
   const linked = await findLinked(reading, register, find);
-  const asked = { filter: '', find, sort: titleField(register).key, descending: false, linked };
+  const asked = { filter: '', find, sort: titleField(register).key, linked };
   const around = { ...aroundOf(reading), also: finding.where };
   const list = valueOrRefuse(compileList(register, asked, around));
   const title = identifier('t', 'find_title');
@@ -202,7 +202,7 @@ export const findByKey = async (
   const behaviour = behaviourOf(field.type);
   const holding = async (find: string, also: readonly SqlFragment[]): Promise<SqlFragment> => {
     const linked = await findLinked(reading, register, find);
-    const asked = { filter: '', find, sort: '', descending: false, linked };
+    const asked = { filter: '', find, sort: '', linked };
     const around = { ...aroundOf(reading), also: [...finding.where, ...also] };
     return valueOrRefuse(compileList(register, asked, around)).where;
   };

@@ -3,9 +3,9 @@ import type { ListPage } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import { afterCursor, type CompiledList, type Cursor, compileList, orderBy } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
-import { identifier, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
+import { identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { findDatabaseFailure } from '../../platform/database-failure.ts';
-import { execute } from '../../platform/fragment.ts';
+import { type DriverRow, execute } from '../../platform/fragment.ts';
 import { invalid, type Refusal, valueOrRefuse } from '../../platform/refusal.ts';
 import type { Reading } from '../work.ts';
 import { as } from './columns.ts';
@@ -27,7 +27,7 @@ export interface PageQuery {
   readonly count: 'yes' | 'no';
 }
 
-const cursorSchema = z.tuple([z.string().nullable(), z.int32()]);
+const cursorSchema = z.tuple([z.array(z.string().nullable()), z.int32()]);
 
 const badCursor = (): Refusal =>
   invalid([problem('bad_cursor', ['after'], 'This page address is not one this server gave out.')]);
@@ -42,19 +42,23 @@ const afterGiven = async <T>(query: PageQuery, ask: () => Promise<T>): Promise<T
   }
 };
 
-const readCursor = (text: string): Cursor => {
+const readCursor = (text: string, list: CompiledList): Cursor => {
   try {
-    const [value, seq] = cursorSchema.parse(JSON.parse(Buffer.from(text, 'base64url').toString('utf8')));
-    return { value, seq };
+    const [values, seq] = cursorSchema.parse(JSON.parse(Buffer.from(text, 'base64url').toString('utf8')));
+    if (values.length === list.sortKeys.length) return { values, seq };
   } catch {
-    throw badCursor();
+    // Told below, as what fits no key is.
   }
+  throw badCursor();
 };
 
-const writeCursor = (value: unknown, seq: number): string =>
-  Buffer.from(JSON.stringify([value === null || value === undefined ? null : String(value), seq])).toString(
-    'base64url',
-  );
+const writeCursor = (list: CompiledList, row: DriverRow): string => {
+  const values = list.sortKeys.map((_, at) => {
+    const value = row[sortName(at)];
+    return value === null || value === undefined ? null : String(value);
+  });
+  return Buffer.from(JSON.stringify([values, Number(row.seq)])).toString('base64url');
+};
 
 const countOf = async ({ db, sight }: Reading, list: CompiledList): Promise<number> => {
   const [row] = await execute(
@@ -87,12 +91,10 @@ export const refuseTooSlow = async ({ db, sight }: Reading, list: CompiledList, 
 
 const compile = async (reading: Reading, register: Register, query: PageQuery): Promise<CompiledList> => {
   const { me } = reading.sight;
-  const descending = query.sort.startsWith('-');
   const asked = {
     filter: query.filter,
     find: query.find,
-    sort: descending ? query.sort.slice(1) : query.sort,
-    descending,
+    sort: query.sort,
     archived: query.archived === 'yes',
     linked: await findLinked(reading, register, query.find),
   };
@@ -101,15 +103,15 @@ const compile = async (reading: Reading, register: Register, query: PageQuery): 
 
 /* Names that no field can have, for what a page adds to its records. */
 const PLACE = identifier('t', '-place');
-const FOUND: readonly SqlFragment[] = [as(identifier('t', '-sort'), 'sort_value')];
+const sortName = (at: number): string => `-sort${at}`;
 
 /**
  * The records of one page, in their places: they are found before anything is joined to them, as thousands may be sorted
  * for the fifty that are shown.
  */
 const pageOf = ({ sight }: Reading, list: CompiledList, where: SqlFragment, most: number): SqlFragment => {
-  const sort = list.sortKey ? sql`(${list.sortKey.value})::text` : sql`null::text`;
-  const found = sql`select t.*, ${as(sort, '-sort')} from ${relation(sight, list.register.key)} t where ${where} order by ${orderBy(list)} limit ${parameter(most, 'integer')}`;
+  const sorts = list.sortKeys.map(({ value }, at) => sql`, ${as(sql`(${value})::text`, sortName(at))}`);
+  const found = sql`select t.*${join(sorts, '')} from ${relation(sight, list.register.key)} t where ${where} order by ${orderBy(list)} limit ${parameter(most, 'integer')}`;
   return sql`(select f.*, row_number() over () as ${identifier('-place')} from (${found}) f)`;
 };
 
@@ -119,8 +121,10 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const list = await compile(reading, register, query);
   await refuseTooSlow(reading, list);
   const prepared = preparedFor(register, sight, query.columns);
-  const where = query.after === '' ? list.where : sql`${list.where} and ${afterCursor(list, readCursor(query.after))}`;
-  const page = sql`${prepared.selectOf(pageOf(reading, list, where, query.limit + 1), sight, clock, FOUND)} order by ${PLACE}`;
+  const sorted = list.sortKeys.map((_, at) => as(identifier('t', sortName(at)), sortName(at)));
+  const where =
+    query.after === '' ? list.where : sql`${list.where} and ${afterCursor(list, readCursor(query.after, list))}`;
+  const page = sql`${prepared.selectOf(pageOf(reading, list, where, query.limit + 1), sight, clock, sorted)} order by ${PLACE}`;
   const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no';
   const [rows, count] = await Promise.all([
     afterGiven(query, () => execute(db, page)),
@@ -131,7 +135,7 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const answers = rows.slice(0, query.limit).map(prepared.toAnswer);
   return {
     records: await completed(reading, register, prepared.fields, answers),
-    next: last ? writeCursor(last.sort_value, Number(last.seq)) : null,
+    next: last ? writeCursor(list, last) : null,
     count,
     total,
   };

@@ -167,22 +167,34 @@ interface TableProps {
   readonly onChoose: (id: string) => void;
 }
 
+const ARROWS = { ascending: ' ↑', descending: ' ↓', none: '' } as const;
+
 const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, onChoose }: TableProps) => {
   // Beside an open record there is room for less: its links are told there.
   const narrow = chosen !== null;
   const columns = listFields(register).filter((field, i) => i === 0 || !(narrow && linkToOne(field.type)));
   const staged = page.records.some((record) => record.stage !== null);
-  const nextSort = (name: string) => (sort === name ? `-${name}` : name);
+  const keys = sort.split(',');
+  const wayOf = (name: string) =>
+    keys.includes(name) ? 'ascending' : keys.includes(`-${name}`) ? 'descending' : 'none';
+  // Shift keeps what it is sorted by, and adds this, or turns it round.
+  const nextSort = (name: string, more: boolean): string => {
+    const next = wayOf(name) === 'ascending' ? `-${name}` : name;
+    if (!more) return next;
+    return wayOf(name) === 'none'
+      ? [...keys.filter((key) => key !== '' && !key.endsWith('number')), next].join(',')
+      : keys.map((key) => (key === name || key === `-${name}` ? next : key)).join(',');
+  };
   const head = (name: string, label: string, numeric = false) => (
-    <th
-      key={name}
-      scope="col"
-      className={numeric ? 'num' : ''}
-      aria-sort={sort === name ? 'ascending' : sort === `-${name}` ? 'descending' : 'none'}
-    >
-      <button type="button" className="font-semibold" onClick={() => onSort(nextSort(name))}>
+    <th key={name} scope="col" className={numeric ? 'num' : ''} aria-sort={wayOf(name)}>
+      <button
+        type="button"
+        className="font-semibold"
+        title="Shift: sort by this too"
+        onClick={(event) => onSort(nextSort(name, event.shiftKey))}
+      >
         {label}
-        <span aria-hidden="true">{sort === name ? ' ↑' : sort === `-${name}` ? ' ↓' : ''}</span>
+        <span aria-hidden="true">{ARROWS[wayOf(name)]}</span>
       </button>
     </th>
   );
