@@ -502,6 +502,12 @@ export const api = {
     body: none,
     answer: s.listPageSchema,
   }),
+  groups: endpoint(paths.groups, 'A list put together in groups, with totals of each and of the whole', {
+    params: key,
+    query: s.groupsQuerySchema,
+    body: none,
+    answer: s.groupsSchema,
+  }),
   addRecord: endpoint(paths.addRecord, 'Add one record', {
     params: key,
     query: none,

@@ -52,6 +52,7 @@ export {
   type HistoryAnswer,
   type Linked,
   type LinkedGroups,
+  type ListGroups,
   type ListPage,
   type LiveEvent,
   linkedSchema,

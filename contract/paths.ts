@@ -65,6 +65,7 @@ export const paths = {
   workOut: { method: 'post', path: '/api/registers/{key}/work-out' },
   setAside: { method: 'get', path: '/api/registers/{key}/set-aside' },
   records: { method: 'get', path: '/api/registers/{key}/records' },
+  groups: { method: 'get', path: '/api/registers/{key}/groups' },
   addRecord: { method: 'post', path: '/api/registers/{key}/records' },
   importRecords: { method: 'post', path: '/api/registers/{key}/import' },
   record: { method: 'get', path: '/api/registers/{key}/records/{id}' },

@@ -298,7 +298,35 @@ export const listQuerySchema = z.object({
   archived: z.enum(['yes', 'no']).default('no'),
   /** `no` leaves the count out, for pages after the first. */
   count: z.enum(['yes', 'no']).default('yes'),
+  /** How the list is put together, and the group that is wanted of it: its keys from the outermost, as JSON. */
+  by: z.string().max(600).default(''),
+  group: z.string().max(2000).default(''),
 });
+/** Which groups of a list, up to three deep, with which totals: `client,due:month` and `sum:gross,middle:gross`. */
+export const groupsQuerySchema = listQuerySchema
+  .pick({ filter: true, find: true, archived: true, by: true })
+  .extend({ totals: z.string().max(1000).default('') });
+/** A list's groups, those above before those they are made of. The first is the whole of it. */
+export const groupsSchema = z.object({
+  groups: z.array(
+    z.object({
+      /** Keys from the outermost; none: the whole. */
+      keys: z.array(z.string().nullable()),
+      /** The innermost of them in words. */
+      says: z.string(),
+      count: z.int(),
+      /** Each total in words, and as it is stored. */
+      totals: z.array(z.object({ says: z.string(), value: z.string().nullable() })),
+    }),
+  ),
+  /** How the levels, and the totals, are called. */
+  levels: z.array(z.string()),
+  totals: z.array(z.string()),
+  /** There are more groups than are told. */
+  more: z.boolean(),
+});
+/** A list's groups. */
+export type ListGroups = z.infer<typeof groupsSchema>;
 /** A page of a list, and where the next one begins. */
 export const listPageSchema = z.object({
   records: z.array(recordSchema),

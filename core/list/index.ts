@@ -1,3 +1,4 @@
+export { type CompiledGroups, compileGroups, inGroup, keyName, OPEN_NAME, totalName } from './compile-groups.ts';
 export {
   type Cell,
   type CsvTable,
@@ -18,6 +19,19 @@ export {
   titledLike,
 } from './find.ts';
 export {
+  type GroupBy,
+  type Grouping,
+  readGroupings,
+  readTotals,
+  SAID,
+  TOTAL_KINDS,
+  type Total,
+  type TotalKind,
+  type Unit,
+  writeGroupings,
+  writeTotals,
+} from './grouping.ts';
+export {
   afterCursor,
   type CompiledList,
   type Cursor,
@@ -26,5 +40,6 @@ export {
   type ListQuery,
   orderBy,
 } from './query.ts';
+export { sayKey, sayTotal } from './say-group.ts';
 export { findText, isUnmarked, recordText, wordsBesides, wordsOfFields } from './words.ts';
 export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

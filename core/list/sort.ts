@@ -3,6 +3,7 @@ import { checkExpression, findNamed, toSql, toSqlFormula } from '../expression/i
 import {
   type Catalogue,
   type Field,
+  linkedRegister,
   type Register,
   STAGE_CHOICES,
   STAGES,
@@ -46,6 +47,20 @@ const positionIn = (list: string, code: SqlFragment): SqlFragment =>
       )}, ${code})`
     : sql`(select ${identifier('c', 'position')} from ${identifier('choices', list)} ${identifier('c')} where ${identifier('c', 'code')} = ${code})`;
 
+/** What the record of a register is called whose id this is: links stand in the order of these. */
+export const titleBehind = (register: string, id: SqlFragment, around: SortAround): Ordered | null => {
+  if (register === PEOPLE) {
+    const name = sql`(select ${identifier('s', 'name')} from ${tableOf(PEOPLE)} ${identifier('s')} where ${identifier('s', 'id')} = ${id})`;
+    return { value: collated(name), type: 'text' };
+  }
+  const linked = around.catalogue.registers.get(register);
+  if (!linked) return null;
+  const title = titleOf(linked, around.catalogue);
+  const from = (around.from ?? tableOf)(linked.key);
+  const named = sql`(select ${title.value({ ...targetOf(around), alias: 's' })} from ${from} ${identifier('s')} where ${identifier('s', 'id')} = ${id})`;
+  return { value: title.type === 'text' ? collated(named) : named, type: title.type };
+};
+
 const sortable = (register: Register, field: Field, around: SortAround): Ordered | null => {
   const behaviour = behaviourOf(field.type);
   const { type } = field;
@@ -60,10 +75,6 @@ const sortable = (register: Register, field: Field, around: SortAround): Ordered
     return { value: behaviour.sql === 'text' ? collated(value) : value, type: behaviour.sql };
   }
   const { value: held } = behaviour;
-  if (held.kind === 'link' && held.register === PEOPLE) {
-    const name = sql`(select ${identifier('s', 'name')} from ${tableOf(PEOPLE)} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
-    return { value: collated(name), type: 'text' };
-  }
   // Of what a record has many, their number counts.
   if (held.kind === 'rows') {
     const rows = tableOf(rowsKey(register.key, field.key));
@@ -75,14 +86,7 @@ const sortable = (register: Register, field: Field, around: SortAround): Ordered
   if (held.kind === 'choice') {
     return { value: positionIn(held.list, column(field.key)), type: 'integer' };
   }
-  if (held.kind === 'link') {
-    const linked = catalogue.registers.get(held.register);
-    if (!linked) return null;
-    const title = titleOf(linked, catalogue);
-    const from = (around.from ?? tableOf)(linked.key);
-    const named = sql`(select ${title.value({ ...target, alias: 's' })} from ${from} ${identifier('s')} where ${identifier('s', 'id')} = ${column(field.key)})`;
-    return title.type === 'text' ? { value: collated(named), type: 'text' } : { value: named, type: title.type };
-  }
+  if (held.kind === 'link') return titleBehind(held.register, column(field.key), around);
   return {
     value: behaviour.sql === 'text' ? collated(column(field.key)) : column(field.key),
     type: behaviour.sql,
@@ -90,10 +94,10 @@ const sortable = (register: Register, field: Field, around: SortAround): Ordered
 };
 
 /** A deterministic ICU collation: letters sort as people expect, and equal only when they are. */
-const collated = (value: SqlFragment): SqlFragment => sql`(${value} collate "und-x-icu")`;
+export const collated = (value: SqlFragment): SqlFragment => sql`(${value} collate "und-x-icu")`;
 
 /** How a value that a path leads to is put in order; null where its kind has no order. */
-const ordered = (value: SqlFragment, type: ValueType): Ordered | null => {
+export const ordered = (value: SqlFragment, type: ValueType): Ordered | null => {
   switch (type.kind) {
     case 'text':
       return { value: collated(value), type: 'text' };
@@ -118,13 +122,37 @@ const ordered = (value: SqlFragment, type: ValueType): Ordered | null => {
   }
 };
 
-const byPath = (register: Register, path: string, around: SortAround): Ordered | null => {
+/** What a path over a register's records holds, as SQL over `t`. */
+export interface PathValue {
+  readonly value: SqlFragment;
+  readonly type: ValueType;
+  readonly label: string;
+}
+
+/** The same; null where a path leads nowhere, to whoever looks, or to what SQL cannot say. */
+export const pathValue = (register: Register, path: string, around: SortAround): PathValue | null => {
   const vocabulary = vocabularyOf(register, around.catalogue);
-  const found = findNamed(vocabulary, path.split('.'));
+  const steps = path.split('.');
+  const found = steps[0] === 'me' || steps[0] === 'before' ? null : findNamed(vocabulary, steps);
   if (!found || found.named.type.kind === 'records') return null;
   const { type } = found.named;
   const checked = checkExpression(path, vocabulary, { kind: 'value', type });
-  return checked.ok && checked.value.notInSql === null ? ordered(toSql(checked.value, targetOf(around)), type) : null;
+  if (!checked.ok || checked.value.notInSql !== null) return null;
+  return { value: toSql(checked.value, targetOf(around)), type, label: found.labels.join(', ') };
+};
+
+/** The field a path leads to, across links; null where it leads to none, as to what a sign-off says. */
+export const fieldAt = (register: Register, path: readonly string[], catalogue: Catalogue): Field | null => {
+  const [first, ...rest] = path;
+  const field = register.fields.find(({ key }) => key === first) ?? null;
+  if (!field || rest.length === 0) return field;
+  const target = linkedRegister(field.type, catalogue);
+  return target ? fieldAt(target, rest, catalogue) : null;
+};
+
+const byPath = (register: Register, path: string, around: SortAround): Ordered | null => {
+  const found = pathValue(register, path, around);
+  return found && ordered(found.value, found.type);
 };
 
 const unsorted = (register: Register, sort: string): Problem =>

@@ -233,6 +233,16 @@ describe('who sees what', () => {
     routeTrial: () => byRegister(() => ({ body: {} })),
     workOut: () => byRegister(() => ({ body: { formula: 'id', gives: { kind: 'text' } } })),
     setAside: () => byRegister(),
+    groups: () => [
+      ...byRegister(),
+      ...planted.flatMap(({ register, id }) =>
+        register.fields.flatMap(({ key }) => [
+          { params: { key: register.key, id }, query: { by: key } },
+          { params: { key: register.key, id }, query: { by: `${key}:letter`, totals: `different:${key}` } },
+          { params: { key: register.key, id }, query: { totals: `most:${key}` } },
+        ]),
+      ),
+    ],
     records: () => [
       ...byRegister(),
       ...byRegister(({ register }) => ({ query: { columns: register.fields.map(({ key }) => key).join(',') } })),

@@ -10,6 +10,7 @@ import {
   findAnyRecord,
   findTimes,
   readBackGroups,
+  readGroups,
   readHistory,
   readPage,
   readTitles,
@@ -77,6 +78,7 @@ const IMPORTED = { action: 'imported', form: null } as const;
 /** Records, one by one and in lists. */
 export const recordHandlers: Handlers<
   | 'records'
+  | 'groups'
   | 'addRecord'
   | 'importRecords'
   | 'record'
@@ -90,6 +92,10 @@ export const recordHandlers: Handlers<
   records: async (context, { params, query }) => {
     const look = lookOf(context);
     return readPage(look, seenRegister(look, params.key), query);
+  },
+  groups: async (context, { params, query }) => {
+    const look = lookOf(context);
+    return readGroups(look, seenRegister(look, params.key), query);
   },
   addRecord: (context, { params, body }) =>
     writingFor(context, async (work) => {

@@ -3,6 +3,7 @@ export { countBackReferences, readBackGroups, readBackReferences } from './back-
 export { countBreaking } from './breaking.ts';
 export { countRecords } from './counts.ts';
 export { type FoundRecord, findByKey, findByTitle } from './find.ts';
+export { type GroupsQuery, readGroups } from './groups.ts';
 export { findHeldFiles } from './held-files.ts';
 export { readHistory } from './history.ts';
 export { readLinked } from './linked.ts';

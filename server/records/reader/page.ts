@@ -1,7 +1,16 @@
 import { z } from 'zod';
 import type { ListPage } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
-import { afterCursor, type CompiledList, type Cursor, compileList, orderBy } from '#core/list/index.ts';
+import {
+  afterCursor,
+  type CompiledList,
+  type Cursor,
+  compileGroups,
+  compileList,
+  inGroup,
+  orderBy,
+  readGroupings,
+} from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { findDatabaseFailure } from '../../platform/database-failure.ts';
@@ -25,7 +34,13 @@ export interface PageQuery {
   readonly columns: string;
   readonly archived: 'yes' | 'no';
   readonly count: 'yes' | 'no';
+  /** The list is put together so, and one of its groups is wanted: its keys, as JSON. */
+  readonly by?: string;
+  readonly group?: string;
 }
+
+/** What says which records a list holds, and in which order. */
+type ListAsked = Pick<PageQuery, 'filter' | 'find' | 'sort' | 'archived' | 'by' | 'group'>;
 
 const cursorSchema = z.tuple([z.array(z.string().nullable()), z.int32()]);
 
@@ -89,7 +104,18 @@ export const refuseTooSlow = async ({ db, sight }: Reading, list: CompiledList, 
   ]);
 };
 
-const compile = async (reading: Reading, register: Register, query: PageQuery): Promise<CompiledList> => {
+const keysSchema = z.array(z.string().nullable()).max(3);
+
+const readKeys = (text: string): readonly (string | null)[] => {
+  try {
+    return keysSchema.parse(JSON.parse(text));
+  } catch {
+    throw invalid([problem('bad_group', ['group'], 'This is no group of the list.')]);
+  }
+};
+
+/** A list made ready, or one group of it. */
+export const compileFor = async (reading: Reading, register: Register, query: ListAsked): Promise<CompiledList> => {
   const { me } = reading.sight;
   const asked = {
     filter: query.filter,
@@ -98,7 +124,12 @@ const compile = async (reading: Reading, register: Register, query: PageQuery): 
     archived: query.archived === 'yes',
     linked: await findLinked(reading, register, query.find),
   };
-  return valueOrRefuse(compileList(register, asked, { ...aroundOf(reading), me }));
+  const around = { ...aroundOf(reading), me };
+  const list = valueOrRefuse(compileList(register, asked, around));
+  if (!query.by || !query.group) return list;
+  const groups = valueOrRefuse(compileGroups(list, valueOrRefuse(readGroupings(query.by)), [], around));
+  const keys = readKeys(query.group);
+  return keys.length === 0 ? list : { ...list, where: sql`${list.where} and ${inGroup(groups, keys)}` };
 };
 
 /* Names that no field can have, for what a page adds to its records. */
@@ -118,14 +149,14 @@ const pageOf = ({ sight }: Reading, list: CompiledList, where: SqlFragment, most
 /** A page of a list with its count. */
 export const readPage = async (reading: Reading, register: Register, query: PageQuery): Promise<ListPage> => {
   const { db, sight, clock } = reading;
-  const list = await compile(reading, register, query);
+  const list = await compileFor(reading, register, query);
   await refuseTooSlow(reading, list);
   const prepared = preparedFor(register, sight, query.columns);
   const sorted = list.sortKeys.map((_, at) => as(identifier('t', sortName(at)), sortName(at)));
   const where =
     query.after === '' ? list.where : sql`${list.where} and ${afterCursor(list, readCursor(query.after, list))}`;
   const page = sql`${prepared.selectOf(pageOf(reading, list, where, query.limit + 1), sight, clock, sorted)} order by ${PLACE}`;
-  const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no';
+  const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no' && !query.group;
   const [rows, count] = await Promise.all([
     afterGiven(query, () => execute(db, page)),
     query.count === 'yes' ? countOf(reading, list) : null,

@@ -1,0 +1,75 @@
+import type { ListGroups } from '#contract/index.ts';
+import {
+  compileGroups,
+  keyName,
+  OPEN_NAME,
+  readGroupings,
+  readTotals,
+  SAID,
+  sayKey,
+  sayTotal,
+  totalName,
+} from '#core/list/index.ts';
+import { type Register, valueContext } from '#core/register/index.ts';
+import { type DriverRow, execute } from '../../platform/fragment.ts';
+import { valueOrRefuse } from '../../platform/refusal.ts';
+import type { Reading } from '../work.ts';
+import { aroundOf } from './find.ts';
+import { readLinked } from './linked.ts';
+import { compileFor, refuseTooSlow } from './page.ts';
+import { relation } from './relation.ts';
+
+/** What a list's groups are asked for. */
+export interface GroupsQuery {
+  readonly filter: string;
+  readonly find: string;
+  readonly archived: 'yes' | 'no';
+  readonly by: string;
+  readonly totals: string;
+}
+
+/** So many groups are told at once; a list of more is put together otherwise. */
+const MOST_GROUPS = 1_000;
+
+const textOf = (value: unknown): string | null => (value === null || value === undefined ? null : String(value));
+
+/** A list put together: each group and the whole with how many there are and its totals, over the records that are seen. */
+export const readGroups = async (reading: Reading, register: Register, query: GroupsQuery): Promise<ListGroups> => {
+  const { db, sight } = reading;
+  const list = await compileFor(reading, register, { ...query, sort: '' });
+  await refuseTooSlow(reading, list);
+  const groupings = valueOrRefuse(readGroupings(query.by));
+  const totals = valueOrRefuse(readTotals(query.totals));
+  const compiled = valueOrRefuse(compileGroups(list, groupings, totals, aroundOf(reading)));
+  const rows = await execute(db, compiled.query(relation(sight, register.key), MOST_GROUPS + 1));
+  const told = rows.slice(0, MOST_GROUPS);
+  const context = valueContext(sight.catalogue);
+  const titles = new Map<string, string>();
+  for (const [at, { type, by }] of compiled.groupings.entries()) {
+    if (type.kind !== 'link' || by.kind !== 'value') continue;
+    const ids = [...new Set(told.flatMap((row) => textOf(row[keyName(at)]) ?? []))];
+    for (const [id, linked] of Object.entries(await readLinked(reading, type.register, ids)))
+      titles.set(id, linked.title);
+  }
+  /** How many levels a row has: those that are open in it are set in its last bits. */
+  const depthOf = (row: DriverRow): number =>
+    compiled.groupings.length - Number(row[OPEN_NAME]).toString(2).replaceAll('0', '').length;
+  return {
+    groups: told.map((row) => {
+      const keys = compiled.groupings.slice(0, depthOf(row)).map((_, at) => textOf(row[keyName(at)]));
+      const innermost = compiled.groupings[keys.length - 1];
+      return {
+        keys,
+        says: innermost ? sayKey(innermost, keys.at(-1) ?? null, context, titles) : register.plural,
+        count: Number(row.n),
+        totals: compiled.totals.map((total, at) => {
+          const value = textOf(row[totalName(at)]);
+          return { says: sayTotal(total, value, context), value };
+        }),
+      };
+    }),
+    levels: compiled.groupings.map(({ label }) => label),
+    totals: compiled.totals.map(({ kind, label }) => `${SAID[kind]} of ${label}`),
+    more: rows.length > MOST_GROUPS,
+  };
+};
