@@ -97,6 +97,8 @@ process.on('message', (message) => {
 // It listens from the first moment: whoever asks while the database is away is told so.
 let answer: RequestListener = answerStarting;
 const server = createServer((request, response) => answer(request, response));
+// Longer than a proxy, or whoever loads records, keeps a connection: closed at the moment of a request it would be lost.
+server.keepAliveTimeout = 75_000;
 server.listen(environment.PORT, environment.HOST);
 await once(server, 'listening');
 

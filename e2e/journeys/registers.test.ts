@@ -109,6 +109,33 @@ describe('registers in daily use', () => {
     });
   });
 
+  test('invoices are put together by state and quarter, with what is owed of each, and the address holds it all', async () => {
+    await bea.visit(`${iolite.address}/registers/invoices`);
+    await bea.press('no groups, change the groups');
+    await bea.choose('Group by', 'State');
+    await bea.choose('Then by', 'quarter of Due');
+    await bea.keys(Key.ESCAPE);
+    await bea.press('no totals, change the totals');
+    await bea.choose('With', 'the sum of Balance');
+    await bea.keys(Key.ESCAPE);
+    await bea.press('Number, newest first, change the order');
+    await bea.choose('Then by', 'Balance');
+    await bea.press('Turn Balance round');
+    await bea.keys(Key.ESCAPE);
+    await bea.see('//button[starts-with(@aria-label, "Balance, highest first")]');
+    const row = (says: string): string => `//table[@aria-label = "Invoices"]/tbody/tr[th[contains(., "${says}")]]`;
+    await bea.see(`${row('Paid')}//td[normalize-space(.) = "0.00"]`);
+    await bea.click(`${row('Issued')}//button[starts-with(normalize-space(.), "Issued")]`);
+    await bea.click(`${row('Q4 2026')}//button`);
+    await bea.see('//table[@aria-label = "Invoices"]//td//button[starts-with(@aria-label, "Open INV-")]');
+    expect(await bea.axe()).toEqual([]);
+    await bea.picture('list-groups');
+    // A colleague who opens the address sees the same, as far as it is theirs to see.
+    await runa.visit(await bea.driver.getCurrentUrl());
+    await runa.see('//button[starts-with(@aria-label, "State, then quarter of Due")]');
+    await runa.see('//tfoot//th[contains(., "invoices")]');
+  });
+
   test('archiving says who points here, and what points here can be moved', async () => {
     await runa.visit(`${iolite.address}/registers/clients?sort=number`);
     await runa.press('Open CLI-0002');

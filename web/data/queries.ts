@@ -21,6 +21,15 @@ export interface ListAddress {
   /** Keys of the fields that are shown, by commas. */
   readonly columns: string;
   readonly archived: 'yes' | 'no';
+  /** One group of it: by what it is put together, and the group's keys. */
+  readonly by?: string;
+  readonly group?: string;
+}
+
+/** A list as it is put together, with its totals, as `#core/list` writes them down. */
+export interface GroupedAddress extends ListAddress {
+  readonly by: string;
+  readonly totals: string;
 }
 
 const hasKeys = (value: object): boolean => Object.keys(value).length > 0;
@@ -97,7 +106,18 @@ export const queries = {
   list: (register: string, address: ListAddress, limit: number) =>
     queryOptions({
       queryKey: ['records', register, 'list', address, limit],
-      queryFn: () => call('records', { params: { key: register }, query: { ...address, limit: String(limit) } }),
+      queryFn: () => {
+        const { filter, find, sort, columns, archived, by, group } = address;
+        const of = group === undefined || by === undefined ? {} : { by, group };
+        const query = { filter, find, sort, columns, archived, ...of, limit: String(limit) };
+        return call('records', { params: { key: register }, query });
+      },
+      placeholderData: keepPreviousData,
+    }),
+  groups: (register: string, { filter, find, archived, by, totals }: GroupedAddress) =>
+    queryOptions({
+      queryKey: ['records', register, 'groups', filter, find, archived, by, totals],
+      queryFn: () => call('groups', { params: { key: register }, query: { filter, find, archived, by, totals } }),
       placeholderData: keepPreviousData,
     }),
   record: (register: string, id: string) =>

@@ -5,20 +5,26 @@ import type { ListPage } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import { findWords } from '#core/list/index.ts';
-import { type Catalogue, listFields, type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
-import { isNumeric, linkToOne } from '#core/values/index.ts';
+import { listFields, type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
+import { linkToOne } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
-import { Found } from '../../ui/found.tsx';
-import { ListCell } from '../../ui/list-cell.tsx';
-import { StageStamp, TabMark } from '../../ui/marks.tsx';
+import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { RunningImports } from './import-progress.tsx';
 import { ListMenu } from './list-menu.tsx';
+import { ColumnsPart, GroupPart, SortPart, TotalsPart } from './list-parts.tsx';
 import { RecordPanel } from './record-panel.tsx';
+import { RecordTable } from './record-table.tsx';
 
 const STEP = 50;
+
+/** The fields a list shows: those the address says and the register has, else those it begins with. */
+const columnsOf = (register: Register, said: string | null): string => {
+  const known = (said ?? '').split(',').filter((key) => register.fields.some((field) => field.key === key));
+  return (known.length > 0 ? known : listFields(register).map(({ key }) => key)).join(',');
+};
 
 /** The records of a register: found by words, filtered by a sentence, sorted; the address says it all. */
 export const ListScreen = () => {
@@ -30,16 +36,19 @@ export const ListScreen = () => {
     filter: search.get('filter') ?? '',
     find: search.get('find') ?? '',
     sort: search.get('sort') ?? '-number',
-    columns: register
-      ? listFields(register)
-          .map((field) => field.key)
-          .join(',')
-      : '',
+    columns: register ? columnsOf(register, search.get('columns')) : '',
+    by: search.get('by') ?? '',
+    totals: search.get('totals') ?? '',
     archived: search.get('archived') === 'yes' ? ('yes' as const) : ('no' as const),
   };
   const limit = Math.min(500, Number(search.get('rows')) || STEP);
   const chosen = search.get('record');
   const { data, error } = useQuery({ ...queries.list(key, address, limit), enabled: register !== undefined });
+  const isPut = address.by !== '' || address.totals !== '';
+  const { data: groups, error: wrong } = useQuery({
+    ...queries.groups(key, address),
+    enabled: register !== undefined && isPut,
+  });
   if (!register) return <Empty title="There is no such register, or none you may see." />;
   const set = (changes: Readonly<Record<string, string | null>>) =>
     setSearch(
@@ -52,6 +61,9 @@ export const ListScreen = () => {
       },
       { replace: true },
     );
+  const shown = address.columns
+    .split(',')
+    .flatMap((column) => register.fields.find((field) => field.key === column) ?? []);
   const context: SayContext = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
   const form = workspace.forms.find((each) => each.may_fill && each.form.register === key);
   return (
@@ -87,7 +99,11 @@ export const ListScreen = () => {
             refuse={(reason) => (reason ? `A list cannot be filtered by this, as ${reason}.` : null)}
             onChange={(filter) => set({ filter, rows: null })}
           />
-          {address.find.trim() !== '' && <>, containing “{address.find.trim()}”</>}
+          {address.find.trim() !== '' && <>, containing “{address.find.trim()}”</>},{' '}
+          <GroupPart register={register} value={address.by} onChange={(by) => set({ by, rows: null })} />, in the order
+          of <SortPart register={register} value={address.sort} onChange={(sort) => set({ sort, rows: null })} />,
+          showing <ColumnsPart register={register} value={address.columns} onChange={(columns) => set({ columns })} />,
+          with <TotalsPart register={register} value={address.totals} onChange={(totals) => set({ totals })} />.
         </p>
         <p role="status" className="whitespace-nowrap text-ink-2">
           {data && sayCount(data, workspace.locale)}
@@ -95,21 +111,30 @@ export const ListScreen = () => {
       </div>
       <div className="flex min-h-0 grow max-sm:flex-col">
         <div className="min-w-0 grow overflow-auto">
-          <Problems error={error} />
+          <Problems error={error ?? wrong} />
           {!data && !error && <Coming />}
           {data && (
             <RecordTable
               register={register}
-              catalogue={catalogue}
+              address={address}
               page={data}
-              words={findWords(address.find)}
-              sort={address.sort}
-              chosen={chosen}
+              groups={isPut ? (groups ?? null) : null}
+              lines={{
+                // Beside an open record there is room for less: its links are told there.
+                columns: shown.filter((field, i) => i === 0 || !(chosen !== null && linkToOne(field.type))),
+                catalogue,
+                staged: data.records.some((record) => record.stage !== null),
+                words: findWords(address.find),
+                chosen,
+                onChoose: (record) => set({ record }),
+              }}
               onSort={(sort) => set({ sort, rows: null })}
-              onChoose={(record) => set({ record })}
             />
           )}
-          {data?.next && limit < 500 && (
+          {groups?.more && isPut && (
+            <p className="p-4 text-ink-2">There are more groups than are shown: put them together otherwise.</p>
+          )}
+          {data?.next && limit < 500 && address.by === '' && (
             <p className="p-4">
               <button type="button" className="btn" onClick={() => set({ rows: String(limit + 100) })}>
                 Show more
@@ -153,91 +178,5 @@ const FindBox = ({ find, onFind }: { find: string; onFind: (find: string) => voi
       value={typed}
       onChange={(event) => setTyped(event.target.value)}
     />
-  );
-};
-
-interface TableProps {
-  readonly register: Register;
-  readonly catalogue: Catalogue;
-  readonly page: ListPage;
-  readonly words: readonly string[];
-  readonly sort: string;
-  readonly chosen: string | null;
-  readonly onSort: (sort: string) => void;
-  readonly onChoose: (id: string) => void;
-}
-
-const ARROWS = { ascending: ' ↑', descending: ' ↓', none: '' } as const;
-
-const RecordTable = ({ register, catalogue, page, words, sort, chosen, onSort, onChoose }: TableProps) => {
-  // Beside an open record there is room for less: its links are told there.
-  const narrow = chosen !== null;
-  const columns = listFields(register).filter((field, i) => i === 0 || !(narrow && linkToOne(field.type)));
-  const staged = page.records.some((record) => record.stage !== null);
-  const keys = sort.split(',');
-  const wayOf = (name: string) =>
-    keys.includes(name) ? 'ascending' : keys.includes(`-${name}`) ? 'descending' : 'none';
-  // Shift keeps what it is sorted by, and adds this, or turns it round.
-  const nextSort = (name: string, more: boolean): string => {
-    const next = wayOf(name) === 'ascending' ? `-${name}` : name;
-    if (!more) return next;
-    return wayOf(name) === 'none'
-      ? [...keys.filter((key) => key !== '' && !key.endsWith('number')), next].join(',')
-      : keys.map((key) => (key === name || key === `-${name}` ? next : key)).join(',');
-  };
-  const head = (name: string, label: string, numeric = false) => (
-    <th key={name} scope="col" className={numeric ? 'num' : ''} aria-sort={wayOf(name)}>
-      <button
-        type="button"
-        className="font-semibold"
-        title="Shift: sort by this too"
-        onClick={(event) => onSort(nextSort(name, event.shiftKey))}
-      >
-        {label}
-        <span aria-hidden="true">{ARROWS[wayOf(name)]}</span>
-      </button>
-    </th>
-  );
-  if (page.records.length === 0) {
-    return page.total === 0 ? (
-      <Empty title={`No ${register.plural.toLowerCase()} yet.`}>They come here as forms are filled in.</Empty>
-    ) : (
-      <Empty title="Nothing fits.">Take a condition away, or find other words.</Empty>
-    );
-  }
-  return (
-    <table className="list-table" aria-label={register.plural}>
-      <thead>
-        <tr>
-          {head('number', 'Number')}
-          {columns.map((field) => head(field.key, field.label, isNumeric(field.type)))}
-          {staged && head('sign_off.stage', 'Sign-off')}
-        </tr>
-      </thead>
-      <tbody>
-        {page.records.map((record) => (
-          <tr key={record.id} className={record.id === chosen ? 'chosen' : ''}>
-            <td>
-              <button
-                type="button"
-                className="font-mono text-[13px] text-iolite-deep underline decoration-dotted underline-offset-2"
-                aria-label={`Open ${record.number}`}
-                onClick={() => onChoose(record.id)}
-              >
-                <Found text={record.number} words={words} />
-              </button>
-            </td>
-            {columns.map((field) => (
-              <td key={field.key} className={isNumeric(field.type) ? 'num' : ''}>
-                <ListCell field={field} record={record} catalogue={catalogue} words={words} />
-              </td>
-            ))}
-            {staged && (
-              <td>{record.stage && <StageStamp stage={record.stage} changed={record.changed_since_signed} />}</td>
-            )}
-          </tr>
-        ))}
-      </tbody>
-    </table>
   );
 };

@@ -1,0 +1,48 @@
+import type { Field } from '#core/register/index.ts';
+import { isNumeric } from '#core/values/index.ts';
+
+const ARROWS = { ascending: ' ↑', descending: ' ↓', none: '' } as const;
+
+interface Props {
+  readonly columns: readonly Field[];
+  /** Whether where records stand in their sign-off is shown. */
+  readonly staged: boolean;
+  readonly sort: string;
+  readonly onSort: (sort: string) => void;
+}
+
+/** The heads of a list's columns: each sorts by its own, with Shift besides what it is sorted by. */
+export const ListHead = ({ columns, staged, sort, onSort }: Props) => {
+  const keys = sort.split(',');
+  const wayOf = (name: string) =>
+    keys.includes(name) ? 'ascending' : keys.includes(`-${name}`) ? 'descending' : 'none';
+  const nextSort = (name: string, more: boolean): string => {
+    const next = wayOf(name) === 'ascending' ? `-${name}` : name;
+    if (!more) return next;
+    return wayOf(name) === 'none'
+      ? [...keys.filter((key) => key !== '' && !key.endsWith('number')), next].join(',')
+      : keys.map((key) => (key === name || key === `-${name}` ? next : key)).join(',');
+  };
+  const head = (name: string, label: string, numeric = false) => (
+    <th key={name} scope="col" className={numeric ? 'num' : ''} aria-sort={wayOf(name)}>
+      <button
+        type="button"
+        className="font-semibold"
+        title="Shift: sort by this too"
+        onClick={(event) => onSort(nextSort(name, event.shiftKey))}
+      >
+        {label}
+        <span aria-hidden="true">{ARROWS[wayOf(name)]}</span>
+      </button>
+    </th>
+  );
+  return (
+    <thead>
+      <tr>
+        {head('number', 'Number')}
+        {columns.map((field) => head(field.key, field.label, isNumeric(field.type)))}
+        {staged && head('sign_off.stage', 'Sign-off')}
+      </tr>
+    </thead>
+  );
+};
