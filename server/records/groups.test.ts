@@ -246,6 +246,14 @@ describe('a list of 150 boats put together', () => {
     const group = encodeURIComponent('["firm"]');
     expect((await piet.get(`${PATH}/records?by=owner.kind&group=${group}`)).status).toBe(422);
     expect((await piet.get(`${PATH}/groups?totals=different:owner.name`)).status).toBe(422);
-    expect((await runa.get(`${PATH}/records?by=hull&group=nonsense`)).status).toBe(422);
+    for (const [by, wrong] of [
+      ['hull', 'nonsense'],
+      ['length_overall', '["long"]'],
+      ['insured_until:month', '["2026-13-01"]'],
+      ['owner', '["nobody"]'],
+    ]) {
+      const answer = await runa.get(`${PATH}/records?by=${by}&group=${encodeURIComponent(wrong ?? '')}`);
+      expect([by, answer.status, answer.body.errors?.[0].code]).toEqual([by, 422, 'bad_group']);
+    }
   });
 });

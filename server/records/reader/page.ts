@@ -47,13 +47,16 @@ const cursorSchema = z.tuple([z.array(z.string().nullable()), z.int32()]);
 const badCursor = (): Refusal =>
   invalid([problem('bad_cursor', ['after'], 'This page address is not one this server gave out.')]);
 
-/** Only the database can tell whether the sort value of a page address is one of its column. */
-const afterGiven = async <T>(query: PageQuery, ask: () => Promise<T>): Promise<T> => {
+const badGroup = (): Refusal => invalid([problem('bad_group', ['group'], 'This is no group of the list.')]);
+
+/** Only the database can tell whether the values of a page's, or a group's, address are ones of their columns. */
+const asAddressed = async <T>(query: PageQuery, ask: () => Promise<T>): Promise<T> => {
   try {
     return await ask();
   } catch (error) {
-    if (query.after !== '' && findDatabaseFailure(error) === 'bad_value') throw badCursor();
-    throw error;
+    if (findDatabaseFailure(error) !== 'bad_value') throw error;
+    if (query.group) throw badGroup();
+    throw query.after === '' ? error : badCursor();
   }
 };
 
@@ -110,7 +113,7 @@ const readKeys = (text: string): readonly (string | null)[] => {
   try {
     return keysSchema.parse(JSON.parse(text));
   } catch {
-    throw invalid([problem('bad_group', ['group'], 'This is no group of the list.')]);
+    throw badGroup();
   }
 };
 
@@ -157,10 +160,9 @@ export const readPage = async (reading: Reading, register: Register, query: Page
     query.after === '' ? list.where : sql`${list.where} and ${afterCursor(list, readCursor(query.after, list))}`;
   const page = sql`${prepared.selectOf(pageOf(reading, list, where, query.limit + 1), sight, clock, sorted)} order by ${PLACE}`;
   const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no' && !query.group;
-  const [rows, count] = await Promise.all([
-    afterGiven(query, () => execute(db, page)),
-    query.count === 'yes' ? countOf(reading, list) : null,
-  ]);
+  const [rows, count] = await asAddressed(query, () =>
+    Promise.all([execute(db, page), query.count === 'yes' ? countOf(reading, list) : null]),
+  );
   const total = count === null || plain ? count : ((await countRecords(reading, [register]))[register.key] ?? 0);
   const last = rows.length > query.limit ? rows[query.limit - 1] : undefined;
   const answers = rows.slice(0, query.limit).map(prepared.toAnswer);
