@@ -9,7 +9,16 @@ import {
   shownAs,
   type ValueType,
 } from '../values/index.ts';
-import { type GroupBy, type Grouping, refuse, SAID, type Total, type TotalKind, type Unit } from './grouping.ts';
+import {
+  type GroupBy,
+  type Grouping,
+  refuse,
+  SAID,
+  type Total,
+  type TotalKind,
+  totalsOf,
+  type Unit,
+} from './grouping.ts';
 import type { CompiledList } from './query.ts';
 import { collated, fieldAt, type Ordered, ordered, pathValue, type SortAround, titleBehind } from './sort.ts';
 
@@ -146,10 +155,8 @@ const compileTotal = (
   if (!found)
     return { ok: false, problems: [refuse('totals', `${register.plural} have no field “${path}” to total.`)] };
   const { type, value, label } = found;
-  const isNumber = type.kind === 'number' || type.kind === 'days';
-  const hasOrder = isNumber || type.kind === 'date' || type.kind === 'moment' || type.kind === 'time';
-  const may = COUNTS.has(kind) ? type.kind !== 'rows' : kind === 'least' || kind === 'most' ? hasOrder : isNumber;
-  if (!may) return { ok: false, problems: [refuse('totals', `${label} has no ${SAID[kind]}.`)] };
+  if (!totalsOf(type).includes(kind))
+    return { ok: false, problems: [refuse('totals', `${label} has no ${SAID[kind]}.`)] };
   const field = fieldAt(register, path.split('.'), around.catalogue);
   const decimals = field ? decimalsOf(shownAs(field.type)) : null;
   return ok({

@@ -1,4 +1,5 @@
 import { findDecimal, ok, type Problem, problem, type Result } from '../base/index.ts';
+import type { ValueType } from '../values/index.ts';
 
 /* A list put together in groups up to three deep, each and the whole with totals. */
 
@@ -95,6 +96,22 @@ export const readTotals = (text: string): Result<readonly Total[]> => {
 /** The same as it stands in an address. */
 export const writeTotals = (totals: readonly Total[]): string =>
   totals.map(({ kind, path }) => `${kind}:${path}`).join(',');
+
+/** What can be told of values of a type together. Durations are counted and not summed yet. */
+export const totalsOf = ({ kind }: ValueType): readonly TotalKind[] => {
+  switch (kind) {
+    case 'rows':
+      return [];
+    case 'number':
+      return TOTAL_KINDS;
+    case 'date':
+    case 'moment':
+    case 'time':
+      return ['least', 'most', 'different', 'filled'];
+    default:
+      return ['different', 'filled'];
+  }
+};
 
 /** How totals are called in a sentence: "the sum of Balance". */
 export const SAID: { readonly [K in TotalKind]: string } = {

@@ -27,6 +27,7 @@ export {
   TOTAL_KINDS,
   type Total,
   type TotalKind,
+  totalsOf,
   type Unit,
   writeGroupings,
   writeTotals,

@@ -231,6 +231,7 @@ describe('a list of 150 boats put together', () => {
     ['by=hull:month', 'Hull cannot be put together so.'],
     ['by=length_overall:9/3', '“9/3” is no way to put records together.'],
     ['totals=sum:name', 'Name has no sum.'],
+    ['totals=average:insured_until', 'Insured until has no average.'],
     ['totals=heap:name', '“heap” is no total.'],
     ['totals=sum:colour', 'Boats have no field “colour” to total.'],
   ])('%s is refused in words', async (query, detail) => {

@@ -4,9 +4,8 @@ import {
   readGroupings,
   readTotals,
   SAID,
-  TOTAL_KINDS,
   type Total,
-  type TotalKind,
+  totalsOf,
   type Unit,
   writeGroupings,
   writeTotals,
@@ -225,21 +224,6 @@ const Edges = ({ edges, onEdges }: { edges: readonly string[]; onEdges: (edges: 
   </label>
 );
 
-const KINDS: readonly TotalKind[] = TOTAL_KINDS;
-
-/** What can be told of a field's values together. */
-const totalsOf = (field: Field): TotalKind[] => {
-  const kind = valueKind(field);
-  if (kind === 'rows') return [];
-  return KINDS.filter((total) =>
-    total === 'different' || total === 'filled'
-      ? true
-      : total === 'least' || total === 'most'
-        ? ['number', 'date', 'moment', 'time'].includes(kind)
-        : kind === 'number',
-  );
-};
-
 const sayTotals = (register: Register, totals: readonly Total[]): string =>
   totals.map(({ kind, path }) => `the ${SAID[kind]} of ${labelOf(register, path)}`).join(', ');
 
@@ -250,7 +234,7 @@ export const TotalsPart = ({ register, value, onChange }: Props) => {
   const put = (next: readonly Total[]): void => onChange(writeTotals(next));
   const all = [...register.fields]
     .toSorted((a, b) => Number(isNumeric(b.type)) - Number(isNumeric(a.type)))
-    .flatMap((field) => totalsOf(field).map((kind) => ({ kind, path: field.key })));
+    .flatMap((field) => totalsOf(behaviourOf(field.type).value).map((kind) => ({ kind, path: field.key })));
   return (
     <Part text={totals.length === 0 ? 'no totals' : sayTotals(register, totals)} what="totals">
       {() => (
