@@ -5,6 +5,7 @@ import { outcomeTypeSchema } from '#core/values/index.ts';
 import { endpoint, none } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
 import * as j from './job-schemas.ts';
+import * as l from './list-schemas.ts';
 import { paths } from './paths.ts';
 import * as p from './people-schemas.ts';
 import * as s from './schemas.ts';
@@ -507,6 +508,27 @@ export const api = {
     query: s.groupsQuerySchema,
     body: none,
     answer: s.groupsSchema,
+  }),
+  lists: endpoint(paths.lists, 'The lists a person is offered: their own, and those shared with them', {
+    params: none,
+    query: none,
+    body: none,
+    answer: l.listsSchema,
+  }),
+  keepList: endpoint(paths.keepList, 'Keep a list: one’s own, or with the right to set up lists one for others', {
+    params: key,
+    query: none,
+    body: l.keepListSchema,
+    answer: l.keptListSchema,
+    by: 'people',
+  }),
+  dropList: endpoint(paths.dropList, 'Retire a list', {
+    params: key,
+    query: none,
+    body: none,
+    answer: nothing,
+    status: 204,
+    by: 'people',
   }),
   addRecord: endpoint(paths.addRecord, 'Add one record', {
     params: key,

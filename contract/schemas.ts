@@ -416,6 +416,13 @@ export const liveEventSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('workspace') }),
   /** How many records some registers hold now: told a few seconds after they changed at the latest. */
   z.object({ kind: z.literal('counts'), counts: z.record(z.string(), z.int()) }),
+  /** A list was kept or retired: one's own, or one that is, or was, shared with some roles. Told without the rest. */
+  z.object({
+    kind: z.literal('lists'),
+    of: z.string().nullable().optional(),
+    register: z.string().optional(),
+    roles: z.array(z.string()).optional(),
+  }),
   /** A job has gone on; told to who began it, and to set-up people. */
   z.object({ kind: z.literal('job'), id: z.string(), by: z.string().nullable() }),
   /** Somebody has kept a draft of a form, or published it. */

@@ -13,7 +13,8 @@ rmSync('.tmp', { recursive: true, force: true });
 mkdirSync('.tmp');
 
 let passed = 0;
-let failed = 0;
+/** What failed, by name: said once more at the end, as whoever reads a long run reads its end. */
+const failures = [];
 const told = (title, green, startedAt) =>
   console.log(`# ${title}: ${green ? 'passed' : 'FAILED'} in ${((performance.now() - startedAt) / 1000).toFixed(1)} s`);
 const node = (title, args) => {
@@ -34,19 +35,22 @@ const check = (title, ...args) =>
       console.log(`\n${printed.trimEnd()}`);
       told(title, code === 0, startedAt);
       if (code === 0) passed++;
-      else failed++;
+      else failures.push(`${title}\n${printed.trimEnd()}`);
       resolve();
     });
   });
 const suite = (title, report, ...args) => {
   const green = node(title, ['node_modules/vitest/vitest.mjs', 'run', ...args]);
-  const counts = existsSync(report)
-    ? JSON.parse(readFileSync(report, 'utf8'))
-    : { numPassedTests: 0, numFailedTests: 0 };
-  passed += counts.numPassedTests;
-  failed += counts.numFailedTests;
-  // A suite that could not even begin has failed, whatever it counted.
-  if (!green && counts.numFailedTests === 0) failed++;
+  const { numPassedTests = 0, testResults = [] } = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : {};
+  passed += numPassedTests;
+  const failedHere = testResults.flatMap((file) => {
+    const tests = file.assertionResults.filter((test) => test.status === 'failed');
+    const named = tests.map((test) => `${file.name}: ${test.fullName}\n${test.failureMessages.join('\n')}`);
+    // A file that could not even begin has failed, whatever it counted.
+    return named.length > 0 || file.status !== 'failed' ? named : [`${file.name}\n${file.message}`];
+  });
+  // So has a suite.
+  failures.push(...(green || failedHere.length > 0 ? failedHere : [title]));
 };
 
 await Promise.all([
@@ -61,8 +65,8 @@ try {
   build();
   suite('journeys in the browser', '.tmp/e2e.json', '--config', 'vitest.e2e.config.ts');
 } catch (error) {
-  console.error(error.message);
-  failed++;
+  failures.push(error.message);
 }
-console.log(`\n${passed} passed, ${failed} failed`);
-process.exitCode = failed === 0 ? 0 : 1;
+for (const failure of failures) console.log(`\nFAILED ${failure}`);
+console.log(`\n${passed} passed, ${failures.length} failed`);
+process.exitCode = failures.length === 0 ? 0 : 1;

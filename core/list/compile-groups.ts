@@ -18,6 +18,7 @@ import {
   type TotalKind,
   totalsOf,
   type Unit,
+  waysOf,
 } from './grouping.ts';
 import type { CompiledList } from './query.ts';
 import { collated, fieldAt, type Ordered, ordered, pathValue, type SortAround, titleBehind } from './sort.ts';
@@ -56,34 +57,33 @@ const dayOf = (value: SqlFragment, type: ValueType, { clock }: SortAround): SqlF
 const stretchOf = (day: SqlFragment, unit: Unit): SqlFragment =>
   unit === 'day' ? day : sql`date_trunc(${parameter(unit, 'text')}, ${day}::timestamp)::date`;
 
+/** A value as it is held, as a key. */
+const heldKey = (value: SqlFragment, { kind }: ValueType): Ordered => {
+  switch (kind) {
+    case 'number':
+      return { value, type: 'numeric' };
+    case 'boolean':
+    case 'date':
+    case 'time':
+      return { value, type: kind };
+    case 'link':
+      return { value, type: 'uuid' };
+    default:
+      return { value, type: 'text' };
+  }
+};
+
 const keyOf = (value: SqlFragment, type: ValueType, by: GroupBy, around: SortAround): Ordered | null => {
+  if (!waysOf(type).includes(by.kind)) return null;
   switch (by.kind) {
     case 'letter':
-      return type.kind === 'text' ? { value: letterOf(value), type: 'text' } : null;
+      return { value: letterOf(value), type: 'text' };
     case 'unit':
-      return type.kind === 'date' || type.kind === 'moment'
-        ? { value: stretchOf(dayOf(value, type, around), by.unit), type: 'date' }
-        : null;
+      return { value: stretchOf(dayOf(value, type, around), by.unit), type: 'date' };
     case 'bands':
-      return type.kind === 'number'
-        ? { value: sql`width_bucket(${value}, ${parameter(by.edges, 'numeric[]')})`, type: 'integer' }
-        : null;
+      return { value: sql`width_bucket(${value}, ${parameter(by.edges, 'numeric[]')})`, type: 'integer' };
     case 'value':
-      switch (type.kind) {
-        case 'text':
-        case 'choice':
-          return { value, type: 'text' };
-        case 'number':
-          return { value, type: 'numeric' };
-        case 'boolean':
-        case 'date':
-        case 'time':
-          return { value, type: type.kind };
-        case 'link':
-          return { value, type: 'uuid' };
-        default:
-          return null;
-      }
+      return heldKey(value, type);
   }
 };
 

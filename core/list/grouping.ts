@@ -9,8 +9,29 @@ export type GroupBy =
   | { readonly kind: 'unit'; readonly unit: Unit }
   | { readonly kind: 'bands'; readonly edges: readonly string[] }
   | { readonly kind: 'letter' };
-const UNITS = ['day', 'week', 'month', 'quarter', 'year'] as const;
+export const UNITS = ['day', 'week', 'month', 'quarter', 'year'] as const;
 export type Unit = (typeof UNITS)[number];
+
+/** The ways in which values of a type are put together, the usual one first. */
+export const waysOf = ({ kind }: ValueType): readonly GroupBy['kind'][] => {
+  switch (kind) {
+    case 'text':
+      return ['value', 'letter'];
+    case 'number':
+      return ['value', 'bands'];
+    case 'date':
+      return ['unit', 'value'];
+    case 'moment':
+      return ['unit'];
+    case 'boolean':
+    case 'time':
+    case 'choice':
+    case 'link':
+      return ['value'];
+    default:
+      return [];
+  }
+};
 
 /** One level of groups. */
 export interface Grouping {

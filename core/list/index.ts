@@ -8,6 +8,7 @@ export {
   type Separator,
   writeCsv,
 } from './csv.ts';
+export { type List, listSchema, OWN_LIST_KEY, ownListKey, VIEW_PARTS, type View, viewSchema } from './definition.ts';
 export { decodeText, type Encoding } from './encoding.ts';
 export {
   beginsWith,
@@ -18,6 +19,7 @@ export {
   titleBeginning,
   titledLike,
 } from './find.ts';
+export { fitView } from './fit.ts';
 export {
   type GroupBy,
   type Grouping,
@@ -28,7 +30,9 @@ export {
   type Total,
   type TotalKind,
   totalsOf,
+  UNITS,
   type Unit,
+  waysOf,
   writeGroupings,
   writeTotals,
 } from './grouping.ts';

@@ -43,7 +43,7 @@ export interface ListAround {
 }
 
 /** A filter's text checked over a register, or what is wrong with it, at its place in the text. */
-const checkFilter = (text: string, register: Register, catalogue: Catalogue): Result<Checked | null> => {
+export const checkFilter = (text: string, register: Register, catalogue: Catalogue): Result<Checked | null> => {
   if (text.trim() === '') return ok(null);
   const checked = checkExpression(text, vocabularyOf(register, catalogue), { kind: 'condition' });
   if (!checked.ok) return { ok: false, problems: checked.problems.map((each) => ({ ...each, path: ['filter'] })) };

@@ -129,16 +129,26 @@ export interface PathValue {
   readonly label: string;
 }
 
-/** The same; null where a path leads nowhere, to whoever looks, or to what SQL cannot say. */
-export const pathValue = (register: Register, path: string, around: SortAround): PathValue | null => {
-  const vocabulary = vocabularyOf(register, around.catalogue);
+/** What kind of value a path over a register's records leads to; null where it leads nowhere, or to whoever looks. */
+export const leadsTo = (
+  register: Register,
+  path: string,
+  catalogue: Catalogue,
+): { readonly type: ValueType; readonly label: string } | null => {
   const steps = path.split('.');
-  const found = steps[0] === 'me' || steps[0] === 'before' ? null : findNamed(vocabulary, steps);
-  if (!found || found.named.type.kind === 'records') return null;
-  const { type } = found.named;
-  const checked = checkExpression(path, vocabulary, { kind: 'value', type });
+  const found = steps[0] === 'me' || steps[0] === 'before' ? null : findNamed(vocabularyOf(register, catalogue), steps);
+  return !found || found.named.type.kind === 'records'
+    ? null
+    : { type: found.named.type, label: found.labels.join(', ') };
+};
+
+/** The same as SQL; null also where it leads to what SQL cannot say. */
+export const pathValue = (register: Register, path: string, around: SortAround): PathValue | null => {
+  const found = leadsTo(register, path, around.catalogue);
+  if (!found) return null;
+  const checked = checkExpression(path, vocabularyOf(register, around.catalogue), { kind: 'value', type: found.type });
   if (!checked.ok || checked.value.notInSql !== null) return null;
-  return { value: toSql(checked.value, targetOf(around)), type, label: found.labels.join(', ') };
+  return { ...found, value: toSql(checked.value, targetOf(around)) };
 };
 
 /** The field a path leads to, across links; null where it leads to none, as to what a sign-off says. */

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { roleSchema } from '../access/index.ts';
 import { findDate } from '../base/index.ts';
 import { formSchema } from '../form/index.ts';
+import { listSchema } from '../list/index.ts';
 import { choiceListSchema, registerSchema } from '../register/index.ts';
 import { routeSchema } from '../signoff/index.ts';
 import { keySchema, labelSchema } from '../values/index.ts';
@@ -26,5 +27,7 @@ export const workspaceSchema = z.strictObject({
   roles: z.array(roleSchema),
   forms: z.array(formSchema),
   routes: z.array(routeSchema),
+  /** The lists that are shared. */
+  lists: z.array(listSchema).default([]),
 });
 export type Workspace = z.infer<typeof workspaceSchema>;

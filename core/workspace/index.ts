@@ -7,6 +7,7 @@ export { inNewWords } from './new-words.ts';
 export {
   renameInCatalogue,
   renameInForm,
+  renameInList,
   renameInRole,
   renameInRoute,
   renamesBetween,

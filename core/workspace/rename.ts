@@ -2,6 +2,7 @@ import { type Reach, type Rights, type Role, reachVocabulary } from '../access/i
 import { isReservedKey, KEY, type Problem, problem, toKey } from '../base/index.ts';
 import { FUNCTION_NAMES, type Renaming, renameInExpression, type Vocabulary } from '../expression/index.ts';
 import { type Column, type Form, formVocabulary, offeringVocabulary, type Rule } from '../form/index.ts';
+import { type List, readGroupings, readTotals, writeGroupings, writeTotals } from '../list/index.ts';
 import { type Catalogue, type Constraint, findVocabulary, type Register, vocabularyOf } from '../register/index.ts';
 import { type Route, routeVocabulary, type Who } from '../signoff/index.ts';
 import { rowsKey } from '../sql/index.ts';
@@ -248,6 +249,34 @@ export const renameInRoute = (route: Route, before: Catalogue, renaming: Renamin
     },
   };
 };
+
+/** A list after a field got a new key: its filter, and every path it names. */
+export const renameInList = (list: List, before: Catalogue, renaming: Renaming): List => {
+  const register = before.registers.get(list.register);
+  if (!register) return list;
+  const vocabulary = vocabularyOf(register, before);
+  const formula = (text: string): string => renameInExpression(text, vocabulary, renaming);
+  const { filter, sort, columns, by, totals } = list.view;
+  // Rules cannot name all that a list shows, as files.
+  const isOwn = (path: string): boolean => list.register === renaming.register && path === renaming.from;
+  const put = (path: string): string => (isOwn(path) ? renaming.to : formula(path));
+  const at = <T extends { readonly path: string }>(named: T): T => ({ ...named, path: put(named.path) });
+  const [groups, told] = [readGroupings(by), readTotals(totals)];
+  return {
+    ...list,
+    view: {
+      ...list.view,
+      filter: formula(filter),
+      sort: eachOf(sort, (key) => (key.startsWith('-') ? `-${put(key.slice(1))}` : put(key))),
+      columns: eachOf(columns, put),
+      by: groups.ok ? writeGroupings(groups.value.map(at)) : by,
+      totals: told.ok ? writeTotals(told.value.map(at)) : totals,
+    },
+  };
+};
+
+const eachOf = (text: string, rename: (part: string) => string): string =>
+  text === '' ? '' : text.split(',').map(rename).join(',');
 
 /** A role after a field got a new key: the fields it names, and its conditions. */
 export const renameInRole = (role: Role, before: Catalogue, renaming: Renaming): Role => {

@@ -1,4 +1,5 @@
 import type { LiveEvent } from '#contract/index.ts';
+import { isSharedWith } from '../lists/kept-lists.ts';
 import type { Person } from '../people/person.ts';
 import { setsUp } from '../people/roles.ts';
 import { clockNow } from '../platform/clock.ts';
@@ -34,6 +35,13 @@ const tellOf = async (look: Look, event: LiveEvent & { kind: 'records' }): Promi
   return [told, { kind: 'counts', counts: await countRecords(look, [register]) }];
 };
 
+/** Of a list hear those who could be offered it. */
+const hearsOfList = (
+  { definitions, person, sight }: Look,
+  { of = null, register = '', roles = [] }: LiveEvent & { kind: 'lists' },
+): boolean =>
+  of === null ? sight.catalogue.registers.has(register) && isSharedWith(definitions, person, roles) : of === person.id;
+
 const onlyWith = (may: boolean, event: LiveEvent): LiveEvent[] => (may ? [event] : []);
 
 /** What of an event a person may hear: of what they may not see, not even that something happened. */
@@ -50,6 +58,8 @@ export const heardBy = async (
       return countsOfWhole(lookAs(db, definitions, person), event.counts);
     case 'job':
       return onlyWith(event.by === person.id || setsUp(definitions, person, 'registers'), event);
+    case 'lists':
+      return onlyWith(hearsOfList(lookAs(db, definitions, person), event), { kind: 'lists' });
     case 'draft':
       return onlyWith(setsUp(definitions, person, 'forms'), event);
     case 'in_tray':

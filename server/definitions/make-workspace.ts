@@ -1,13 +1,30 @@
+import type { Role } from '#core/access/index.ts';
+import { problem } from '#core/base/index.ts';
 import { compileForm } from '#core/form/index.ts';
-import { planChange } from '#core/register/index.ts';
+import { fitView, type List, OWN_LIST_KEY } from '#core/list/index.ts';
+import { type Catalogue, planChange } from '#core/register/index.ts';
 import { compileRoute } from '#core/signoff/index.ts';
 import { catalogueOf, Identifier, inCurrency, type Workspace } from '#core/workspace/index.ts';
 import type { Tx } from '../platform/database.ts';
-import { Refusal, valueOrRefuse } from '../platform/refusal.ts';
+import { invalid, Refusal, valueOrRefuse } from '../platform/refusal.ts';
 import { workspace } from '../platform/schema.ts';
 import { carryOutPlan } from './ddl.ts';
 import { newId } from './ids.ts';
+import { addList } from './lists.ts';
 import { type Definitions, publishDefinition } from './store.ts';
+
+/** A list of a workspace file is one of its registers, for its roles, and reads what there is. */
+const refuseMisfit = (
+  { key, register: of, shared_with: shared, view }: List,
+  catalogue: Catalogue,
+  roles: ReadonlyMap<string, Role>,
+): void => {
+  const register = catalogue.registers.get(of);
+  if (!register || OWN_LIST_KEY.test(key) || shared.some((role) => !roles.has(role)))
+    throw invalid([problem('list', ['lists', key], 'A list is of a register and for roles that are in the file.')]);
+  const { problems } = fitView(view, register, catalogue);
+  if (problems.length > 0) throw invalid(problems, ['lists', key, 'view']);
+};
 
 /** Makes the definitions of a workspace file where there are none; refused with every place that is wrong. */
 const makeDefinitions = async (tx: Tx, file: Workspace): Promise<void> => {
@@ -16,6 +33,7 @@ const makeDefinitions = async (tx: Tx, file: Workspace): Promise<void> => {
   const plan = valueOrRefuse(planChange(empty, catalogue));
   const roles = new Map(file.roles.map((role) => [role.key, role]));
   for (const form of file.forms) valueOrRefuse(compileForm(form, catalogue), ['forms', form.key]);
+  for (const list of file.lists) refuseMisfit(list, catalogue, roles);
   for (const route of file.routes) valueOrRefuse(compileRoute(route, catalogue, roles), ['routes', route.key]);
   await carryOutPlan(tx, plan, catalogue);
   for (const list of file.choice_lists) await publishDefinition(tx, 'choice_list', list, null);
@@ -23,6 +41,7 @@ const makeDefinitions = async (tx: Tx, file: Workspace): Promise<void> => {
   for (const role of file.roles) await publishDefinition(tx, 'role', role, null);
   for (const form of file.forms) await publishDefinition(tx, 'form', form, null);
   for (const route of file.routes) await publishDefinition(tx, 'route', route, null);
+  for (const list of file.lists) await addList(tx, list, { owner: null, by: null });
 };
 
 /** Makes everything a workspace file describes in an empty database. */

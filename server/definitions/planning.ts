@@ -4,6 +4,7 @@ import { everyField, type Role, roleProblems, withoutGone as withoutGoneFields }
 import { joinWords, type Problem, problem, toKey, within } from '#core/base/index.ts';
 import { FUNCTION_NAMES, type Renaming } from '#core/expression/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
+import type { List } from '#core/list/index.ts';
 import {
   type Catalogue,
   type ChoiceList,
@@ -24,6 +25,7 @@ import {
   inNewWords,
   renameInCatalogue,
   renameInForm,
+  renameInList,
   renameInRole,
   renameInRoute,
   renamesBetween,
@@ -151,6 +153,7 @@ interface Renamed {
   readonly form: (form: Form) => Form;
   readonly route: (route: Route) => Route;
   readonly role: (role: Role) => Role;
+  readonly list: (list: List) => List;
 }
 
 const rename = (definitions: Definitions, drafts: readonly Draft[], renames: readonly Renaming[]): Renamed => {
@@ -163,6 +166,8 @@ const rename = (definitions: Definitions, drafts: readonly Draft[], renames: rea
     stages.reduce((document, { renaming, before }) => renameInRoute(document, before, renaming), given);
   const role = (given: Role) =>
     stages.reduce((document, { renaming, before }) => renameInRole(document, before, renaming), given);
+  const list = (given: List) =>
+    stages.reduce((document, { renaming, before }) => renameInList(document, before, renaming), given);
   const draftsOf = new Map(drafts.map(({ document }) => [document.key, document]));
   const keys = new Set([...definitions.forms.keys(), ...draftsOf.keys()]);
   const forms = [...keys].map((key) =>
@@ -185,7 +190,7 @@ const rename = (definitions: Definitions, drafts: readonly Draft[], renames: rea
     if (register) steps.push({ kind: 'rename_field', register, rows, from: renaming.from, to: renaming.to, rewritten });
     stages.push({ renaming, before });
   }
-  return { catalogue, steps, form, route, role };
+  return { catalogue, steps, form, route, role, list };
 };
 
 interface Aside {

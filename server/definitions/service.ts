@@ -17,6 +17,7 @@ import { carryOutPlan } from './ddl.ts';
 import { fieldChecks, tablesOf } from './derived/index.ts';
 import { dropDraft, findDraft, keepDraft, rewriteDrafts } from './drafts.ts';
 import { newId } from './ids.ts';
+import { rewriteLists } from './lists.ts';
 import { type Changes, planDefinitions, sayPlan } from './planning.ts';
 import type { DefinitionsReader } from './reader.ts';
 import {
@@ -157,6 +158,7 @@ export class DefinitionsService {
       if (plan.steps.some(({ kind }) => kind === 'rename_field')) {
         await rewriteDefinitions(tx, renamed.form, renamed.route);
         await rewriteDrafts(tx, renamed.form, renamed.route);
+        await rewriteLists(tx, renamed.list);
       }
       const lists = changes.choice_lists.flatMap((list) => after.choiceLists.get(list.key) ?? []);
       for (const list of lists) await publishDefinition(tx, 'choice_list', list, by);

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { api, fillPath } from '#contract/index.ts';
 import { rightsIn } from '#core/access/index.ts';
+import { ownListKey } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { linkIn, rowFieldsIn } from '#core/values/index.ts';
 import { DefinitionsReader } from '../definitions/reader.ts';
@@ -266,6 +267,19 @@ describe('who sees what', () => {
         }),
       ),
     ],
+    lists: () => [{}],
+    keepList: () =>
+      planted.flatMap(({ register }) =>
+        ['filter', 'by', 'sort', 'columns', 'totals'].flatMap((part) =>
+          register.fields.map((field) => {
+            const key = ownListKey(Buffer.from(newId().replaceAll('-', ''), 'hex'));
+            const text = { filter: `${field.key} != null`, totals: `different:${field.key}` }[part] ?? field.key;
+            const list = { key, label: 'Tried', register: register.key, view: { [part]: text } };
+            return { params: { key }, body: { list, revision: 0 } };
+          }),
+        ),
+      ),
+    dropList: () => [{ params: { key: 'no_such' } }],
     addRecord: () => byRegister(() => ({ body: { id: newId(), values: {} } })),
     importRecords: () => byRegister(() => ({ body: { records: [] } })),
     record: () => byRegister(),

@@ -28,6 +28,7 @@ import { definitionHandlers } from './routes/definitions.ts';
 import { serveFiles } from './routes/files.ts';
 import { formHandlers } from './routes/forms.ts';
 import { jobHandlers } from './routes/jobs.ts';
+import { listHandlers } from './routes/lists.ts';
 import { serveLive } from './routes/live.ts';
 import { peopleHandlers } from './routes/people.ts';
 import { serveRecordPdf } from './routes/record-pdf.ts';
@@ -180,6 +181,7 @@ export const makeApp = (options: AppOptions): Express => {
     ...formHandlers,
     ...signOffHandlers,
     ...jobHandlers,
+    ...listHandlers,
   };
   const on = <K extends keyof typeof api>(name: K): void => {
     const each: Endpoint = api[name];

@@ -81,6 +81,25 @@ export const drafts = iolite.table(
 );
 
 /**
+ * The lists that people keep: for themselves, where there is an owner, or shared with roles. They are not the workspace,
+ * as nothing is stored or refused by them; one that is retired can be brought back.
+ */
+export const lists = iolite.table(
+  'lists',
+  {
+    key: text('key').primaryKey(),
+    owner: uuid('owner'),
+    /** Counts the changes: who changes one says which they saw. */
+    revision: integer('revision').notNull(),
+    document: jsonb('document').notNull(),
+    createdAt: moment('created_at').notNull().defaultNow(),
+    changedBy: uuid('changed_by'),
+    retiredAt: moment('retired_at'),
+  },
+  (table) => [index('lists_owner').on(table.owner)],
+);
+
+/**
  * Those who may sign in, and what signs in besides: devices by a group's code, programs by a token. What is done is done
  * by one of these.
  */

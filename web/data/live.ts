@@ -21,6 +21,7 @@ const react = (message: string): void => {
       refresh('routes');
       refresh('people');
       refresh('records');
+      refresh('lists');
       refresh('counts');
       refresh('form');
       break;
@@ -28,6 +29,9 @@ const react = (message: string): void => {
       queryClient.setQueryData(queries.counts().queryKey, (known) =>
         known ? { counts: { ...known.counts, ...event.counts } } : known,
       );
+      break;
+    case 'lists':
+      refresh('lists');
       break;
     case 'job':
       refresh('jobs');

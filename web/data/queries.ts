@@ -120,6 +120,18 @@ export const queries = {
       queryFn: () => call('groups', { params: { key: register }, query: { filter, find, archived, by, totals } }),
       placeholderData: keepPreviousData,
     }),
+  /** The lists a person is offered. */
+  lists: () => queryOptions({ queryKey: ['lists'], queryFn: () => call('lists') }),
+  /** How many records a list holds. */
+  listCount: (register: string, { filter, find, archived }: Pick<ListAddress, 'filter' | 'find' | 'archived'>) =>
+    queryOptions({
+      queryKey: ['records', register, 'count', filter, find, archived],
+      queryFn: async () => {
+        const query = { filter, find, archived, limit: '1' };
+        return (await call('records', { params: { key: register }, query })).count ?? 0;
+      },
+      placeholderData: keepPreviousData,
+    }),
   record: (register: string, id: string) =>
     queryOptions({
       queryKey: ['records', register, 'one', id],

@@ -1,25 +1,34 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import { useMutation } from '@tanstack/react-query';
 import { Ellipsis } from 'lucide-react';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { Register } from '#core/register/index.ts';
-import type { ListAddress } from '../../data/queries.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
+import { Problems } from '../../ui/message.tsx';
 import { ImportDialog } from './import-dialog.tsx';
+import { KeepDialog, keepList, retireList } from './keep-dialog.tsx';
+import { addressOfAll, addressOfList, type Viewing } from './use-view.ts';
 
 interface Props {
   readonly register: Register;
-  readonly address: ListAddress;
-  readonly onArchived: (archived: 'yes' | null) => void;
+  readonly viewing: Viewing;
 }
 
-/** What can be done with a whole list: taken out as CSV, filled from CSV, what was archived looked at. */
-export const ListMenu = ({ register, address, onArchived }: Props) => {
+/** What can be done with a whole list: named and shared, taken out as CSV, filled from CSV, what was archived looked at. */
+export const ListMenu = ({ register, viewing }: Props) => {
+  const { view, kept, look } = viewing;
   const { workspace } = useWorkspace();
   const me = useMe();
+  const navigate = useNavigate();
   const [importing, setImporting] = useState(false);
+  const [naming, setNaming] = useState<'this' | 'another' | null>(null);
+  const [done, setDone] = useState('');
+  const change = useMutation({
+    mutationFn: async (run: () => Promise<string>) => setDone(await run()),
+  });
   const rights = workspace.rights[register.key];
-  const { filter, find, sort } = address;
+  const { filter, find, sort } = view;
   const csv = `/api/registers/${register.key}/records.csv?${new URLSearchParams({ filter, find, sort })}`;
   return (
     <>
@@ -56,13 +65,66 @@ export const ListMenu = ({ register, address, onArchived }: Props) => {
                   type="button"
                   className="slip-row"
                   onClick={() => {
-                    onArchived(address.archived === 'yes' ? null : 'yes');
+                    look({ archived: view.archived === 'yes' ? 'no' : 'yes' });
                     close();
                   }}
                 >
-                  {address.archived === 'yes' ? 'Show what is current' : 'Show what was archived'}
+                  {view.archived === 'yes' ? 'Show what is current' : 'Show what was archived'}
                 </button>
               </li>
+              <li className="border-t border-rule">
+                <Row
+                  onClick={() => {
+                    setNaming('another');
+                    close();
+                  }}
+                >
+                  {kept ? `Copy “${kept.list.label}” …` : 'Keep as a list …'}
+                </Row>
+              </li>
+              {kept?.may_change && (
+                <>
+                  <li>
+                    <Row
+                      onClick={() => {
+                        setNaming('this');
+                        close();
+                      }}
+                    >
+                      Name and sharing of “{kept.list.label}” …
+                    </Row>
+                  </li>
+                  <li>
+                    <Row
+                      onClick={() => {
+                        close();
+                        change.mutate(async () => {
+                          await retireList(kept.list.key);
+                          navigate(addressOfAll(register.key));
+                          return `“${kept.list.label}” was retired. It can be brought back here.`;
+                        });
+                      }}
+                    >
+                      Retire “{kept.list.label}”
+                    </Row>
+                  </li>
+                </>
+              )}
+              {viewing.retired.map((each) => (
+                <li key={each.list.key}>
+                  <Row
+                    onClick={() => {
+                      close();
+                      change.mutate(async () => {
+                        navigate(addressOfList(await keepList(each.list, each.revision)));
+                        return `“${each.list.label}” was brought back.`;
+                      });
+                    }}
+                  >
+                    Bring back “{each.list.label}”
+                  </Row>
+                </li>
+              ))}
               {me.sets_up.includes('registers') && (
                 <li className="border-t border-rule">
                   <Link className="slip-row" to={`/set-up/registers/${register.key}`}>
@@ -74,7 +136,27 @@ export const ListMenu = ({ register, address, onArchived }: Props) => {
           )}
         </PopoverPanel>
       </Popover>
+      <span role="status" className="text-ink-2">
+        {done}
+      </span>
+      <Problems error={change.error} />
+      {naming && (
+        <KeepDialog
+          register={register}
+          view={view}
+          of={naming === 'this' ? kept : null}
+          called={kept ? `${kept.list.label}, copy` : ''}
+          lists={[...viewing.lists, ...viewing.retired]}
+          onClose={() => setNaming(null)}
+        />
+      )}
       {importing && <ImportDialog register={register} onClose={() => setImporting(false)} />}
     </>
   );
 };
+
+const Row = ({ onClick, children }: { onClick: () => void; children: React.ReactNode }) => (
+  <button type="button" className="slip-row" onClick={onClick}>
+    {children}
+  </button>
+);

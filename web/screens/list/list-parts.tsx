@@ -6,7 +6,8 @@ import {
   SAID,
   type Total,
   totalsOf,
-  type Unit,
+  UNITS,
+  waysOf,
   writeGroupings,
   writeTotals,
 } from '#core/list/index.ts';
@@ -109,30 +110,24 @@ export const SortPart = ({ register, value, onChange }: Props) => {
   );
 };
 
-const UNITS: readonly Unit[] = ['day', 'week', 'month', 'quarter', 'year'];
+const BANDS: Grouping['by'] = { kind: 'bands', edges: ['0', '100', '500', '1000', '5000'] };
 
 /** The ways in which the values of a field can be put together. */
-const waysOf = (field: Field): { by: Grouping['by']; label: string }[] => {
-  switch (valueKind(field)) {
-    case 'date':
-    case 'moment':
-      return UNITS.map((unit) => ({ by: { kind: 'unit', unit }, label: `${unit} of ${field.label}` }));
-    case 'text':
-      return [
-        { by: { kind: 'value' }, label: field.label },
-        { by: { kind: 'letter' }, label: `first letter of ${field.label}` },
-      ];
-    case 'choice':
-    case 'boolean':
-    case 'link':
-      return [{ by: { kind: 'value' }, label: field.label }];
-    case 'number':
-      return [
-        { by: { kind: 'value' }, label: field.label },
-        { by: { kind: 'bands', edges: ['0', '100', '500', '1000', '5000'] }, label: `${field.label} in bands` },
-      ];
-    default:
-      return [];
+const waysFor = ({ type }: Field): Grouping['by'][] => {
+  const kinds = waysOf(behaviourOf(type).value);
+  // Of days each is one of its own already.
+  return kinds.filter((kind) => kind !== 'value' || !kinds.includes('unit')).flatMap(waysOfKind);
+};
+
+const waysOfKind = (kind: Grouping['by']['kind']): Grouping['by'][] => {
+  switch (kind) {
+    case 'unit':
+      return UNITS.map((unit) => ({ kind, unit }));
+    case 'bands':
+      return [BANDS];
+    case 'letter':
+    case 'value':
+      return [{ kind }];
   }
 };
 
@@ -156,7 +151,10 @@ export const GroupPart = ({ register, value, onChange }: Props) => {
   const groupings = read.ok ? read.value : [];
   const put = (next: readonly Grouping[]): void => onChange(writeGroupings(next));
   const ways = register.fields.flatMap((field) =>
-    waysOf(field).map(({ by, label }) => ({ value: writeGroupings([{ path: field.key, by }]), label })),
+    waysFor(field).map((by) => {
+      const grouping = { path: field.key, by };
+      return { value: writeGroupings([grouping]), label: sayGrouping(register, grouping) };
+    }),
   );
   return (
     <>

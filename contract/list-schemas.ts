@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { listSchema } from '#core/list/index.ts';
+
+/** A list as a person is offered it: its view without what they may not see. */
+export const keptListSchema = z.object({
+  list: listSchema,
+  /** It is their own. */
+  own: z.boolean(),
+  /** Which change of it this is: sent along when it is kept again. */
+  revision: z.int(),
+  /** It is offered to nobody any more, and can be brought back by keeping it again. */
+  retired: z.boolean(),
+  may_change: z.boolean(),
+  /** What no longer fits its register, for whoever can mend it. */
+  problems: z.array(z.string()),
+  /** The register opens with it. */
+  opens_first: z.boolean(),
+  /** It stands on Today. */
+  pinned: z.boolean(),
+});
+/** A list as a person is offered it. */
+export type KeptListAnswer = z.infer<typeof keptListSchema>;
+
+/** The lists a person is offered, in the order they were made. */
+export const listsSchema = z.object({ lists: z.array(keptListSchema) });
+
+/** A list as it shall be kept; `revision` is that of the one that was seen, 0 for a new one. */
+export const keepListSchema = z.strictObject({ list: listSchema, revision: z.int().min(0) });

@@ -1,0 +1,12 @@
+import { dropList, keepList, listLists } from '../../lists/kept-lists.ts';
+import { type Handlers, lookOf } from '../context.ts';
+
+/** The lists that people keep, and share. */
+export const listHandlers: Handlers<'lists' | 'keepList' | 'dropList'> = {
+  lists: (context) => listLists(lookOf(context)),
+  keepList: (context, { params, body }) => keepList(context.db, lookOf(context), params.key, body),
+  dropList: async (context, { params }) => {
+    await dropList(context.db, lookOf(context), params.key);
+    return null;
+  },
+};
