@@ -21,6 +21,7 @@ export default defineConfig({
         test: {
           ...journeys,
           name: 'side by side',
+          globalSetup: ['e2e/prepared.ts'],
           include: ['e2e/journeys/**/*.test.ts'],
           exclude: ['e2e/journeys/near-miss.test.ts'],
           maxWorkers: 2,

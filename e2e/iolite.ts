@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { inject } from 'vitest';
 import { z } from 'zod';
 
 const freePort = (): Promise<number> =>
@@ -21,7 +22,7 @@ const versionSchema = z.object({ version: z.int() });
 
 /** A copy of Iolite of its own, started as `npm start` starts it, with its own data and address. */
 export class Iolite {
-  readonly #folder = mkdtempSync(join(tmpdir(), 'iolite-e2e-'));
+  readonly folder = mkdtempSync(join(tmpdir(), 'iolite-e2e-'));
   readonly #port: number;
   readonly #begun: Readonly<Record<string, string>>;
   #process: ChildProcess | null = null;
@@ -31,7 +32,17 @@ export class Iolite {
     this.#begun = begun;
   }
 
+  /** One with the demonstration in it already. */
   static async make(): Promise<Iolite> {
+    const iolite = await Iolite.makeFresh();
+    // With whose the files are and who may read them, as PostgreSQL asks for.
+    const copied = spawnSync('cp', ['-a', `${inject('prepared')}/.`, iolite.folder]);
+    if (copied.status !== 0) throw new Error(`the prepared folder was not copied:\n${copied.stderr}`);
+    return iolite;
+  }
+
+  /** One that loads the demonstration when it is first started. */
+  static async makeFresh(): Promise<Iolite> {
     return new Iolite(await freePort(), {});
   }
 
@@ -63,7 +74,7 @@ export class Iolite {
         ...this.#begun,
         ...more,
         PORT: String(this.#port),
-        IOLITE_DATA: this.#folder,
+        IOLITE_DATA: this.folder,
       },
       stdio: ['ignore', 'pipe', 'pipe'],
     });
@@ -137,6 +148,6 @@ export class Iolite {
 
   async remove(): Promise<void> {
     await this.stop();
-    rmSync(this.#folder, { recursive: true, force: true });
+    rmSync(this.folder, { recursive: true, force: true });
   }
 }

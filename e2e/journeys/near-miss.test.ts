@@ -18,7 +18,7 @@ describe('a near miss, from the register to the approved record', () => {
   let printed = '';
 
   beforeAll(async () => {
-    iolite = await Iolite.make();
+    iolite = await Iolite.makeFresh();
     printed = await iolite.start();
     [runa, piet, sana] = await Promise.all([Browser.open(), Browser.open(), Browser.open()]);
   }, 180_000);

@@ -26,7 +26,7 @@ export const readLists = async (db: Queryable, person: string): Promise<KeptList
       .select()
       .from(lists)
       .where(or(isNull(lists.owner), eq(lists.owner, person)))
-      .orderBy(asc(lists.createdAt), asc(lists.key))
+      .orderBy(asc(lists.position))
   ).map(toKept);
 
 /** A list by its key, whosever it is; null where there is none. */

@@ -88,6 +88,8 @@ export const lists = iolite.table(
   'lists',
   {
     key: text('key').primaryKey(),
+    /** They stand in the order they were made. */
+    position: bigserial('position', { mode: 'number' }),
     owner: uuid('owner'),
     /** Counts the changes: who changes one says which they saw. */
     revision: integer('revision').notNull(),

@@ -1,5 +1,6 @@
 CREATE TABLE "iolite"."lists" (
 	"key" text PRIMARY KEY NOT NULL,
+	"position" bigserial NOT NULL,
 	"owner" uuid,
 	"revision" integer NOT NULL,
 	"document" jsonb NOT NULL,

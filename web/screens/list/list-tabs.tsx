@@ -17,7 +17,7 @@ interface Props {
 export const ListTabs = ({ register, lists, open }: Props) => (
   <nav
     aria-label={`Lists of ${register.plural}`}
-    className="flex gap-1 overflow-x-auto border-b border-rule-strong bg-paper px-4 pt-1"
+    className="flex shrink-0 gap-1 overflow-x-auto bg-paper px-4 pt-1 shadow-[inset_0_-1px_0_var(--rule-strong)] print:hidden"
   >
     <Tab to={addressOfAll(register.key)} isOpen={open === null}>
       All {register.plural.toLowerCase()}
@@ -36,7 +36,7 @@ const Tab = ({ to, isOpen, children }: { to: string; isOpen: boolean; children: 
   <Link
     to={to}
     aria-current={isOpen ? 'page' : undefined}
-    className={`-mb-px flex items-baseline gap-1.5 whitespace-nowrap rounded-t-[4px] border px-3 py-1.5 font-semibold ${
+    className={`flex items-baseline gap-1.5 whitespace-nowrap rounded-t-[4px] border px-3 py-1.5 font-semibold ${
       isOpen ? 'border-rule-strong border-b-sheet bg-sheet' : 'border-transparent text-ink-2 hover:bg-iolite-wash'
     }`}
   >

@@ -8,6 +8,7 @@ import { TabMark } from '../../ui/marks.tsx';
 import { Empty } from '../../ui/message.tsx';
 import { TrayItem } from '../in-tray/tray-item.tsx';
 import { NotSent } from './not-sent.tsx';
+import { PinnedLists } from './pinned-lists.tsx';
 import { Starters } from './starters.tsx';
 
 /** More than these stand in the in-tray. */
@@ -49,6 +50,7 @@ export const TodayScreen = () => {
           )}
         </section>
         <NotSent />
+        <PinnedLists />
         {isDemonstration && (
           <p className="text-ink-2">
             What would be written to you by mail lies in the{' '}

@@ -1,0 +1,83 @@
+import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
+import { Browser } from '../browser.ts';
+import { Iolite } from '../iolite.ts';
+import { ListScreen } from '../pages/list.ts';
+import { signInAs } from '../pages/sign-in.ts';
+
+/** Finding again, day after day: lists that are made, kept, shared, and opened by others. */
+describe('lists that are kept', () => {
+  let iolite: Iolite;
+  let runa: Browser;
+  let ines: Browser;
+  let lists: ListScreen;
+  let hers: ListScreen;
+
+  beforeAll(async () => {
+    iolite = await Iolite.make();
+    await iolite.start();
+    [runa, ines] = await Promise.all([Browser.open(), Browser.open()]);
+    await signInAs(runa, iolite.address, 'Runa Oakes');
+    await signInAs(ines, iolite.address, 'Ines Varga');
+    lists = new ListScreen(runa, iolite.address);
+    hers = new ListScreen(ines, iolite.address);
+  }, 180_000);
+  afterAll(async () => {
+    await runa?.close();
+    await ines?.close();
+    await iolite?.remove();
+  });
+  beforeEach(({ onTestFailed }) =>
+    onTestFailed(async () => {
+      await runa.pictureOfFailure('lists');
+      await ines.pictureOfFailure('lists-treasurer');
+    }),
+  );
+
+  test('the operations manager makes a list, shares it, and the treasurer finds it at once', async () => {
+    await hers.open('donations');
+    await lists.open('donations');
+    await lists.choose('no groups', 'groups', 'Group by', 'Kind');
+    await lists.choose('no totals', 'totals', 'With', 'the sum of Amount');
+    await lists.keepAs('Gifts by kind', 'Keep as a list', ['Treasurer opens with it', 'Treasurer has it on Today']);
+    expect(await runa.axe()).toEqual([]);
+    // In her window, which was open all the while.
+    await ines.see(hers.tab('Gifts by kind'));
+    await hers.open('donations');
+    await hers.isOpen('Gifts by kind');
+    await hers.reads('Kind', 'groups');
+    await ines.see('//tfoot//th[contains(., "donations")]');
+  });
+
+  test('what she changes is hers until she keeps it, and she takes it back or keeps it for herself', async () => {
+    await hers.choose('Kind', 'groups', 'Then by', 'year of Received');
+    await ines.press('Take back');
+    await hers.reads('Kind', 'groups');
+    await hers.choose('Kind', 'groups', 'Then by', 'year of Received');
+    await hers.keepAs('By kind and year', 'Keep as another');
+    await ines.click('//a[normalize-space(.) = "Today"]');
+    await ines.see('//section//h2[contains(., "Gifts by kind")][contains(., "sum of Amount")]');
+    await ines.see('//table[@aria-label = "Owed to us"]//tr[5]');
+    expect(await ines.axe()).toEqual([]);
+    await ines.picture('today');
+    await lists.open('donations');
+    await runa.see(lists.tab('Gifts by kind'));
+    expect(await runa.count(lists.tab('By kind and year'))).toBe(0);
+  });
+
+  test('it is called otherwise, retired and brought back, and everybody follows', async () => {
+    await hers.open('donations', '?list=gifts_by_kind');
+    await lists.openTab('Gifts by kind');
+    await lists.menu('Name and sharing of “Gifts by kind” …');
+    await runa.write('Name', 'Kinds of gifts');
+    await runa.tick('Its tab says how many it holds');
+    await runa.click('//*[@role = "dialog"]//button[normalize-space(.) = "Keep"]');
+    await hers.isOpen('Kinds of gifts');
+    await ines.see(`${hers.tab('Kinds of gifts')}//span[contains(., "records")]`);
+    await lists.menu('Retire “Kinds of gifts”');
+    await runa.seeText('“Kinds of gifts” was retired.');
+    await ines.seeText('There is no such list, or none you may see.');
+    await lists.menu('Bring back “Kinds of gifts”');
+    await lists.isOpen('Kinds of gifts');
+    await hers.isOpen('Kinds of gifts');
+  });
+});

@@ -1,0 +1,62 @@
+import { type Browser, Key, literal } from '../browser.ts';
+
+/** A register's list on the screen: its tabs, its sentence, its records. */
+export class ListScreen {
+  readonly #browser: Browser;
+  readonly #address: string;
+  constructor(browser: Browser, address: string) {
+    this.#browser = browser;
+    this.#address = address;
+  }
+
+  /** Opens the list of a register; `query` as its address has it. */
+  async open(register: string, query = ''): Promise<void> {
+    await this.#browser.visit(`${this.#address}/registers/${register}${query}`);
+    await this.#browser.see('//nav[starts-with(@aria-label, "Lists of")]');
+  }
+
+  tab(name: string): string {
+    return `//nav[starts-with(@aria-label, "Lists of")]//a[starts-with(normalize-space(.), ${literal(name)})]`;
+  }
+
+  async openTab(name: string): Promise<void> {
+    await this.#browser.click(this.tab(name));
+    await this.isOpen(name);
+  }
+
+  async isOpen(name: string): Promise<void> {
+    await this.#browser.see(`${this.tab(name)}[@aria-current = "page"]`);
+  }
+
+  /** Changes a part of the sentence by the drop-down in its slip. */
+  async choose(part: string, what: string, label: string, option: string): Promise<void> {
+    await this.#browser.press(`${part}, change the ${what}`);
+    await this.#browser.choose(label, option);
+    await this.#browser.keys(Key.ESCAPE);
+  }
+
+  /** Whether a part of the sentence reads so. */
+  async reads(part: string, what: string): Promise<void> {
+    await this.#browser.see(`//button[@aria-label = ${literal(`${part}, change the ${what}`)}]`);
+  }
+
+  async menu(item: string): Promise<void> {
+    await this.#browser.press('More for this list');
+    await this.#browser.click(
+      `//div[contains(@class, "slip")]//*[self::button or self::a][normalize-space(.) = ${literal(item)}]`,
+    );
+  }
+
+  async keepAs(
+    name: string,
+    pressed: 'Keep as a list' | 'Keep as another',
+    ticks: readonly string[] = [],
+  ): Promise<void> {
+    await this.#browser.press(pressed);
+    await this.#browser.write('Name', name);
+    if (ticks.length > 0) await this.#browser.tick('people with these roles');
+    for (const tick of ticks) await this.#browser.tick(tick, '//*[@role = "dialog"]');
+    await this.#browser.click('//*[@role = "dialog"]//button[normalize-space(.) = "Keep"]');
+    await this.isOpen(name);
+  }
+}
