@@ -509,6 +509,12 @@ export const api = {
     body: none,
     answer: s.groupsSchema,
   }),
+  places: endpoint(paths.places, 'Places of a list to begin at, by what it is sorted by first', {
+    params: key,
+    query: s.listQuerySchema.pick({ filter: true, find: true, sort: true, archived: true }),
+    body: none,
+    answer: l.placesSchema,
+  }),
   lists: endpoint(paths.lists, 'The lists a person is offered: their own, and those shared with them', {
     params: none,
     query: none,

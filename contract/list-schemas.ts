@@ -24,5 +24,25 @@ export type KeptListAnswer = z.infer<typeof keptListSchema>;
 /** The lists a person is offered, in the order they were made. */
 export const listsSchema = z.object({ lists: z.array(keptListSchema) });
 
+/** Places of a list to begin at, from its first record to its last. */
+export const placesSchema = z.object({
+  /** How what is sorted by first is called. */
+  by: z.string(),
+  places: z.array(
+    z.object({
+      /** How much of the list stands before it, from 0 to 1: about, where not every record was looked at. */
+      share: z.number(),
+      /** What the first sort key holds there, in words. */
+      says: z.string(),
+      /** The address of the record there: a page begins after it. */
+      after: z.string(),
+    }),
+  ),
+  /** Whether every record of the list was looked at. */
+  exact: z.boolean(),
+});
+/** Places of a list to begin at. */
+export type PlacesAnswer = z.infer<typeof placesSchema>;
+
 /** A list as it shall be kept; `revision` is that of the one that was seen, 0 for a new one. */
 export const keepListSchema = z.strictObject({ list: listSchema, revision: z.int().min(0) });

@@ -66,6 +66,7 @@ export const paths = {
   setAside: { method: 'get', path: '/api/registers/{key}/set-aside' },
   records: { method: 'get', path: '/api/registers/{key}/records' },
   groups: { method: 'get', path: '/api/registers/{key}/groups' },
+  places: { method: 'get', path: '/api/registers/{key}/places' },
   lists: { method: 'get', path: '/api/lists' },
   keepList: { method: 'put', path: '/api/lists/{key}' },
   dropList: { method: 'delete', path: '/api/lists/{key}' },

@@ -290,14 +290,18 @@ export const listQuerySchema = z.object({
   find: z.string().max(200).default(''),
   /** Fields, paths across links or `number`, by commas, each with `-` before it for descending; empty: by number. */
   sort: z.string().max(600).default(''),
+  /** Where a page begins: after a record, or before one, as an answer's `next` and `previous` name them. */
   after: z.string().max(2000).default(''),
+  before: z.string().max(2000).default(''),
+  /** Or where what is sorted by first holds this value, of texts where they begin so. */
+  from: z.string().max(200).default(''),
   limit: z.coerce.number().int().min(1).max(500).default(50),
   /** Keys of the fields that are wanted, by commas; empty: all. */
   columns: z.string().max(4000).default(''),
   /** `yes` shows what was archived instead. */
   archived: z.enum(['yes', 'no']).default('no'),
-  /** `no` leaves the count out, for pages after the first. */
-  count: z.enum(['yes', 'no']).default('yes'),
+  /** `yes` counts to 10,000; `no` leaves the count out, for pages after the first. */
+  count: z.enum(['yes', 'no', 'exact']).default('yes'),
   /** How the list is put together, and the group that is wanted of it: its keys from the outermost, as JSON. */
   by: z.string().max(600).default(''),
   group: z.string().max(2000).default(''),
@@ -330,8 +334,12 @@ export type ListGroups = z.infer<typeof groupsSchema>;
 /** A page of a list, and where the next one begins. */
 export const listPageSchema = z.object({
   records: z.array(recordSchema),
+  /** Where the next page begins, and where the one before ends; null: there is none. */
   next: z.string().nullable(),
+  previous: z.string().nullable(),
   count: z.int().nullable(),
+  /** There are more records than were counted. */
+  more: z.boolean(),
   /** All records of the register this person may see. */
   total: z.int().nullable(),
 });

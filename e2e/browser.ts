@@ -217,10 +217,17 @@ export class Browser {
 
   /** Keys to whatever has the focus. */
   async keys(...keys: string[]): Promise<void> {
-    await this.driver
-      .switchTo()
-      .activeElement()
-      .sendKeys(...keys);
+    for (let tries = 0; ; tries++) {
+      try {
+        return await this.driver
+          .switchTo()
+          .activeElement()
+          .sendKeys(...keys);
+      } catch (error) {
+        // What had the focus was drawn anew between the two: no key was typed.
+        if (!isRedrawn(error) || tries === REDRAWN_AT_MOST) throw error;
+      }
+    }
   }
 
   async focusedQuestion(): Promise<string> {

@@ -37,14 +37,18 @@ export {
   writeTotals,
 } from './grouping.ts';
 export {
-  afterCursor,
+  besideCursor,
   type CompiledList,
   type Cursor,
   compileList,
+  fromValue,
   type ListAround,
   type ListQuery,
   orderBy,
+  type Towards,
 } from './query.ts';
 export { sayKey, sayTotal } from './say-group.ts';
+export { sayPlace } from './say-place.ts';
+export { labelAt, leadsTo } from './sort.ts';
 export { findText, isUnmarked, recordText, wordsBesides, wordsOfFields } from './words.ts';
 export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

@@ -81,30 +81,56 @@ export const compileList = (register: Register, query: ListQuery, around: ListAr
   return ok({ register, filter, where: all(where), ...sorted.value });
 };
 
-/** The order of a list: each key with nothing last, then the record's number. */
-export const orderBy = ({ sortKeys, numbersDown }: CompiledList): SqlFragment => {
-  const keys = sortKeys.map(({ value, descending }) =>
-    descending ? sql`${value} desc nulls last` : sql`${value} asc nulls last`,
+/** Which way a list is gone through. */
+export type Towards = 'after' | 'before';
+
+/** The order of a list: each key with nothing last, then the record's number; backwards the other way round. */
+export const orderBy = ({ sortKeys, numbersDown }: CompiledList, towards: Towards = 'after'): SqlFragment => {
+  const back = towards === 'before';
+  const keys = sortKeys.map(
+    ({ value, descending }) =>
+      sql`${value} ${descending === back ? sql`asc` : sql`desc`} ${back ? sql`nulls first` : sql`nulls last`}`,
   );
-  return join([...keys, numbersDown ? sql`${column('seq')} desc` : column('seq')], ', ');
+  return join([...keys, numbersDown === back ? column('seq') : sql`${column('seq')} desc`], ', ');
 };
 
-/** Where a page ended: its last record's sort values (as text) and sequence number. */
+/** A place between two records: the sort values (as text) and the sequence number of the one beside it. */
 export interface Cursor {
   readonly values: readonly (string | null)[];
   readonly seq: number;
 }
 
-/** The records after a cursor, in the list's order; right also while others write. */
-export const afterCursor = ({ sortKeys, numbersDown }: CompiledList, { values, seq }: Cursor): SqlFragment => {
+/** The records after a cursor, or before it, in the list's order; right also while others write. */
+export const besideCursor = (
+  { sortKeys, numbersDown }: CompiledList,
+  { values, seq }: Cursor,
+  towards: Towards = 'after',
+): SqlFragment => {
+  const back = towards === 'before';
   const number = parameter(seq, 'integer');
-  const beyondNumber = numbersDown ? sql`${column('seq')} < ${number}` : sql`${column('seq')} > ${number}`;
+  const beyondNumber = numbersDown === back ? sql`${column('seq')} > ${number}` : sql`${column('seq')} < ${number}`;
   return sortKeys.reduceRight((rest, { value: key, type, descending }, at) => {
     const value = values[at] ?? null;
-    // Nothing stands last: behind it is only what is nothing too.
-    if (value === null) return sql`(${key} is null and ${rest})`;
+    // Nothing stands last: behind it is only what is nothing too, before it is all else.
+    if (value === null) return back ? sql`(${key} is not null or ${rest})` : sql`(${key} is null and ${rest})`;
     const held = parameter(value, type);
-    const beyond = descending ? sql`${key} < ${held}` : sql`${key} > ${held}`;
-    return sql`(${beyond} or (${key} = ${held} and ${rest}) or ${key} is null)`;
+    const beyond = descending === back ? sql`${key} > ${held}` : sql`${key} < ${held}`;
+    const same = sql`(${key} = ${held} and ${rest})`;
+    return back ? sql`(${beyond} or ${same})` : sql`(${beyond} or ${same} or ${key} is null)`;
   }, beyondNumber);
+};
+
+/**
+ * The records from where the first key holds a value on, or would hold it: of texts that value is how they begin. All of
+ * them where a list is sorted by numbers alone and none is given.
+ */
+export const fromValue = ({ sortKeys: [first], numbersDown }: CompiledList, value: string): SqlFragment => {
+  if (!first) {
+    const number = parameter(value, 'integer');
+    return numbersDown ? sql`${column('seq')} <= ${number}` : sql`${column('seq')} >= ${number}`;
+  }
+  const { value: key, type, descending } = first;
+  // Nothing sorts behind U+FFFF (Unicode TR 35, Collation, 2.3): from Z to A texts that begin so come first.
+  const held = parameter(type === 'text' && descending ? `${value}\uffff` : value, type);
+  return descending ? sql`(${key} <= ${held} or ${key} is null)` : sql`(${key} >= ${held} or ${key} is null)`;
 };

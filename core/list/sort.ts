@@ -21,6 +21,7 @@ export interface Ordered {
 
 /** What a list's records are put in order by. */
 export interface SortKey extends Ordered {
+  readonly path: string;
   readonly descending: boolean;
 }
 
@@ -151,6 +152,10 @@ export const pathValue = (register: Register, path: string, around: SortAround):
   return { ...found, value: toSql(checked.value, targetOf(around)) };
 };
 
+/** What a path over a register's records is called; also where rules cannot name what is there, as files. */
+export const labelAt = (register: Register, path: string, catalogue: Catalogue): string =>
+  register.fields.find(({ key }) => key === path)?.label ?? leadsTo(register, path, catalogue)?.label ?? path;
+
 /** The field a path leads to, across links; null where it leads to none, as to what a sign-off says. */
 export const fieldAt = (register: Register, path: readonly string[], catalogue: Catalogue): Field | null => {
   const [first, ...rest] = path;
@@ -192,7 +197,7 @@ export const sortKeysOf = (
     if (path === 'number') return ok({ sortKeys, numbersDown: descending });
     const known = register.fields.some((each) => each.key === path);
     const found = sortBy(register, path, around);
-    if (found) sortKeys.push({ ...found, descending });
+    if (found) sortKeys.push({ ...found, path, descending });
     else if (!known) return { ok: false, problems: [unsorted(register, path)] };
   }
   return sortKeys.length <= MOST_KEYS

@@ -267,6 +267,12 @@ describe('who sees what', () => {
         }),
       ),
     ],
+    places: () => [
+      ...byRegister(),
+      ...planted.flatMap(({ register, id }) =>
+        register.fields.map(({ key }) => ({ params: { key: register.key, id }, query: { sort: key } })),
+      ),
+    ],
     lists: () => [{}],
     keepList: () =>
       planted.flatMap(({ register }) =>

@@ -56,6 +56,23 @@ describe('a list of 120 boats', () => {
     return rows;
   };
 
+  interface Page {
+    readonly records: Row[];
+    readonly next: string | null;
+    readonly previous: string | null;
+  }
+  const page = async (query: string): Promise<Page> => (await runa.get(`/api/registers/boats/records?${query}`)).body;
+  /** The same gone through from its end: the pages that stand before one, up to the first. */
+  const pagesBefore = async (query: string, limit: number, previous: string | null): Promise<Row[]> => {
+    const rows: Row[] = [];
+    for (let before = previous; before !== null; ) {
+      const told = await page(`${query}&limit=${limit}&before=${before}`);
+      rows.unshift(...told.records);
+      before = told.previous;
+    }
+    return rows;
+  };
+
   const hulls = ['sail', 'motor', 'rowing', 'work_boat'];
   const compareBy: Readonly<Record<string, (row: Row) => number | null>> = {
     length_overall: (row) => (row.values.length_overall === null ? null : Number(row.values.length_overall)),
@@ -160,10 +177,54 @@ describe('a list of 120 boats', () => {
           }
           return (numbersDown ? -1 : 1) * a.number.localeCompare(b.number);
         });
-        expect(rows.map(({ number }) => number)).toEqual(expected.map(({ number }) => number));
+        const numbers = expected.map(({ number }) => number);
+        expect(rows.map(({ number }) => number)).toEqual(numbers);
+        // From any place of it back to its beginning, each record once.
+        const { next } = await page(`sort=${sort.join(',')}&limit=${limit}`);
+        const second = next === null ? null : await page(`sort=${sort.join(',')}&limit=${limit}&after=${next}`);
+        const back = await pagesBefore(`sort=${sort.join(',')}`, 7, second?.next ?? next);
+        const passed = second?.next ? second.records.length + limit : next === null ? 0 : limit;
+        expect(back.map(({ number }) => number)).toEqual(
+          next === null ? [] : numbers.slice(0, Math.max(0, passed - 1)),
+        );
       }),
       { numRuns: 40 },
     );
+  });
+
+  test.each([
+    ['sort=name&from=g', 'Gannet'],
+    ['sort=name&from=Gz', 'tern'],
+    ['sort=-name&from=g', 'Gannet'],
+    ['sort=-name&from=b', 'Blue'],
+    ['sort=owner&from=é', null],
+  ])('begun at a value, %s, the first is the one that stands there', async (query, begins) => {
+    const { records, previous } = await page(`${query}&limit=1`);
+    if (begins === null) expect(records[0]?.links.owner?.title).toBe('Émile Pell');
+    else expect(foldText(records[0]?.title ?? '')).toMatch(new RegExp(`^${foldText(begins)}`));
+    expect(previous).not.toBeNull();
+  });
+
+  test('begun at a day, a number and a record’s number', async () => {
+    const first = async (query: string) => (await page(`${query}&limit=1`)).records[0];
+    expect((await first('sort=insured_until&from=2026-06-20'))?.values.insured_until).toBe('2026-08-15');
+    expect((await first('sort=-insured_until&from=2026-06-20'))?.values.insured_until).toBe('2026-06-15');
+    expect(Number((await first('sort=length_overall&from=10'))?.values.length_overall)).toBeGreaterThanOrEqual(10);
+    expect((await first('sort=number&from=57'))?.number).toBe('BOA-0057');
+    const wrong = await runa.get('/api/registers/boats/records?sort=insured_until&from=soon');
+    expect([wrong.status, wrong.body.errors[0].code]).toEqual([422, 'bad_from']);
+  });
+
+  test('its places lead to where they say, from its first record to its last', async () => {
+    const { by, places, exact } = (await runa.get('/api/registers/boats/places?sort=-insured_until,name')).body;
+    expect([by, exact, places.at(0).share, places.at(-1).share]).toEqual(['Insured until', true, 0, 1]);
+    expect([places.at(0).says, places.at(-1).says]).toEqual(['15 Dec 2026', 'nothing']);
+    for (const { after, share } of places) {
+      const before = await pagesBefore('sort=-insured_until,name', 500, after);
+      expect(before.length).toBe(Math.round(share * 119));
+    }
+    const none = (await runa.get('/api/registers/boats/places?filter=name = "no such"')).body;
+    expect(none).toEqual({ by: 'Number', places: [], exact: true });
   });
 
   test('too many keys, and an address of other keys, are refused in words', async () => {
@@ -203,5 +264,21 @@ describe('a list of 120 boats', () => {
     const second = (await runa.get(`/api/registers/boats/records?sort=-number&limit=60&after=${first.next}`)).body;
     const numbers = [...first.records, ...second.records].map((row: Row) => row.number);
     expect(numbers).toEqual(all.map((row) => row.number).toReversed());
+  });
+
+  test('gone through while others write, each record that stood there all the time comes once', async () => {
+    const seen: string[] = [];
+    let after: string | null = '';
+    for (let i = 0; after !== null; i++) {
+      const told: Page = await page(`sort=-name&limit=9&after=${after}`);
+      seen.push(...told.records.map(({ number }) => number));
+      after = told.next;
+      const name = ['Aa new', 'Tz new', 'Gannet 0'][i % 3];
+      await runa.post('/api/registers/boats/import', {
+        records: [{ id: uuidV7(Date.now(), randomBytes(10)), values: { name, owner: all[0]?.values.owner } }],
+      });
+    }
+    expect(new Set(seen).size).toBe(seen.length);
+    expect(all.filter(({ number }) => !seen.includes(number))).toEqual([]);
   });
 });

@@ -13,6 +13,7 @@ import {
   readGroups,
   readHistory,
   readPage,
+  readPlaces,
   readTitles,
 } from '../../records/reader/index.ts';
 import { asSystem, type Look, type Work, wholeRegister } from '../../records/work.ts';
@@ -79,6 +80,7 @@ const IMPORTED = { action: 'imported', form: null } as const;
 export const recordHandlers: Handlers<
   | 'records'
   | 'groups'
+  | 'places'
   | 'addRecord'
   | 'importRecords'
   | 'record'
@@ -96,6 +98,10 @@ export const recordHandlers: Handlers<
   groups: async (context, { params, query }) => {
     const look = lookOf(context);
     return readGroups(look, seenRegister(look, params.key), query);
+  },
+  places: async (context, { params, query }) => {
+    const look = lookOf(context);
+    return readPlaces(look, seenRegister(look, params.key), query);
   },
   addRecord: (context, { params, body }) =>
     writingFor(context, async (work) => {

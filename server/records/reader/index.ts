@@ -11,6 +11,7 @@ export { countOffered, findByNames, findHolding, findHoldingFolded, type NamedRe
 export { type OwnValues, readOwnValues } from './own-values.ts';
 export { type PageQuery, readPage, refuseTooSlow } from './page.ts';
 export { readEveryPath, readPaths } from './paths.ts';
+export { readPlaces } from './places.ts';
 export {
   findAnyRecord,
   findNumbered,

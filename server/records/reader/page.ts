@@ -2,14 +2,16 @@ import { z } from 'zod';
 import type { ListPage } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import {
-  afterCursor,
+  besideCursor,
   type CompiledList,
   type Cursor,
   compileGroups,
   compileList,
+  fromValue,
   inGroup,
   orderBy,
   readGroupings,
+  type Towards,
 } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
@@ -29,11 +31,15 @@ export interface PageQuery {
   readonly filter: string;
   readonly find: string;
   readonly sort: string;
+  /** Where it begins: after the record an address names, before one, or where the first sort key holds a value. */
   readonly after: string;
+  readonly before?: string;
+  readonly from?: string;
   readonly limit: number;
   readonly columns: string;
   readonly archived: 'yes' | 'no';
-  readonly count: 'yes' | 'no';
+  /** `yes` counts to 10,000. */
+  readonly count: 'yes' | 'no' | 'exact';
   /** The list is put together so, and one of its groups is wanted: its keys, as JSON. */
   readonly by?: string;
   readonly group?: string;
@@ -47,6 +53,9 @@ const cursorSchema = z.tuple([z.array(z.string().nullable()), z.int32()]);
 const badCursor = (): Refusal =>
   invalid([problem('bad_cursor', ['after'], 'This page address is not one this server gave out.')]);
 
+const badFrom = (): Refusal =>
+  invalid([problem('bad_from', ['from'], 'What the list is sorted by first holds no values like this one.')]);
+
 const badGroup = (): Refusal => invalid([problem('bad_group', ['group'], 'This is no group of the list.')]);
 
 /** Only the database can tell whether the values of a page's, or a group's, address are ones of their columns. */
@@ -56,7 +65,8 @@ const asAddressed = async <T>(query: PageQuery, ask: () => Promise<T>): Promise<
   } catch (error) {
     if (findDatabaseFailure(error) !== 'bad_value') throw error;
     if (query.group) throw badGroup();
-    throw query.after === '' ? error : badCursor();
+    if (query.from) throw badFrom();
+    throw query.after === '' && !query.before ? error : badCursor();
   }
 };
 
@@ -70,7 +80,7 @@ const readCursor = (text: string, list: CompiledList): Cursor => {
   throw badCursor();
 };
 
-const writeCursor = (list: CompiledList, row: DriverRow): string => {
+export const writeCursor = (list: CompiledList, row: DriverRow): string => {
   const values = list.sortKeys.map((_, at) => {
     const value = row[sortName(at)];
     return value === null || value === undefined ? null : String(value);
@@ -78,12 +88,20 @@ const writeCursor = (list: CompiledList, row: DriverRow): string => {
   return Buffer.from(JSON.stringify([values, Number(row.seq)])).toString('base64url');
 };
 
-const countOf = async ({ db, sight }: Reading, list: CompiledList): Promise<number> => {
-  const [row] = await execute(
-    db,
-    sql`select count(*) as n from ${relation(sight, list.register.key)} t where ${list.where}`,
-  );
-  return Number(row?.n ?? 0);
+/** So far counts are exact unless more is asked for. */
+const MOST_COUNTED = 10_000;
+
+/** How many records a list holds: to 10,000, and whether there are more; all of them where that is asked for. */
+const countOf = async (
+  { db, sight }: Reading,
+  list: CompiledList,
+  exact: boolean,
+): Promise<{ readonly count: number; readonly more: boolean }> => {
+  const found = sql`select 1 from ${relation(sight, list.register.key)} t where ${list.where}`;
+  const counted = exact ? found : sql`${found} limit ${parameter(MOST_COUNTED + 1, 'integer')}`;
+  const [row] = await execute(db, sql`select count(*) as n from (${counted}) f`);
+  const n = Number(row?.n ?? 0);
+  return exact || n <= MOST_COUNTED ? { count: n, more: false } : { count: MOST_COUNTED, more: true };
 };
 
 /**
@@ -143,10 +161,35 @@ const sortName = (at: number): string => `-sort${at}`;
  * The records of one page, in their places: they are found before anything is joined to them, as thousands may be sorted
  * for the fifty that are shown.
  */
-const pageOf = ({ sight }: Reading, list: CompiledList, where: SqlFragment, most: number): SqlFragment => {
-  const sorts = list.sortKeys.map(({ value }, at) => sql`, ${as(sql`(${value})::text`, sortName(at))}`);
-  const found = sql`select t.*${join(sorts, '')} from ${relation(sight, list.register.key)} t where ${where} order by ${orderBy(list)} limit ${parameter(most, 'integer')}`;
+const pageOf = ({ sight }: Reading, list: CompiledList, { where, towards }: Beginning, most: number): SqlFragment => {
+  const found = sql`select t.*${sortsOf(list)} from ${relation(sight, list.register.key)} t where ${where} order by ${orderBy(list, towards)} limit ${parameter(most, 'integer')}`;
   return sql`(select f.*, row_number() over () as ${identifier('-place')} from (${found}) f)`;
+};
+
+/** The sort keys of a record as columns, for the address of its place. */
+export const sortsOf = (list: CompiledList): SqlFragment =>
+  join(
+    list.sortKeys.map(({ value }, at) => sql`, ${as(sql`(${value})::text`, sortName(at))}`),
+    '',
+  );
+
+/** Where a page begins, and which way it goes from there. */
+interface Beginning {
+  readonly where: SqlFragment;
+  readonly towards: Towards;
+  /** Whether there may be records on the side it comes from. */
+  readonly isInside: boolean;
+}
+
+const beginningOf = (list: CompiledList, { after, before = '', from = '' }: PageQuery): Beginning => {
+  const beyond = (condition: SqlFragment): SqlFragment => sql`${list.where} and ${condition}`;
+  if (before !== '')
+    return { where: beyond(besideCursor(list, readCursor(before, list), 'before')), towards: 'before', isInside: true };
+  if (after !== '')
+    return { where: beyond(besideCursor(list, readCursor(after, list))), towards: 'after', isInside: true };
+  return from === ''
+    ? { where: list.where, towards: 'after', isInside: false }
+    : { where: beyond(fromValue(list, from)), towards: 'after', isInside: true };
 };
 
 /** A page of a list with its count. */
@@ -156,20 +199,27 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   await refuseTooSlow(reading, list);
   const prepared = preparedFor(register, sight, query.columns);
   const sorted = list.sortKeys.map((_, at) => as(identifier('t', sortName(at)), sortName(at)));
-  const where =
-    query.after === '' ? list.where : sql`${list.where} and ${afterCursor(list, readCursor(query.after, list))}`;
-  const page = sql`${prepared.selectOf(pageOf(reading, list, where, query.limit + 1), sight, clock, sorted)} order by ${PLACE}`;
+  const beginning = beginningOf(list, query);
+  const page = sql`${prepared.selectOf(pageOf(reading, list, beginning, query.limit + 1), sight, clock, sorted)} order by ${PLACE}`;
   const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no' && !query.group;
-  const [rows, count] = await asAddressed(query, () =>
-    Promise.all([execute(db, page), query.count === 'yes' ? countOf(reading, list) : null]),
+  const [found, counted] = await asAddressed(query, () =>
+    Promise.all([execute(db, page), query.count === 'no' ? null : countOf(reading, list, query.count === 'exact')]),
   );
-  const total = count === null || plain ? count : ((await countRecords(reading, [register]))[register.key] ?? 0);
-  const last = rows.length > query.limit ? rows[query.limit - 1] : undefined;
-  const answers = rows.slice(0, query.limit).map(prepared.toAnswer);
+  const total =
+    counted === null || (plain && !counted.more)
+      ? (counted?.count ?? null)
+      : ((await countRecords(reading, [register]))[register.key] ?? 0);
+  const isMore = found.length > query.limit;
+  const inOrder = found.slice(0, query.limit);
+  const isBack = beginning.towards === 'before';
+  const rows = isBack ? inOrder.toReversed() : inOrder;
+  const placeOf = (row: DriverRow | undefined): string | null => (row ? writeCursor(list, row) : null);
   return {
-    records: await completed(reading, register, prepared.fields, answers),
-    next: last ? writeCursor(list, last) : null,
-    count,
+    records: await completed(reading, register, prepared.fields, rows.map(prepared.toAnswer)),
+    next: isBack || isMore ? placeOf(rows.at(-1)) : null,
+    previous: (isBack ? isMore : beginning.isInside) ? placeOf(rows[0]) : null,
+    count: counted?.count ?? null,
+    more: counted?.more ?? false,
     total,
   };
 };
