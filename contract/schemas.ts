@@ -290,7 +290,7 @@ export const listQuerySchema = z.object({
   find: z.string().max(200).default(''),
   /** Fields, paths across links or `number`, by commas, each with `-` before it for descending; empty: by number. */
   sort: z.string().max(600).default(''),
-  /** Where a page begins: after a record, or before one, as an answer's `next` and `previous` name them. */
+  /** Where a page begins: after a record, or before one, as an answer's `next` and `previous` name them; before `end` stand the last. */
   after: z.string().max(2000).default(''),
   before: z.string().max(2000).default(''),
   /** Or where what is sorted by first holds this value, of texts where they begin so. */
@@ -337,6 +337,8 @@ export const listPageSchema = z.object({
   /** Where the next page begins, and where the one before ends; null: there is none. */
   next: z.string().nullable(),
   previous: z.string().nullable(),
+  /** How many records stand before the first, where a page was begun at a value. */
+  at: z.int().nullable(),
   count: z.int().nullable(),
   /** There are more records than were counted. */
   more: z.boolean(),

@@ -248,6 +248,12 @@ export class Browser {
     await this.driver.wait(holds, WAIT_MS, `never: ${what}`);
   }
 
+  /** Whether what an XPath finds has the focus. */
+  async isFocused(xpath: string): Promise<boolean> {
+    const [element] = await this.driver.findElements(By.xpath(xpath));
+    return (await this.driver.executeScript('return document.activeElement === arguments[0]', element)) === true;
+  }
+
   async path(): Promise<string> {
     return new URL(await this.driver.getCurrentUrl()).pathname;
   }

@@ -48,7 +48,7 @@ export {
   type Towards,
 } from './query.ts';
 export { sayKey, sayTotal } from './say-group.ts';
-export { sayPlace } from './say-place.ts';
+export { readPlace, sayPlace } from './say-place.ts';
 export { labelAt, leadsTo } from './sort.ts';
 export { findText, isUnmarked, recordText, wordsBesides, wordsOfFields } from './words.ts';
 export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

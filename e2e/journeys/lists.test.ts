@@ -1,11 +1,11 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
-import { Browser } from '../browser.ts';
+import { Browser, Key } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { ListScreen } from '../pages/list.ts';
 import { signInAs } from '../pages/sign-in.ts';
 
 /** Finding again, day after day: lists that are made, kept, shared, and opened by others. */
-describe('lists that are kept', () => {
+describe('lists', () => {
   let iolite: Iolite;
   let runa: Browser;
   let ines: Browser;
@@ -79,5 +79,46 @@ describe('lists that are kept', () => {
     await lists.menu('Bring back “Kinds of gifts”');
     await lists.isOpen('Kinds of gifts');
     await hers.isOpen('Kinds of gifts');
+  });
+
+  test('a long list is gone through to its end and begun anywhere, by the keyboard alone', async () => {
+    await lists.open('invoices', '?list=&sort=client');
+    await lists.rowsRead('Rows 1 to');
+    await lists.goFrom('Client', 'm');
+    await lists.firstReads(/^INV-\d+.*?M\p{L}+ /u);
+    await runa.click(lists.cell(12, 1));
+    await runa.keys(Key.chord(Key.CONTROL, Key.END));
+    await lists.rowsRead('to 1,304 of 1,304');
+    await lists.hasFocus('(//table[@aria-label = "Invoices"]/tbody/tr[@data-record])[last()]/td[2]');
+    await runa.keys(Key.PAGE_UP, Key.ARROW_RIGHT, Key.chord(Key.CONTROL, Key.HOME));
+    await lists.rowsRead('Rows 1 to');
+    await lists.hasFocus('(//table[@aria-label = "Invoices"]/tbody/tr[@data-record])[1]/td[1]');
+    await runa.keys(Key.ARROW_DOWN, Key.ENTER);
+    await runa.see('//aside[@aria-label = "Record"]//dl');
+    expect(await runa.axe()).toEqual([]);
+    // The bar beside it leads to about where it says.
+    await runa.typeInto('//*[@role = "slider"]', Key.END);
+    await lists.rowsRead('About rows');
+    await runa.typeInto('//*[@role = "slider"]', Key.HOME);
+    await lists.rowsRead('Rows 1 to');
+    await lists.goFrom('Client', '');
+    await lists.open('invoices', '?list=&sort=-due_on');
+    await lists.goFrom('Due', 'soon');
+    await runa.see('//*[@role = "alert"][contains(., "soon")]');
+  });
+
+  test('what somebody else stores comes in where it belongs, is marked, and moves nothing one reads', async () => {
+    await lists.open('clients', '?list=&sort=name');
+    await lists.goFrom('Name', 'm');
+    await lists.firstReads(/^CLI-\d+M/);
+    const first = await lists.firstSeen();
+    await iolite.call('runa.oakes@example.org', 'POST', '/api/registers/clients/import', {
+      records: [
+        { id: '018f2f2e-0000-7000-8000-00000000aa01', values: { name: 'Aaron Ash', kind: 'private' } },
+        { id: '018f2f2e-0000-7000-8000-00000000aa02', values: { name: 'Mz of the Quay', kind: 'private' } },
+      ],
+    });
+    await runa.see('//tr[contains(@class, "arrived")][contains(., "Mz of the Quay")]');
+    expect(await lists.firstSeen()).toBe(first);
   });
 });

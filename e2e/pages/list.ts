@@ -59,4 +59,40 @@ export class ListScreen {
     await this.#browser.click('//*[@role = "dialog"]//button[normalize-space(.) = "Keep"]');
     await this.isOpen(name);
   }
+
+  /** Goes to where what the list is sorted by first holds something. */
+  async goFrom(label: string, value: string): Promise<void> {
+    await this.#browser.write(`${label} from`, value);
+    await this.#browser.press('Go');
+  }
+
+  /** What is said under the list of which rows are seen. */
+  async rowsRead(words: string): Promise<void> {
+    await this.#browser.see(`//span[contains(normalize-space(.), ${literal(words)})]`);
+  }
+
+  /** The first line that is not under the head, in words. */
+  async firstSeen(): Promise<string> {
+    const read = `
+      const under = document.querySelector('[data-scroller] thead').getBoundingClientRect().bottom - 1;
+      const seen = [...document.querySelectorAll('tr[data-record]')].find((row) => row.getBoundingClientRect().top >= under);
+      return seen ? seen.textContent : '';`;
+    return String(await this.#browser.driver.executeScript(read));
+  }
+
+  async firstReads(pattern: RegExp): Promise<void> {
+    await this.#browser.waitUntil(`the first line like ${pattern}`, async () => pattern.test(await this.firstSeen()));
+  }
+
+  row(at: number): string {
+    return `(//table/tbody/tr[@data-record])[${at}]`;
+  }
+
+  cell(row: number, column: number): string {
+    return `${this.row(row)}/td[${column + 1}]`;
+  }
+
+  async hasFocus(xpath: string): Promise<void> {
+    await this.#browser.waitUntil(`the focus at ${xpath}`, async () => this.#browser.isFocused(xpath));
+  }
 }

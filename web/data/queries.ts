@@ -122,15 +122,24 @@ export const queries = {
     }),
   /** The lists a person is offered. */
   lists: () => queryOptions({ queryKey: ['lists'], queryFn: () => call('lists') }),
-  /** How many records a list holds. */
+  /** How many records a list holds, to 10,000, and of how many. */
   listCount: (register: string, { filter, find, archived }: Pick<ListAddress, 'filter' | 'find' | 'archived'>) =>
     queryOptions({
       queryKey: ['records', register, 'count', filter, find, archived],
       queryFn: async () => {
         const query = { filter, find, archived, limit: '1' };
-        return (await call('records', { params: { key: register }, query })).count ?? 0;
+        const { count, more, total } = await call('records', { params: { key: register }, query });
+        return { count: count ?? 0, more, total: total ?? 0 };
       },
       placeholderData: keepPreviousData,
+    }),
+  /** Places of a list to begin at: they need not be right to the record, so they are not asked anew with each change. */
+  places: (register: string, { filter, find, sort, archived }: ListAddress) =>
+    queryOptions({
+      queryKey: ['places', register, filter, find, sort, archived],
+      queryFn: () => call('places', { params: { key: register }, query: { filter, find, sort, archived } }),
+      placeholderData: keepPreviousData,
+      staleTime: 120_000,
     }),
   record: (register: string, id: string) =>
     queryOptions({

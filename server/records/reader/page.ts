@@ -181,8 +181,12 @@ interface Beginning {
   readonly isInside: boolean;
 }
 
+/** How the end of a list is named where a page before it is wanted. */
+const END = 'end';
+
 const beginningOf = (list: CompiledList, { after, before = '', from = '' }: PageQuery): Beginning => {
   const beyond = (condition: SqlFragment): SqlFragment => sql`${list.where} and ${condition}`;
+  if (before === END) return { where: list.where, towards: 'before', isInside: false };
   if (before !== '')
     return { where: beyond(besideCursor(list, readCursor(before, list), 'before')), towards: 'before', isInside: true };
   if (after !== '')
@@ -190,6 +194,15 @@ const beginningOf = (list: CompiledList, { after, before = '', from = '' }: Page
   return from === ''
     ? { where: list.where, towards: 'after', isInside: false }
     : { where: beyond(fromValue(list, from)), towards: 'after', isInside: true };
+};
+
+/** How many records of a list stand before those where its first sort key holds a value. */
+const countBefore = async ({ db, sight }: Reading, list: CompiledList, value: string): Promise<number> => {
+  const [row] = await execute(
+    db,
+    sql`select count(*) as n from ${relation(sight, list.register.key)} t where ${list.where} and not ${fromValue(list, value)}`,
+  );
+  return Number(row?.n ?? 0);
 };
 
 /** A page of a list with its count. */
@@ -202,8 +215,12 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const beginning = beginningOf(list, query);
   const page = sql`${prepared.selectOf(pageOf(reading, list, beginning, query.limit + 1), sight, clock, sorted)} order by ${PLACE}`;
   const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no' && !query.group;
-  const [found, counted] = await asAddressed(query, () =>
-    Promise.all([execute(db, page), query.count === 'no' ? null : countOf(reading, list, query.count === 'exact')]),
+  const [found, at, counted] = await asAddressed(query, () =>
+    Promise.all([
+      execute(db, page),
+      query.from ? countBefore(reading, list, query.from) : null,
+      query.count === 'no' ? null : countOf(reading, list, query.count === 'exact'),
+    ]),
   );
   const total =
     counted === null || (plain && !counted.more)
@@ -216,8 +233,9 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const placeOf = (row: DriverRow | undefined): string | null => (row ? writeCursor(list, row) : null);
   return {
     records: await completed(reading, register, prepared.fields, rows.map(prepared.toAnswer)),
-    next: isBack || isMore ? placeOf(rows.at(-1)) : null,
+    next: (isBack ? beginning.isInside : isMore) ? placeOf(rows.at(-1)) : null,
     previous: (isBack ? isMore : beginning.isInside) ? placeOf(rows[0]) : null,
+    at,
     count: counted?.count ?? null,
     more: counted?.more ?? false,
     total,

@@ -16,7 +16,7 @@ export const KeepBar = ({ register, viewing }: { register: Register; viewing: Vi
     onSuccess: (now) => viewing.look(now.list.view),
   });
   return (
-    <span className="flex flex-wrap items-center gap-2">
+    <span className="flex shrink-0 flex-wrap items-center gap-2 max-sm:shrink">
       {viewing.isChanged && (
         <>
           {kept?.may_change && (

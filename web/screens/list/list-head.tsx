@@ -1,5 +1,20 @@
 import type { Field } from '#core/register/index.ts';
 import { isNumeric } from '#core/values/index.ts';
+import { NUMBER_WIDTH, STAGE_WIDTH, widthOf } from './column-widths.ts';
+
+/** How wide the columns are: every line of a list is laid out alike, whatever it holds. */
+export const ColumnWidths = ({ columns, staged }: Pick<Props, 'columns' | 'staged'>) => {
+  const widths = [NUMBER_WIDTH, ...columns.map(widthOf), ...(staged ? [STAGE_WIDTH] : [])];
+  const total = widths.reduce((sum, width) => sum + width, 0);
+  return (
+    <colgroup style={{ minWidth: total }}>
+      {widths.map((width, at) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a width is that of its place
+        <col key={at} style={{ width }} />
+      ))}
+    </colgroup>
+  );
+};
 
 const ARROWS = { ascending: ' ↑', descending: ' ↓', none: '' } as const;
 

@@ -52,7 +52,8 @@ const Count = ({ of: { list } }: { of: KeptListAnswer }) => {
   return (
     <span className="text-[12.5px] font-normal text-ink-2">
       <span className="sr-only">, records: </span>
-      {data.toLocaleString(workspace.locale)}
+      {data.more && 'over '}
+      {data.count.toLocaleString(workspace.locale)}
     </span>
   );
 };

@@ -1,10 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { ListPage } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
-import { findWords } from '#core/list/index.ts';
+import { findWords, VIEW_PARTS } from '#core/list/index.ts';
 import { type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { linkToOne } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
@@ -12,16 +11,15 @@ import { useWorkspace } from '../../data/workspace.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
+import { EndlessRows } from './endless-rows.tsx';
 import { RunningImports } from './import-progress.tsx';
 import { KeepBar } from './keep-bar.tsx';
 import { ListMenu } from './list-menu.tsx';
 import { ColumnsPart, GroupPart, SortPart, TotalsPart } from './list-parts.tsx';
 import { ListTabs } from './list-tabs.tsx';
 import { RecordPanel } from './record-panel.tsx';
-import { RecordTable } from './record-table.tsx';
+import { GroupedTable } from './record-table.tsx';
 import { addressOfAll, useView } from './use-view.ts';
-
-const STEP = 50;
 
 /** The records of a register: found by words, filtered by a sentence, sorted; the address says it all. */
 export const ListScreen = () => {
@@ -38,24 +36,40 @@ const ListOf = ({ register }: { register: Register }) => {
   const [search, setSearch] = useSearchParams();
   const viewing = useView(register, catalogue);
   const { view, look } = viewing;
-  const limit = Math.min(500, Number(search.get('rows')) || STEP);
   const chosen = search.get('record');
+  const [there, setThere] = useState<ReadonlySet<string>>(new Set());
   const isThere = viewing.isKnown && !viewing.isMissing;
-  const { data, error } = useQuery({ ...queries.list(key, view, limit), enabled: isThere });
+  const { data: count, error } = useQuery({ ...queries.listCount(key, view), enabled: isThere });
   const isPut = view.by !== '' || view.totals !== '';
   const { data: groups, error: wrong } = useQuery({ ...queries.groups(key, view), enabled: isThere && isPut });
-  const put = (name: 'record' | 'rows', value: string | null) =>
-    setSearch(
-      (before) => {
-        if (value === null) before.delete(name);
-        else before.set(name, value);
-        return before;
-      },
-      { replace: true },
-    );
-  const shown = view.columns
-    .split(',')
-    .flatMap((column) => register.fields.find((field) => field.key === column) ?? []);
+  const choose = useCallback(
+    (record: string | null) =>
+      setSearch(
+        (before) => {
+          if (record === null) before.delete('record');
+          else before.set('record', record);
+          return before;
+        },
+        { replace: true },
+      ),
+    [setSearch],
+  );
+  // Beside an open record there is room for less: its links are told there.
+  const isBeside = chosen !== null;
+  const lines = useMemo(
+    () => ({
+      columns: view.columns
+        .split(',')
+        .flatMap((column) => register.fields.find((field) => field.key === column) ?? [])
+        .filter((field, at) => at === 0 || !(isBeside && linkToOne(field.type))),
+      catalogue,
+      staged: workspace.signed.includes(key),
+      words: findWords(view.find),
+      chosen,
+      onChoose: choose,
+    }),
+    [view.columns, view.find, register, catalogue, workspace.signed, key, chosen, isBeside, choose],
+  );
   const context: SayContext = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
   const form = workspace.forms.find((each) => each.may_fill && each.form.register === key);
   return (
@@ -100,11 +114,11 @@ const ListOf = ({ register }: { register: Register }) => {
         </p>
         <KeepBar register={register} viewing={viewing} />
         <p role="status" className="whitespace-nowrap text-ink-2">
-          {data && sayCount(data, workspace.locale)}
+          {count && sayCount(count, workspace.locale)}
         </p>
       </div>
       <div className="flex min-h-0 grow max-sm:flex-col">
-        <div className="min-w-0 grow overflow-auto">
+        <div className={`flex min-h-0 min-w-0 grow flex-col ${view.by === '' ? '' : 'overflow-auto'}`}>
           {viewing.isMissing && (
             <Empty title="There is no such list, or none you may see.">
               <Link className="part" to={addressOfAll(key)}>
@@ -113,34 +127,32 @@ const ListOf = ({ register }: { register: Register }) => {
             </Empty>
           )}
           <Problems error={error ?? wrong} />
-          {!data && !error && !viewing.isMissing && <Coming />}
-          {data && isThere && (
-            <RecordTable
+          {!count && !error && !viewing.isMissing && <Coming />}
+          {count && isThere && count.count === 0 && <NoRecords register={register} total={count.total} />}
+          {count && isThere && count.count > 0 && view.by === '' && (
+            <EndlessRows
+              // Another list is read from its beginning.
+              key={VIEW_PARTS.map((part) => (part === 'columns' || part === 'totals' ? '' : view[part])).join('\n')}
               register={register}
               address={view}
-              page={data}
-              groups={isPut ? (groups ?? null) : null}
-              lines={{
-                // Beside an open record there is room for less: its links are told there.
-                columns: shown.filter((field, i) => i === 0 || !(chosen !== null && linkToOne(field.type))),
-                catalogue,
-                staged: data.records.some((record) => record.stage !== null),
-                words: findWords(view.find),
-                chosen,
-                onChoose: (record) => put('record', record),
-              }}
+              count={count}
+              groups={view.totals === '' ? null : (groups ?? null)}
+              lines={lines}
+              onSort={(sort) => look({ sort })}
+              onShown={setThere}
+            />
+          )}
+          {count && isThere && count.count > 0 && view.by !== '' && groups && (
+            <GroupedTable
+              register={register}
+              address={view}
+              groups={groups}
+              lines={lines}
               onSort={(sort) => look({ sort })}
             />
           )}
           {groups?.more && isPut && (
             <p className="p-4 text-ink-2">There are more groups than are shown: put them together otherwise.</p>
-          )}
-          {data?.next && limit < 500 && view.by === '' && (
-            <p className="p-4">
-              <button type="button" className="btn" onClick={() => put('rows', String(limit + 100))}>
-                Show more
-              </button>
-            </p>
           )}
         </div>
         {chosen && (
@@ -148,8 +160,8 @@ const ListOf = ({ register }: { register: Register }) => {
             key={chosen}
             register={register.key}
             id={chosen}
-            shown={data?.records.some((record) => record.id === chosen) ?? true}
-            onClose={() => put('record', null)}
+            shown={view.by !== '' || there.size === 0 || there.has(chosen)}
+            onClose={() => choose(null)}
           />
         )}
       </div>
@@ -157,9 +169,20 @@ const ListOf = ({ register }: { register: Register }) => {
   );
 };
 
-const sayCount = ({ count, total }: ListPage, locale: string): string => {
-  const write = (n: number | null) => (n ?? 0).toLocaleString(locale);
-  return count === total ? write(count) : `${write(count)} of ${write(total)}`;
+const NoRecords = ({ register, total }: { register: Register; total: number }) =>
+  total === 0 ? (
+    <Empty title={`No ${register.plural.toLowerCase()} yet.`}>They come here as forms are filled in.</Empty>
+  ) : (
+    <Empty title="Nothing fits.">Take a condition away, or find other words.</Empty>
+  );
+
+const sayCount = (
+  { count, more, total }: { readonly count: number; readonly more: boolean; readonly total: number },
+  locale: string,
+): string => {
+  const write = (n: number) => n.toLocaleString(locale);
+  const held = `${more ? 'over ' : ''}${write(count)}`;
+  return count === total || (more && total === 0) ? held : `${held} of ${write(total)}`;
 };
 
 /** Finding waits for a pause in typing; the box itself never waits. */

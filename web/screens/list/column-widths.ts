@@ -1,0 +1,27 @@
+import type { Field } from '#core/register/index.ts';
+import { behaviourOf, type ValueType } from '#core/values/index.ts';
+
+const WIDTHS: { readonly [K in ValueType['kind']]: number } = {
+  text: 112,
+  number: 80,
+  boolean: 76,
+  date: 98,
+  time: 64,
+  moment: 136,
+  days: 84,
+  choice: 98,
+  choices: 130,
+  link: 122,
+  links: 130,
+  texts: 110,
+  rows: 72,
+  span: 180,
+};
+/** The first field says what a record is. */
+const FIRST = 152;
+
+/** How wide the columns of a list are, in pixels: all are stretched alike where there is room. */
+export const widthOf = (field: Field, at: number): number =>
+  at === 0 ? FIRST : WIDTHS[behaviourOf(field.type).value.kind];
+export const NUMBER_WIDTH = 82;
+export const STAGE_WIDTH = 150;

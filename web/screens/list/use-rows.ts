@@ -1,0 +1,102 @@
+import { type InfiniteData, keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import type { ListPage, RecordAnswer } from '#contract/index.ts';
+import { call } from '../../data/client.ts';
+import type { ListAddress } from '../../data/queries.ts';
+
+/** Where a list begins to be read: at its first record, after one, or where its first sort key holds a value. */
+export interface Start {
+  readonly after?: string;
+  readonly before?: string;
+  readonly from?: string;
+  /** How many records stand before it, about. */
+  readonly at: number;
+  /** Whether that is exactly so. */
+  readonly exact: boolean;
+}
+
+/** A list from its first record. */
+export const TOP: Start = { at: 0, exact: true };
+
+/** So many records are asked for at once. */
+export const STEP = 100;
+/** So many pages are kept: those farthest from what is read are let go, and asked again when one comes back. */
+const MOST_PAGES = 8;
+
+/** The part of a list that is read now. */
+export interface Rows {
+  readonly records: readonly RecordAnswer[];
+  /** How many records stand before the first of them, and whether that is exactly so. */
+  readonly at: number;
+  readonly exact: boolean;
+  readonly isEnd: boolean;
+  readonly error: unknown;
+  readonly isKnown: boolean;
+  /** What is there is of another list, or of another place, and is being replaced. */
+  readonly isOld: boolean;
+  /** Says which of the records are looked at, so that those around them come in time. */
+  readonly near: (first: number, last: number) => void;
+}
+
+const NONE: readonly RecordAnswer[] = [];
+const joined = new WeakMap<object, readonly RecordAnswer[]>();
+/** All records of some pages; the same list for as long as the pages are the same. */
+const recordsOf = (data: InfiniteData<ListPage, Start> | undefined): readonly RecordAnswer[] => {
+  if (!data) return NONE;
+  const known = joined.get(data) ?? data.pages.flatMap(({ records }) => records);
+  joined.set(data, known);
+  return known;
+};
+
+/** How many records stand before a page: as the server counted where it did, else as it was known. */
+const placed = ({ at }: ListPage, begun: Start): Pick<Start, 'at' | 'exact'> =>
+  at === null ? { at: begun.at, exact: begun.exact } : { at, exact: true };
+
+/** The records of a list page by page, both ways from where it was begun. */
+export const useRows = (register: string, address: ListAddress, start: Start, enabled: boolean): Rows => {
+  const { filter, find, sort, columns, archived } = address;
+  const query = useInfiniteQuery<ListPage, Error, InfiniteData<ListPage, Start>, readonly unknown[], Start>({
+    queryKey: ['records', register, 'rows', filter, find, sort, columns, archived, start],
+    queryFn: ({ pageParam: { after, before, from } }) => {
+      const asked = { filter, find, sort, columns, archived, limit: String(STEP), count: 'no' as const };
+      return call('records', { params: { key: register }, query: { ...asked, after, before, from } });
+    },
+    initialPageParam: start,
+    getNextPageParam: (page, _, begun): Start | undefined =>
+      page.next === null
+        ? undefined
+        : { ...placed(page, begun), after: page.next, at: placed(page, begun).at + page.records.length },
+    getPreviousPageParam: (page, _, begun): Start | undefined =>
+      page.previous === null
+        ? undefined
+        : { ...placed(page, begun), before: page.previous, at: Math.max(0, placed(page, begun).at - STEP) },
+    maxPages: MOST_PAGES,
+    placeholderData: keepPreviousData,
+    enabled,
+  });
+  const { data, fetchNextPage, fetchPreviousPage, hasNextPage, hasPreviousPage, isFetching } = query;
+  const records = recordsOf(data);
+  const [page, begun] = [data?.pages[0], data?.pageParams[0] ?? start];
+  const first = page ? placed(page, begun) : begun;
+  return {
+    records,
+    // At the very beginning nothing stands before it, whatever was guessed.
+    at: hasPreviousPage ? first.at : 0,
+    exact: first.exact || !hasPreviousPage,
+    isEnd: data !== undefined && !hasNextPage,
+    error: query.error,
+    isKnown: data !== undefined,
+    isOld: query.isPlaceholderData,
+    near: (from, to) => {
+      if (isFetching) return;
+      if (hasNextPage && to > records.length - STEP / 2) void fetchNextPage();
+      else if (hasPreviousPage && from < STEP / 2) void fetchPreviousPage();
+    },
+  };
+};
+
+/** Asks for what lies near whenever what is looked at, or what is there, has changed. */
+export const useNear = ({ near, records }: Rows, first: number, last: number): void => {
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked once for each stretch that is looked at
+  useEffect(() => near(first, last), [first, last, records]);
+};
