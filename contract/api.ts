@@ -515,6 +515,12 @@ export const api = {
     body: none,
     answer: l.placesSchema,
   }),
+  findEverywhere: endpoint(paths.findEverywhere, 'What holds some words, wherever this person may look', {
+    params: none,
+    query: z.object({ words: z.string().max(200).default('') }),
+    body: none,
+    answer: l.foundEverywhereSchema,
+  }),
   lists: endpoint(paths.lists, 'The lists a person is offered: their own, and those shared with them', {
     params: none,
     query: none,

@@ -12,7 +12,14 @@ export {
   type Sent,
 } from './entry-schemas.ts';
 export { type CsvMisfit, type CsvState, csvImportSchema, csvStateSchema, type JobAnswer } from './job-schemas.ts';
-export type { KeptListAnswer, keptListSchema, listsSchema, PlacesAnswer } from './list-schemas.ts';
+export type {
+  FoundEverywhere,
+  foundEverywhereSchema,
+  KeptListAnswer,
+  keptListSchema,
+  listsSchema,
+  PlacesAnswer,
+} from './list-schemas.ts';
 export { openApiDocument } from './openapi.ts';
 export { FILES_PATH, fillPath, LIVE_PATH, paths, problemType } from './paths.ts';
 export {

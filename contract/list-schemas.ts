@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { listSchema } from '#core/list/index.ts';
+import { keySchema } from '#core/values/index.ts';
+import { recordSchema } from './schemas.ts';
 
 /** A list as a person is offered it: its view without what they may not see. */
 export const keptListSchema = z.object({
@@ -23,6 +25,23 @@ export type KeptListAnswer = z.infer<typeof keptListSchema>;
 
 /** The lists a person is offered, in the order they were made. */
 export const listsSchema = z.object({ lists: z.array(keptListSchema) });
+
+/** What was found by words: records by register, forms and lists by what they are called. */
+export const foundEverywhereSchema = z.object({
+  registers: z.array(
+    z.object({
+      key: keySchema,
+      /** Those that fit best. */
+      records: z.array(recordSchema),
+      /** There are more than these. */
+      more: z.boolean(),
+    }),
+  ),
+  forms: z.array(z.object({ key: keySchema, label: z.string(), register: keySchema })),
+  lists: z.array(z.object({ list: listSchema, own: z.boolean() })),
+});
+/** What was found by words. */
+export type FoundEverywhere = z.infer<typeof foundEverywhereSchema>;
 
 /** Places of a list to begin at, from its first record to its last. */
 export const placesSchema = z.object({

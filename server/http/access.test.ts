@@ -273,6 +273,7 @@ describe('who sees what', () => {
         register.fields.map(({ key }) => ({ params: { key: register.key, id }, query: { sort: key } })),
       ),
     ],
+    findEverywhere: () => words().map((each) => ({ query: { words: each } })),
     lists: () => [{}],
     keepList: () =>
       planted.flatMap(({ register }) =>

@@ -9,6 +9,7 @@ import { FillInPlaceContext, RecordFactsContext } from '../ui/from-above.ts';
 import { TabMark } from '../ui/marks.tsx';
 import { Coming } from '../ui/message.tsx';
 import { BrokenBoundary } from './broken.tsx';
+import { FindBox } from './find-box.tsx';
 import { LooksAs } from './looks-as.tsx';
 
 const FillInPlace = lazy(() => import('../screens/fill-in/in-place.tsx'));
@@ -111,12 +112,13 @@ const Strip = () => {
   const signOut = useSignOut();
   return (
     <header
-      className={`${ASIDE} print:hidden flex min-h-12 items-center gap-x-4 border-b-2 max-sm:gap-x-2 border-iolite-deep bg-sheet px-4 py-1`}
+      className={`${ASIDE} print:hidden flex min-h-12 flex-wrap items-center gap-x-4 gap-y-1 border-b-2 sm:flex-nowrap max-sm:gap-x-2 border-iolite-deep bg-sheet px-4 py-1`}
     >
       <Link to="/" className="flex min-w-0 items-center gap-2 text-base font-bold">
         <img src="/mark.svg" alt="" width={20} height={18} />
         <span className="truncate">{workspace.name}</span>
       </Link>
+      <FindBox />
       <span className="grow" />
       <NavLink to="/in-tray" className="flex min-h-8 items-center gap-2 whitespace-nowrap font-semibold">
         In-tray

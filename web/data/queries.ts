@@ -122,6 +122,14 @@ export const queries = {
     }),
   /** The lists a person is offered. */
   lists: () => queryOptions({ queryKey: ['lists'], queryFn: () => call('lists') }),
+  /** What holds some words, everywhere. */
+  found: (words: string) =>
+    queryOptions({
+      queryKey: ['records', 'found', words],
+      queryFn: () => call('findEverywhere', { query: { words } }),
+      placeholderData: keepPreviousData,
+      staleTime: 5_000,
+    }),
   /** How many records a list holds, to 10,000, and of how many. */
   listCount: (register: string, { filter, find, archived }: Pick<ListAddress, 'filter' | 'find' | 'archived'>) =>
     queryOptions({

@@ -1,8 +1,10 @@
+import { findEverywhere } from '../../lists/find-everywhere.ts';
 import { dropList, keepList, listLists } from '../../lists/kept-lists.ts';
 import { type Handlers, lookOf } from '../context.ts';
 
 /** The lists that people keep, and share. */
-export const listHandlers: Handlers<'lists' | 'keepList' | 'dropList'> = {
+export const listHandlers: Handlers<'findEverywhere' | 'lists' | 'keepList' | 'dropList'> = {
+  findEverywhere: (context, { query }) => findEverywhere(lookOf(context), query.words),
   lists: (context) => listLists(lookOf(context)),
   keepList: (context, { params, body }) => keepList(context.db, lookOf(context), params.key, body),
   dropList: async (context, { params }) => {
