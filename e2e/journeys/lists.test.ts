@@ -98,13 +98,15 @@ describe('lists', () => {
     expect(await runa.axe()).toEqual([]);
     // The bar beside it leads to about where it says.
     await runa.typeInto('//*[@role = "slider"]', Key.END);
-    await lists.rowsRead('About rows');
+    await lists.rowsRead('to 1,304 of 1,304');
+    await runa.typeInto('//*[@role = "slider"]', Key.PAGE_UP);
+    await runa.see('//*[@role = "slider"][@aria-valuenow > 80 and @aria-valuenow < 100]');
     await runa.typeInto('//*[@role = "slider"]', Key.HOME);
     await lists.rowsRead('Rows 1 to');
     await lists.goFrom('Client', '');
     await lists.open('invoices', '?list=&sort=-due_on');
     await lists.goFrom('Due', 'soon');
-    await runa.see('//*[@role = "alert"][contains(., "soon")]');
+    await runa.see('//*[@role = "alert"][contains(., "day of the calendar")]');
   });
 
   test('what somebody else stores comes in where it belongs, is marked, and moves nothing one reads', async () => {
@@ -120,5 +122,20 @@ describe('lists', () => {
     });
     await runa.see('//tr[contains(@class, "arrived")][contains(., "Mz of the Quay")]');
     expect(await lists.firstSeen()).toBe(first);
+  });
+
+  test('found everywhere, by the keyboard alone: a record opens with Enter, and a list by its name', async () => {
+    await ines.visit(iolite.address);
+    await ines.see('//h2[contains(., "Owed to us")]');
+    await ines.keys(Key.chord(Key.ALT, 'w'));
+    await ines.keys('margetts');
+    await ines.see('//*[@role = "option"][contains(., "Orla Margetts")]');
+    expect(await ines.axe()).toEqual([]);
+    await ines.keys(Key.ENTER);
+    await ines.see('//main//h1[contains(., "Orla Margetts")]');
+    await ines.keys(Key.chord(Key.ALT, 'w'));
+    await ines.keys('owed');
+    await ines.click('//*[@role = "group"][@aria-label = "Lists"]//*[@role = "option"]');
+    await hers.isOpen('Owed to us');
   });
 });

@@ -74,7 +74,7 @@ export class ListScreen {
   /** The first line that is not under the head, in words. */
   async firstSeen(): Promise<string> {
     const read = `
-      const under = document.querySelector('[data-scroller] thead').getBoundingClientRect().bottom - 1;
+      const under = document.querySelector('[data-scroller] thead th').getBoundingClientRect().bottom - 1;
       const seen = [...document.querySelectorAll('tr[data-record]')].find((row) => row.getBoundingClientRect().top >= under);
       return seen ? seen.textContent : '';`;
     return String(await this.#browser.driver.executeScript(read));

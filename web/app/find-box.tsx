@@ -66,10 +66,7 @@ export const FindBox = () => {
         />
         <kbd className="key pointer-events-none absolute top-2 right-2.5 max-sm:hidden">Alt W</kbd>
         {typed.trim() !== '' && data && (
-          <ComboboxOptions
-            anchor={{ to: 'bottom start', gap: 4 }}
-            className="slip max-h-[70vh]! w-(--input-width) min-w-88"
-          >
+          <ComboboxOptions modal={false} className="slip absolute top-full left-0 mt-1 max-h-[70vh]! w-full min-w-88">
             <Finds found={data} words={asked} />
           </ComboboxOptions>
         )}
@@ -107,7 +104,7 @@ const Finds = ({ found, words }: { found: FoundEverywhere; words: string }) => {
                     );
                   })}
                 </span>
-                <span className="font-mono text-xs text-ink-2">
+                <span className="shrink-0 font-mono text-xs text-ink-2">
                   <Found text={record.number} words={folded} />
                 </span>
               </Option>

@@ -11,7 +11,7 @@ import { type Lines, RecordRow } from './record-row.tsx';
 import { WholeTotals } from './record-table.tsx';
 import { useArrivals } from './use-arrivals.ts';
 import { useGrid } from './use-grid.ts';
-import { STEP, type Start, TOP, useNear, useRows } from './use-rows.ts';
+import { endOf, type Rows, type Start, TOP, useNear, useRows } from './use-rows.ts';
 
 /** Every line is as high as every other, so that where one stands follows from which it is. In pixels. */
 const ROW = 34;
@@ -47,7 +47,7 @@ export const EndlessRows = ({ register, address, count, groups, lines, onSort, o
     page: () => Math.max(1, Math.floor(((scroller.current?.clientHeight ?? HEAD) - HEAD) / ROW) - 1),
     onOpen: lines.onChoose,
     has: { first: rows.at === 0 && !rows.isOld, last: rows.isEnd && !rows.isOld },
-    onEdge: (edge) => setStart(edge === 'first' ? TOP : lastOf(count)),
+    onEdge: (edge) => setStart(edge === 'first' ? TOP : endOf(count.count)),
     scroller,
   });
   const activeAt = grid.active === null ? undefined : index.get(grid.active.id);
@@ -71,7 +71,7 @@ export const EndlessRows = ({ register, address, count, groups, lines, onSort, o
   useEffect(() => {
     if (activeAt !== undefined && grid.active?.isMove) scrollToIndex(activeAt);
   }, [grid.active]);
-  useStayPut(scroller, records, rows.at === 0, start);
+  useStayPut(scroller, rows, start);
   const arrived = useArrivals(records, rows.at === 0);
   const items = virtual.getVirtualItems();
   const top = Math.max(0, Math.floor((virtual.scrollOffset ?? 0) / ROW));
@@ -154,13 +154,6 @@ export const EndlessRows = ({ register, address, count, groups, lines, onSort, o
   );
 };
 
-/** The end of a list is found from behind: before what would stand after its last record. */
-const lastOf = ({ count, more }: Props['count']): Start => ({
-  before: 'end',
-  at: Math.max(0, count - STEP),
-  exact: !more,
-});
-
 const Gap = ({ height }: { height: number }) => (
   // biome-ignore lint/a11y/noAriaHiddenOnFocusable: nothing in it takes the focus
   <tr aria-hidden="true" style={{ height }}>
@@ -171,10 +164,11 @@ const Gap = ({ height }: { height: number }) => (
 /** What one reads stays where it is while records come before it, or are let go. At the very top what is new is seen. */
 const useStayPut = (
   scroller: React.RefObject<HTMLDivElement | null>,
-  records: readonly { readonly id: string }[],
-  isTop: boolean,
+  { records, at: before, isOld }: Pick<Rows, 'records' | 'at' | 'isOld'>,
   start: Start,
 ): void => {
+  const isTop = before === 0;
+  const isEndWanted = useRef(false);
   const held = useRef<{ readonly id: string; readonly offset: number } | null>(null);
   const begun = useRef(start);
   useLayoutEffect(() => {
@@ -184,6 +178,12 @@ const useStayPut = (
       begun.current = start;
       held.current = null;
       element.scrollTop = 0;
+      isEndWanted.current = start.before !== undefined;
+    }
+    if (isEndWanted.current && !isOld) {
+      isEndWanted.current = false;
+      held.current = null;
+      element.scrollTop = element.scrollHeight;
     }
     const at = held.current === null ? -1 : records.findIndex(({ id }) => id === held.current?.id);
     if (at >= 0 && held.current) element.scrollTop = at * ROW + held.current.offset;
@@ -198,5 +198,5 @@ const useStayPut = (
     hold();
     element.addEventListener('scroll', hold, { passive: true });
     return () => element.removeEventListener('scroll', hold);
-  }, [scroller, records, isTop, start]);
+  }, [scroller, records, isTop, isOld, start]);
 };

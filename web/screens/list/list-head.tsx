@@ -42,7 +42,7 @@ export const ListHead = ({ columns, staged, sort, onSort }: Props) => {
     <th key={name} scope="col" className={numeric ? 'num' : ''} aria-sort={wayOf(name)}>
       <button
         type="button"
-        className="font-semibold"
+        className="max-w-full truncate align-middle font-semibold"
         title="Shift: sort by this too"
         onClick={(event) => onSort(nextSort(name, event.shiftKey))}
       >

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { type KeyboardEvent, type PointerEvent, useState } from 'react';
 import type { PlacesAnswer } from '#contract/index.ts';
 import { type GroupedAddress, queries } from '../../data/queries.ts';
-import type { Start } from './use-rows.ts';
+import { endOf, type Start, TOP } from './use-rows.ts';
 
 /** A list of fewer has all of it under one's hand. */
 const FEW = 300;
@@ -45,12 +45,10 @@ export const PlaceBar = ({ register, address, count, at, shown, onPlace }: Props
     );
   const go = (place: Place | undefined): void => {
     if (!place) return;
-    // The first of its places is the beginning of the list itself.
-    onPlace(
-      place.share === 0
-        ? { at: 0, exact: true }
-        : { after: place.after, at: Math.round(place.share * count), exact: false },
-    );
+    // The first and the last of its places are the list's own beginning and end.
+    if (place.share === 0) onPlace(TOP);
+    else if (place.share === 1) onPlace(endOf(count));
+    else onPlace({ after: place.after, at: Math.round(place.share * (count - 1)) + 1, exact: data.exact });
   };
   const here = nearest(share);
   const shareAt = ({ currentTarget, clientY }: PointerEvent<HTMLElement>): number => {
@@ -79,7 +77,7 @@ export const PlaceBar = ({ register, address, count, at, shown, onPlace }: Props
       aria-valuemax={100}
       aria-valuenow={Math.round(share * 100)}
       aria-valuetext={`${data.exact ? '' : 'about '}${here?.says ?? ''}`}
-      className="relative w-18 shrink-0 cursor-pointer touch-none select-none border-l border-rule bg-paper text-[11px] text-ink-2 max-sm:hidden print:hidden"
+      className="relative w-22 shrink-0 cursor-pointer touch-none select-none border-l border-rule bg-paper text-[11px] text-ink-2 max-sm:hidden print:hidden"
       onKeyDown={onKeyDown}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);

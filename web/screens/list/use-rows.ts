@@ -19,9 +19,19 @@ export interface Start {
 export const TOP: Start = { at: 0, exact: true };
 
 /** So many records are asked for at once. */
-export const STEP = 100;
+const STEP = 100;
+/** So far a list's records are counted. */
+const MOST_COUNTED = 9_999;
+
 /** So many pages are kept: those farthest from what is read are let go, and asked again when one comes back. */
 const MOST_PAGES = 8;
+
+/** A list from its end: before what would stand behind its last record. */
+export const endOf = (count: number): Start => ({
+  before: 'end',
+  at: Math.max(0, count - STEP),
+  exact: count <= MOST_COUNTED,
+});
 
 /** The part of a list that is read now. */
 export interface Rows {
