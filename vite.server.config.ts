@@ -6,7 +6,7 @@ import { defineConfig } from 'vite';
  * the compiler that a package would read settings with which nobody here writes.
  */
 export default defineConfig({
-  ssr: { noExternal: true, external: ['sharp', '@node-rs/argon2', 'typescript', 'pdfkit', 'fontkit'] },
+  ssr: { noExternal: true, external: ['sharp', '@node-rs/argon2', 'typescript', 'pdfkit', 'fontkit', 'exceljs'] },
   build: {
     ssr: true,
     outDir: 'dist/server',

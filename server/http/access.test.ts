@@ -445,6 +445,12 @@ describe('who sees what', () => {
     const [head = ''] = (await response.text()).split('\n');
     expect(head).toContain('Berth');
     expect(head).not.toContain('Owner');
+    const asked = 'format=json&columns=name,owner,berth';
+    const file = await who('Piet').get(`/api/registers/boats/export?${asked}`);
+    expect(Object.keys(file.body.records[0].values)).toEqual(['name', 'berth']);
+    const hidden = await who('Piet').get('/api/registers/boats/export?format=json&columns=name&sort=owner');
+    const never = await who('Piet').get('/api/registers/boats/export?format=json&columns=name&sort=no_such');
+    expect([hidden.status, never.status]).toEqual([422, 422]);
   });
 
   test('nobody hears that something happened to what they may not see', async () => {

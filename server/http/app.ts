@@ -23,8 +23,9 @@ import type { LiveEvents } from './live.ts';
 import { isHttps, onlyByLoopbackNames, type Place, settle } from './place.ts';
 import { toProblemAnswer, toRefusal } from './problem.ts';
 import { accountHandlers } from './routes/account.ts';
-import { csvHandlers, serveCsv } from './routes/csv.ts';
+import { csvHandlers } from './routes/csv.ts';
 import { definitionHandlers } from './routes/definitions.ts';
+import { serveExports } from './routes/export.ts';
 import { serveFiles } from './routes/files.ts';
 import { formHandlers } from './routes/forms.ts';
 import { jobHandlers } from './routes/jobs.ts';
@@ -190,7 +191,7 @@ export const makeApp = (options: AppOptions): Express => {
   for (const name of Object.keys(api)) if (isName(name)) on(name);
 
   serveFiles(app, identify);
-  serveCsv(app, identify);
+  serveExports(app, identify);
   serveRecordPdf(app, identify);
   app.get('/api/openapi.json', (_request, response) => void response.json(openApiDocument(VERSION)));
   serveLive(app, services, live, identify);

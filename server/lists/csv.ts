@@ -44,17 +44,13 @@ const cellOf = (field: Field, record: RecordAnswer, context: ValueContext): Cell
   }
 };
 
-/** The head of a register's CSV file: the record's number, then its fields by their labels. */
-export const csvHead = (register: Register): string =>
-  writeCsv(
-    [[{ text: 'Number', isText: true }, ...csvFields(register).map((field) => ({ text: field.label, isText: true }))]],
-    true,
-  );
+/** The head of a CSV file: the record's number, then some fields by their labels. */
+export const csvHead = (fields: readonly Field[]): string =>
+  writeCsv([[{ text: 'Number', isText: true }, ...fields.map((field) => ({ text: field.label, isText: true }))]], true);
 
 /** Records as lines of a CSV file. */
-export const csvLines = (register: Register, records: readonly RecordAnswer[], catalogue: Catalogue): string => {
+export const csvLines = (fields: readonly Field[], records: readonly RecordAnswer[], catalogue: Catalogue): string => {
   const context = valueContext(catalogue);
-  const fields = csvFields(register);
   return writeCsv(
     records.map((record) => [
       { text: record.number, isText: true },

@@ -28,23 +28,25 @@ export const ListMenu = ({ register, viewing }: Props) => {
     mutationFn: async (run: () => Promise<string>) => setDone(await run()),
   });
   const rights = workspace.rights[register.key];
-  const { filter, find, sort } = view;
-  const csv = `/api/registers/${register.key}/records.csv?${new URLSearchParams({ filter, find, sort })}`;
+  const { filter, find, sort, archived, columns } = view;
   return (
     <>
       <Popover className="relative">
         <PopoverButton className="btn" aria-label="More for this list">
           <Ellipsis size={16} aria-hidden="true" />
         </PopoverButton>
-        <PopoverPanel anchor={{ to: 'bottom end', gap: 4 }} className="slip w-64">
+        <PopoverPanel anchor={{ to: 'bottom end', gap: 4 }} className="slip w-80">
           {({ close }) => (
             <ul>
               {rights?.export && (
-                <li>
-                  <a className="slip-row" href={csv} download onClick={() => close()}>
-                    Save this list as CSV
-                  </a>
-                </li>
+                <>
+                  <Exports
+                    says="Save what is shown as"
+                    of={{ filter, find, sort, archived, columns }}
+                    register={register}
+                  />
+                  <Exports says="Save all fields as" of={{ filter, find, sort, archived }} register={register} />
+                </>
               )}
               {(rights?.add || rights?.change) && (
                 <li>
@@ -154,6 +156,37 @@ export const ListMenu = ({ register, viewing }: Props) => {
     </>
   );
 };
+
+const FORMATS = [
+  { format: 'csv', label: 'CSV' },
+  { format: 'xlsx', label: 'XLSX' },
+  { format: 'json', label: 'JSON' },
+] as const;
+
+interface ExportsProps {
+  readonly says: string;
+  readonly register: Register;
+  /** The list's parameters. */
+  readonly of: Readonly<Record<string, string>>;
+}
+
+/** The formats in which a list is taken along. */
+const Exports = ({ says, register, of }: ExportsProps) => (
+  <li className="slip-row hover:bg-transparent!">
+    <span className="grow">{says}</span>
+    {FORMATS.map(({ format, label }) => (
+      <a
+        key={format}
+        className="part"
+        aria-label={`${says} ${label}`}
+        href={`/api/registers/${register.key}/export?${new URLSearchParams({ format, ...of })}`}
+        download
+      >
+        {label}
+      </a>
+    ))}
+  </li>
+);
 
 const Row = ({ onClick, children }: { onClick: () => void; children: React.ReactNode }) => (
   <button type="button" className="slip-row" onClick={onClick}>

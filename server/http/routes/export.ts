@@ -1,0 +1,78 @@
+import type { Express, Response } from 'express';
+import { z } from 'zod';
+import { listQuerySchema } from '#contract/index.ts';
+import type { Field, Register } from '#core/register/index.ts';
+import { lookToExport } from '../../access/export.ts';
+import { csvFields } from '../../lists/csv.ts';
+import { csv } from '../../lists/export/csv.ts';
+import { json } from '../../lists/export/json.ts';
+import type { ListFormat } from '../../lists/export/writer.ts';
+import { xlsx } from '../../lists/export/xlsx.ts';
+import { notAllowed, notFound } from '../../platform/refusal.ts';
+import { readPage } from '../../records/reader/index.ts';
+import type { Look } from '../../records/work.ts';
+import { parse } from '../bind.ts';
+import { type Identify, lookOf } from '../context.ts';
+
+const AT_ONCE = 500;
+
+const FORMATS = { csv, xlsx, json } as const satisfies Record<string, ListFormat>;
+
+const listSchema = listQuerySchema.pick({ filter: true, find: true, sort: true, columns: true, archived: true });
+const exportSchema = listSchema.extend({ format: z.enum(['csv', 'xlsx', 'json']) });
+
+/** The fields that are taken along: those that are named and seen; all that have a place in a file where none is named. */
+const fieldsOf = (register: Register, columns: string): readonly Field[] => {
+  const known = columns.split(',').flatMap((column) => register.fields.find(({ key }) => key === column) ?? []);
+  return known.length > 0 ? known : csvFields(register);
+};
+
+const sendFile = async (
+  look: Look,
+  key: string,
+  { format, ...query }: z.output<typeof exportSchema>,
+  response: Response,
+): Promise<void> => {
+  const { catalogue } = look.sight;
+  const register = catalogue.registers.get(key);
+  if (!register) throw notFound();
+  const exporting = lookToExport(look, register.key);
+  if (!exporting) throw notAllowed(`You may not take ${register.plural.toLowerCase()} along as a file.`);
+  const fields = fieldsOf(register, query.columns);
+  const columns = fields.map((field) => field.key).join(',');
+  const page = (after: string) =>
+    readPage(exporting, register, { ...query, columns, after, limit: AT_ONCE, count: 'no' });
+  // The first page before the head: a filter that is wrong is told as such, not in the middle of a file.
+  let at = await page('');
+  const { mediaType, begin } = FORMATS[format];
+  response.type(mediaType).set('content-disposition', `attachment; filename="${register.key}.${format}"`);
+  const writer = await begin(response, { register, fields, catalogue });
+  for (;;) {
+    await writer.add(at.records);
+    // Whoever takes it slowly is waited for; who is gone is sent nothing more.
+    if (response.writableNeedDrain) await drained(response);
+    if (response.destroyed || at.next === null) break;
+    at = await page(at.next);
+  }
+  await writer.end();
+};
+
+const drained = (response: Response): Promise<void> =>
+  new Promise((resolve) => {
+    response.once('drain', resolve);
+    response.once('close', resolve);
+  });
+
+/** A list as a file, page by page as it is read, so that a long one needs no more memory than a short one. */
+export const serveExports = (app: Express, identify: Identify): void => {
+  app.get('/api/registers/:key/export', async (request, response) => {
+    const look = lookOf(await identify(request));
+    await sendFile(look, request.params.key, parse(exportSchema, request.query), response);
+  });
+  // The address that CSV files had first.
+  app.get('/api/registers/:key/records.csv', async (request, response) => {
+    const look = lookOf(await identify(request));
+    const query = parse(listSchema, request.query);
+    await sendFile(look, request.params.key, { ...query, columns: '', archived: 'no', format: 'csv' }, response);
+  });
+};
