@@ -277,8 +277,9 @@ describe('who sees what', () => {
     lists: () => [{}],
     keepList: () =>
       planted.flatMap(({ register }) =>
-        ['filter', 'by', 'sort', 'columns', 'totals'].flatMap((part) =>
-          register.fields.map((field) => {
+        // A few of each: how a list's parts are refused does not follow from the field.
+        register.fields.slice(0, 3).flatMap((field) =>
+          ['filter', 'by', 'sort', 'columns', 'totals'].map((part) => {
             const key = ownListKey(Buffer.from(newId().replaceAll('-', ''), 'hex'));
             const text = { filter: `${field.key} != null`, totals: `different:${field.key}` }[part] ?? field.key;
             const list = { key, label: 'Tried', register: register.key, view: { [part]: text } };
