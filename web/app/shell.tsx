@@ -114,7 +114,7 @@ const Strip = () => {
     <header
       className={`${ASIDE} print:hidden flex min-h-12 flex-wrap items-center gap-x-4 gap-y-1 border-b-2 sm:flex-nowrap max-sm:gap-x-2 border-iolite-deep bg-sheet px-4 py-1`}
     >
-      <Link to="/" className="flex min-w-0 items-center gap-2 text-base font-bold">
+      <Link to="/" className="flex min-w-0 items-center gap-2 text-base font-bold max-sm:grow-[99] max-sm:basis-0">
         <img src="/mark.svg" alt="" width={20} height={18} />
         <span className="truncate">{workspace.name}</span>
       </Link>

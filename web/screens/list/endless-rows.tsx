@@ -36,6 +36,13 @@ interface Props {
  */
 export const EndlessRows = ({ register, address, count, groups, lines, onSort, onShown }: Props) => {
   const [start, setStart] = useState<Start>(TOP);
+  const list = JSON.stringify([address.filter, address.find, address.sort, address.archived]);
+  const [begun, setBegun] = useState(list);
+  if (begun !== list) {
+    // Another list is read from its beginning; until that is there, what was there stays.
+    setBegun(list);
+    setStart({ ...TOP });
+  }
   const rows = useRows(register.key, address, start, true);
   const { records } = rows;
   const scroller = useRef<HTMLDivElement>(null);
@@ -72,7 +79,7 @@ export const EndlessRows = ({ register, address, count, groups, lines, onSort, o
     if (activeAt !== undefined && grid.active?.isMove) scrollToIndex(activeAt);
   }, [grid.active]);
   useStayPut(scroller, rows, start);
-  const arrived = useArrivals(records, rows.at === 0);
+  const arrived = useArrivals(records, { isTop: rows.at === 0, isOld: rows.isOld, list });
   const items = virtual.getVirtualItems();
   const top = Math.max(0, Math.floor((virtual.scrollOffset ?? 0) / ROW));
   const bottom = Math.min(records.length, top + Math.ceil(((virtual.scrollRect?.height ?? 0) - HEAD) / ROW));

@@ -94,7 +94,7 @@ export const TotalsRow = ({ group, asked, lines, title }: TotalsProps) => {
   const beside = told.filter(({ path }) => !columns.some(({ key }) => key === path));
   return (
     <tr className="bg-paper">
-      <th scope="row" colSpan={2} className="!border-b !border-rule !bg-paper !text-ink">
+      <th scope="row" colSpan={2}>
         <span className="flex flex-wrap items-baseline gap-x-4">
           {title}
           {beside.map(({ kind, path, says }) => (

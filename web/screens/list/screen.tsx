@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { SayContext } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
-import { findWords, VIEW_PARTS } from '#core/list/index.ts';
+import { findWords } from '#core/list/index.ts';
 import { type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { linkToOne } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
@@ -131,8 +131,6 @@ const ListOf = ({ register }: { register: Register }) => {
           {count && isThere && count.count === 0 && <NoRecords register={register} total={count.total} />}
           {count && isThere && count.count > 0 && view.by === '' && (
             <EndlessRows
-              // Another list is read from its beginning.
-              key={VIEW_PARTS.map((part) => (part === 'columns' || part === 'totals' ? '' : view[part])).join('\n')}
               register={register}
               address={view}
               count={count}

@@ -23,21 +23,29 @@ const arrivedAmong = (
   return new Set(records.slice(first, last + 1).flatMap(({ id, version }) => (known.get(id) === version ? [] : [id])));
 };
 
-/** The records that are marked for a moment, as somebody stored them just now. */
-export const useArrivals = (records: readonly Arriving[], isTop: boolean): ReadonlySet<string> => {
+/**
+ * The records that are marked for a moment, as somebody stored them just now. `list` says which list it is: in another
+ * one nothing has come in yet, nor while it `isOld`, what is there being of the one before.
+ */
+export const useArrivals = (
+  records: readonly Arriving[],
+  { isTop, isOld, list }: { readonly isTop: boolean; readonly isOld: boolean; readonly list: string },
+): ReadonlySet<string> => {
   const known = useRef<ReadonlyMap<string, number>>(new Map());
   const wasTop = useRef(isTop);
+  const knownList = useRef(list);
   const [arrived, setArrived] = useState(NOBODY);
   useEffect(() => {
-    const before = known.current;
-    known.current = new Map(records.map(({ id, version }) => [id, version]));
+    const before: ReadonlyMap<string, number> = knownList.current === list ? known.current : new Map();
+    knownList.current = list;
+    known.current = isOld ? new Map() : new Map(records.map(({ id, version }) => [id, version]));
     // What stands above only because one went up there was there before.
-    const now = before.size === 0 ? NOBODY : arrivedAmong(records, before, isTop && wasTop.current);
+    const now = isOld || before.size === 0 ? NOBODY : arrivedAmong(records, before, isTop && wasTop.current);
     wasTop.current = isTop;
     if (now.size === 0) return;
     setArrived(now);
     const timer = setTimeout(() => setArrived(NOBODY), MARKED_MS);
     return () => clearTimeout(timer);
-  }, [records, isTop]);
+  }, [records, isTop, isOld, list]);
   return arrived;
 };
