@@ -1,5 +1,6 @@
 import type { Problem, Result } from '../base/index.ts';
 import type { Catalogue, Register } from '../register/index.ts';
+import { columnField } from './columns.ts';
 import type { View } from './definition.ts';
 import { readGroupings, readTotals, refuse, totalsOf, waysOf, writeTotals } from './grouping.ts';
 import { checkFilter } from './query.ts';
@@ -61,7 +62,7 @@ export const fitView = (view: View, register: Register, catalogue: Catalogue): F
         ...later.filter((key) => isSortedBy(register, key, catalogue)),
       ].join(','),
       columns: parts(view.columns)
-        .filter((path) => isThere(register, path, catalogue))
+        .filter((path) => columnField(register, path, catalogue) !== null)
         .join(','),
       totals: fittingTotals(register, view.totals, catalogue),
     },

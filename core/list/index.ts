@@ -1,3 +1,4 @@
+export { columnField, columnFields, waysOn } from './columns.ts';
 export { type CompiledGroups, compileGroups, inGroup, keyName, OPEN_NAME, totalName } from './compile-groups.ts';
 export {
   type Cell,

@@ -124,6 +124,23 @@ describe('lists', () => {
     expect(await lists.firstSeen()).toBe(first);
   });
 
+  test('a field behind a link is shown, moved to where one wants it, and kept with the list', async () => {
+    await lists.open('boats', '?list=');
+    await runa.press('10 fields, change the fields that are shown');
+    await runa.choose('Something behind', 'Owner (Clients)');
+    await runa.choose('With', 'Phone');
+    await runa.press('Owner, Phone to the left');
+    await runa.keys(Key.ESCAPE);
+    await runa.see('//thead//th[normalize-space(.) = "Owner, Phone"]');
+    await runa.see('//tbody/tr[@data-record][1]/td[starts-with(normalize-space(.), "01632")]');
+    await lists.keepAs('Whom to ring', 'Keep as a list');
+    expect(await runa.axe()).toEqual([]);
+    await lists.openTab('All boats');
+    await runa.seeNo('//thead//th[normalize-space(.) = "Owner, Phone"]');
+    await lists.openTab('Whom to ring');
+    await runa.see('//thead//th[normalize-space(.) = "Owner, Phone"]');
+  });
+
   test('found everywhere, by the keyboard alone: a record opens with Enter, and a list by its name', async () => {
     await ines.visit(iolite.address);
     await ines.see('//h2[contains(., "Owed to us")]');

@@ -227,6 +227,24 @@ describe('a list of 120 boats', () => {
     expect(none).toEqual({ by: 'Number', places: [], exact: true });
   });
 
+  test('columns behind links are read with each record, as far as they are seen, and no further', async () => {
+    const ask = async (who: Caller, columns: string) =>
+      (await who.get(`/api/registers/boats/records?limit=500&sort=number&columns=${columns}`)).body.records;
+    const rows: Row[] = await ask(runa, 'name,owner.name,owner.kind,owner.client_since,owner');
+    const plain = all.toSorted((a, b) => a.number.localeCompare(b.number));
+    expect(rows.map(({ values }) => values['owner.name'])).toEqual(plain.map(({ links }) => links.owner?.title));
+    expect(new Set(rows.map(({ values }) => values['owner.kind']))).toEqual(new Set(['firm']));
+    // A yard hand sees boats, and no clients: to them there is nothing behind.
+    const piet = await server.as('Piet');
+    const [first]: Row[] = await ask(piet, 'name,owner.name,owner.kind,no.such,berth.name');
+    expect(Object.keys(first?.values ?? {}).sort()).toEqual(['berth.name', 'name']);
+    const file = await runa.get('/api/registers/boats/export?format=json&sort=number&columns=name,owner.name');
+    expect(file.body.records[0].values).toEqual({
+      name: plain[0]?.values.name,
+      'owner.name': plain[0]?.links.owner?.title,
+    });
+  });
+
   test('too many keys, and an address of other keys, are refused in words', async () => {
     const ask = async (query: string) => (await runa.get(`/api/registers/boats/records?limit=5&${query}`)).body;
     const many = await ask('sort=name,hull,owner.name,owner.kind,length_overall,insured_until');

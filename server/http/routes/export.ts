@@ -1,7 +1,8 @@
 import type { Express, Response } from 'express';
 import { z } from 'zod';
 import { listQuerySchema } from '#contract/index.ts';
-import type { Field, Register } from '#core/register/index.ts';
+import { columnFields } from '#core/list/index.ts';
+import type { Catalogue, Field, Register } from '#core/register/index.ts';
 import { lookToExport } from '../../access/export.ts';
 import { csvFields } from '../../lists/csv.ts';
 import { csv } from '../../lists/export/csv.ts';
@@ -22,8 +23,8 @@ const listSchema = listQuerySchema.pick({ filter: true, find: true, sort: true, 
 const exportSchema = listSchema.extend({ format: z.enum(['csv', 'xlsx', 'json']) });
 
 /** The fields that are taken along: those that are named and seen; all that have a place in a file where none is named. */
-const fieldsOf = (register: Register, columns: string): readonly Field[] => {
-  const known = columns.split(',').flatMap((column) => register.fields.find(({ key }) => key === column) ?? []);
+const fieldsOf = (register: Register, columns: string, catalogue: Catalogue): readonly Field[] => {
+  const known = columnFields(register, columns, catalogue);
   return known.length > 0 ? known : csvFields(register);
 };
 
@@ -38,7 +39,7 @@ const sendFile = async (
   if (!register) throw notFound();
   const exporting = lookToExport(look, register.key);
   if (!exporting) throw notAllowed(`You may not take ${register.plural.toLowerCase()} along as a file.`);
-  const fields = fieldsOf(register, query.columns);
+  const fields = fieldsOf(register, query.columns, catalogue);
   const columns = fields.map((field) => field.key).join(',');
   const page = (after: string) =>
     readPage(exporting, register, { ...query, columns, after, limit: AT_ONCE, count: 'no' });

@@ -20,6 +20,7 @@ import { type DriverRow, execute } from '../../platform/fragment.ts';
 import { invalid, type Refusal, valueOrRefuse } from '../../platform/refusal.ts';
 import type { Reading } from '../work.ts';
 import { as } from './columns.ts';
+import { columnsBehind } from './columns-behind.ts';
 import { countRecords } from './counts.ts';
 import { aroundOf, findLinked } from './find.ts';
 import { preparedFor } from './prepared.ts';
@@ -213,7 +214,9 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const prepared = preparedFor(register, sight, query.columns);
   const sorted = list.sortKeys.map((_, at) => as(identifier('t', sortName(at)), sortName(at)));
   const beginning = beginningOf(list, query);
-  const page = sql`${prepared.selectOf(pageOf(reading, list, beginning, query.limit + 1), sight, clock, sorted)} order by ${PLACE}`;
+  const behind = columnsBehind(reading, register, query.columns);
+  const also = [...sorted, ...behind.columns];
+  const page = sql`${prepared.selectOf(pageOf(reading, list, beginning, query.limit + 1), sight, clock, also)} order by ${PLACE}`;
   const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no' && !query.group;
   const [found, at, counted] = await asAddressed(query, () =>
     Promise.all([
@@ -232,7 +235,10 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const rows = isBack ? inOrder.toReversed() : inOrder;
   const placeOf = (row: DriverRow | undefined): string | null => (row ? writeCursor(list, row) : null);
   return {
-    records: await completed(reading, register, prepared.fields, rows.map(prepared.toAnswer)),
+    records: await behind.completed(
+      await completed(reading, register, prepared.fields, rows.map(prepared.toAnswer)),
+      rows,
+    ),
     next: (isBack ? beginning.isInside : isMore) ? placeOf(rows.at(-1)) : null,
     previous: (isBack ? isMore : beginning.isInside) ? placeOf(rows[0]) : null,
     at,

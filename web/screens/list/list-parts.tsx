@@ -15,7 +15,6 @@ import type { Field, Register } from '#core/register/index.ts';
 import { behaviourOf, isNumeric } from '#core/values/index.ts';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { Part } from '../../ui/part.tsx';
-import { TickPart } from '../../ui/pick-parts.tsx';
 
 interface Props {
   readonly register: Register;
@@ -47,7 +46,8 @@ interface AddProps {
   readonly onAdd: (value: string) => void;
 }
 
-const Add = ({ label, options, onAdd }: AddProps) => (
+/** Something more, chosen from a few. */
+export const Add = ({ label, options, onAdd }: AddProps) => (
   <label className="grid gap-1 text-[13px] text-ink-2">
     {label}
     <select className="box" value="" onChange={(event) => event.target.value !== '' && onAdd(event.target.value)}>
@@ -264,21 +264,5 @@ export const TotalsPart = ({ register, value, onChange }: Props) => {
         </div>
       )}
     </Part>
-  );
-};
-
-/** Which fields a list shows. */
-export const ColumnsPart = ({ register, value, onChange }: Props) => {
-  const shown = value.split(',');
-  return (
-    <TickPart
-      text={`${shown.length} ${shown.length === 1 ? 'field' : 'fields'}`}
-      what="fields that are shown"
-      options={register.fields
-        .filter((field) => valueKind(field) !== 'rows')
-        .map(({ key, label }) => ({ value: key, label }))}
-      chosen={shown}
-      onChange={(keys) => keys.length > 0 && onChange(keys.join(','))}
-    />
   );
 };

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { SayContext } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
-import { findWords } from '#core/list/index.ts';
+import { columnFields, findWords } from '#core/list/index.ts';
 import { type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { linkToOne } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
@@ -11,11 +11,12 @@ import { useWorkspace } from '../../data/workspace.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
+import { ColumnsPart } from './columns-part.tsx';
 import { EndlessRows } from './endless-rows.tsx';
 import { RunningImports } from './import-progress.tsx';
 import { KeepBar } from './keep-bar.tsx';
 import { ListMenu } from './list-menu.tsx';
-import { ColumnsPart, GroupPart, SortPart, TotalsPart } from './list-parts.tsx';
+import { GroupPart, SortPart, TotalsPart } from './list-parts.tsx';
 import { ListTabs } from './list-tabs.tsx';
 import { RecordPanel } from './record-panel.tsx';
 import { GroupedTable } from './record-table.tsx';
@@ -58,10 +59,9 @@ const ListOf = ({ register }: { register: Register }) => {
   const isBeside = chosen !== null;
   const lines = useMemo(
     () => ({
-      columns: view.columns
-        .split(',')
-        .flatMap((column) => register.fields.find((field) => field.key === column) ?? [])
-        .filter((field, at) => at === 0 || !(isBeside && linkToOne(field.type))),
+      columns: columnFields(register, view.columns, catalogue).filter(
+        (field, at) => at === 0 || !(isBeside && linkToOne(field.type)),
+      ),
       catalogue,
       staged: workspace.signed.includes(key),
       words: findWords(view.find),

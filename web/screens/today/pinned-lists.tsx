@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { KeptListAnswer } from '#contract/index.ts';
+import { columnFields } from '#core/list/index.ts';
 import { listFields, type Register } from '#core/register/index.ts';
 import { isNumeric } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
@@ -39,10 +40,7 @@ const PinnedList = ({ kept, register }: { kept: KeptListAnswer; register: Regist
     enabled: list.view.totals !== '',
   });
   const totals = (groups?.totals ?? []).map((what, at) => ({ what, says: groups?.groups[0]?.totals[at]?.says ?? '' }));
-  const fields = columns
-    .split(',')
-    .flatMap((column) => register.fields.find(({ key }) => key === column) ?? [])
-    .slice(0, FIELDS);
+  const fields = columnFields(register, columns, catalogue).slice(0, FIELDS);
   const heading = `list-${list.key}`;
   return (
     <section aria-labelledby={heading}>
