@@ -62,7 +62,7 @@ export class ListScreen {
 
   /** Goes to where what the list is sorted by first holds something. */
   async goFrom(label: string, value: string): Promise<void> {
-    await this.#browser.write(`${label} from`, value);
+    await this.#browser.write(`From ${label}`, value);
     await this.#browser.press('Go');
   }
 

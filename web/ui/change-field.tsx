@@ -45,8 +45,9 @@ export const ChangeField = ({ record, field, catalogue, onDone }: Props) => {
         body: { from: { [field.key]: base }, changes: { [field.key]: state.value }, ...(leaves ? { leaves } : {}) },
       });
       if (!leaves) queryClient.setQueryData(queries.record(record.register, record.id).queryKey, stored);
-      await queryClient.invalidateQueries({ queryKey: ['records', record.register] });
+      // The next field may be being changed before all that follows has been fetched.
       onDone();
+      await queryClient.invalidateQueries({ queryKey: ['records', record.register] });
     } catch (thrown) {
       setError(thrown);
     }

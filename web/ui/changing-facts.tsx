@@ -22,7 +22,12 @@ export const ChangingFacts = ({ record }: { record: RecordDetail }) => {
             aria-label={record.locked[field.key]}
           />
         ) : changing === field.key ? (
-          <ChangeField record={record} field={field} catalogue={catalogue} onDone={() => setChanging(null)} />
+          <ChangeField
+            record={record}
+            field={field}
+            catalogue={catalogue}
+            onDone={() => setChanging((now) => (now === field.key ? null : now))}
+          />
         ) : (
           <button
             type="button"

@@ -38,7 +38,7 @@ export const ListFoot = ({ register, sort, count, from, to, exact, onPlace }: Pr
         }}
       >
         <label className="flex items-center gap-2">
-          {by} from
+          From {by}
           <input className="box min-h-7! w-32 py-0.5!" name="place" autoComplete="off" aria-invalid={wrong !== ''} />
         </label>
         <button type="submit" className="btn min-h-7! py-0.5!">
