@@ -3,7 +3,8 @@ import { behaviourOf, type ValueType } from '#core/values/index.ts';
 
 const WIDTHS: { readonly [K in ValueType['kind']]: number } = {
   text: 112,
-  number: 80,
+  // The total of many stands under them, and is longer.
+  number: 100,
   boolean: 76,
   date: 98,
   time: 64,
