@@ -2,13 +2,14 @@ import type { Express, Response } from 'express';
 import { z } from 'zod';
 import { listQuerySchema } from '#contract/index.ts';
 import { columnFields } from '#core/list/index.ts';
-import type { Catalogue, Field, Register } from '#core/register/index.ts';
+import { type Catalogue, type Field, linkedRegister, type Register } from '#core/register/index.ts';
 import { lookToExport } from '../../access/export.ts';
 import { csvFields } from '../../lists/csv.ts';
 import { csv } from '../../lists/export/csv.ts';
 import { json } from '../../lists/export/json.ts';
 import type { ListFormat } from '../../lists/export/writer.ts';
 import { xlsx } from '../../lists/export/xlsx.ts';
+import { mayOf } from '../../people/roles.ts';
 import { notAllowed, notFound } from '../../platform/refusal.ts';
 import { readPage } from '../../records/reader/index.ts';
 import type { Look } from '../../records/work.ts';
@@ -28,6 +29,19 @@ const fieldsOf = (register: Register, columns: string, catalogue: Catalogue): re
   return known.length > 0 ? known : csvFields(register);
 };
 
+/** Whether a column goes along: what lies behind links only where all of those registers may be taken along too. */
+const goesAlong = (
+  { definitions, person, sight }: Pick<Look, 'definitions' | 'person' | 'sight'>,
+  register: Register,
+  [first, ...rest]: readonly string[],
+): boolean => {
+  if (rest.length === 0) return true;
+  const field = register.fields.find(({ key }) => key === first);
+  const to = field && linkedRegister(field.type, sight.catalogue);
+  if (!to || mayOf(definitions, person, to.key, 'export') !== 'all') return false;
+  return goesAlong({ definitions, person, sight }, to, rest);
+};
+
 const sendFile = async (
   look: Look,
   key: string,
@@ -39,7 +53,9 @@ const sendFile = async (
   if (!register) throw notFound();
   const exporting = lookToExport(look, register.key);
   if (!exporting) throw notAllowed(`You may not take ${register.plural.toLowerCase()} along as a file.`);
-  const fields = fieldsOf(register, query.columns, catalogue);
+  const fields = fieldsOf(register, query.columns, catalogue).filter(({ key: path }) =>
+    goesAlong(look, register, path.split('.')),
+  );
   const columns = fields.map((field) => field.key).join(',');
   const page = (after: string) =>
     readPage(exporting, register, { ...query, columns, after, limit: AT_ONCE, count: 'no' });
