@@ -6,6 +6,7 @@ import { endpoint, none } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
 import * as j from './job-schemas.ts';
 import * as l from './list-schemas.ts';
+import * as m from './many-schemas.ts';
 import { paths } from './paths.ts';
 import * as p from './people-schemas.ts';
 import * as s from './schemas.ts';
@@ -633,6 +634,24 @@ export const api = {
     body: none,
     answer: j.jobSchema,
     status: 202,
+  }),
+  changeMany: endpoint(paths.changeMany, 'Change many records at once, or rehearse it; a job where it is long', {
+    params: key,
+    query: none,
+    body: m.manySchema,
+    answer: m.manyStateSchema,
+  }),
+  many: endpoint(paths.many, 'How far a change of many records has come', {
+    params: person,
+    query: none,
+    body: none,
+    answer: m.manyStateSchema,
+  }),
+  undoMany: endpoint(paths.undoMany, 'Undo what a change of many records did, as one', {
+    params: person,
+    query: none,
+    body: none,
+    answer: m.manyStateSchema,
   }),
   seenBy: endpoint(paths.seenBy, 'Which people see a record, and by which sentence of which role', {
     params: record,

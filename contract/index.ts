@@ -20,6 +20,15 @@ export type {
   listsSchema,
   PlacesAnswer,
 } from './list-schemas.ts';
+export {
+  type Deed,
+  deedSchema,
+  type ManyOutcome,
+  type ManyState,
+  manySchema,
+  outcomeSchema,
+  reasonSchema,
+} from './many-schemas.ts';
 export { openApiDocument } from './openapi.ts';
 export { FILES_PATH, fillPath, LIVE_PATH, paths, problemType } from './paths.ts';
 export {

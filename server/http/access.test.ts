@@ -306,6 +306,16 @@ describe('who sees what', () => {
     csvImports: () => byRegister(),
     csvState: () => byRegister(),
     undoCsv: () => byRegister(),
+    changeMany: () => [
+      ...byRegister(({ id, word }) => ({
+        body: { which: { ids: [id] }, deed: { kind: 'set', values: { [word]: '' } }, rehearse: true },
+      })),
+      ...byRegister(({ id }) => ({
+        body: { which: { ids: [id] }, deed: { kind: 'archive', anyway: true }, rehearse: true },
+      })),
+    ],
+    many: () => byRegister(),
+    undoMany: () => byRegister(),
     history: () => byRegister(),
     signOffHistory: () => byRegister(),
     form: () => [

@@ -31,6 +31,7 @@ import { formHandlers } from './routes/forms.ts';
 import { jobHandlers } from './routes/jobs.ts';
 import { listHandlers } from './routes/lists.ts';
 import { serveLive } from './routes/live.ts';
+import { manyHandlers } from './routes/many.ts';
 import { peopleHandlers } from './routes/people.ts';
 import { serveRecordPdf } from './routes/record-pdf.ts';
 import { recordHandlers } from './routes/records.ts';
@@ -183,6 +184,7 @@ export const makeApp = (options: AppOptions): Express => {
     ...signOffHandlers,
     ...jobHandlers,
     ...listHandlers,
+    ...manyHandlers,
   };
   const on = <K extends keyof typeof api>(name: K): void => {
     const each: Endpoint = api[name];

@@ -1,3 +1,4 @@
+import { manyTask } from '../access/many-task.ts';
 import { sayRoleChanges } from '../access/role-changes.ts';
 import { tieOnce } from '../access/tie.ts';
 import { tellDailyTask, tellWaitingTask } from '../access/waiting-mail.ts';
@@ -42,6 +43,7 @@ export const tasksOf = (
   clearMessagesTask,
   clearFiles(reader),
   csvTask(url, csvWorker),
+  manyTask(reader, FOLLOWERS),
   settleTask(reader),
   wakeSignOffsTask(reader, FOLLOWERS),
   routeTrialTask(reader),

@@ -1,28 +1,19 @@
 import { randomBytes } from 'node:crypto';
-import { and, desc, eq, lt, sql } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import { uuidV7 } from '#core/base/index.ts';
 import { readCsv } from '#core/list/index.ts';
-import { type RecordValues, type Register, valuesByKeys } from '#core/register/index.ts';
-import { type StoredValue, sameValue } from '#core/values/index.ts';
+import type { Register } from '#core/register/index.ts';
 import { registerWithId } from '../definitions/ids.ts';
 import { findPerson } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import { mayAny } from '../people/roles.ts';
 import type { Db } from '../platform/database.ts';
 import { Refusal, valueOrRefuse } from '../platform/refusal.ts';
-import { history, importRefusals, imports, jobs } from '../platform/schema.ts';
-import {
-  addRecords,
-  archiveRecord,
-  type By,
-  changeRecord,
-  type Earlier,
-  judgeChange,
-  judgeNew,
-  refuseUnseenValues,
-} from '../records/commands/index.ts';
+import { importRefusals, imports, jobs } from '../platform/schema.ts';
+import { addRecords, type By, changeRecord, type Earlier, judgeChange, judgeNew } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Work, wholeRegister } from '../records/work.ts';
+import { changeTo } from './change-to.ts';
 import {
   type Line,
   type Mapping,
@@ -34,6 +25,8 @@ import {
   wholeLine,
 } from './csv-lines.ts';
 import { type Import, mappingSchema, type Sample } from './imports.ts';
+import { nextSize } from './part-size.ts';
+import { placeBehind, readDone, undoOne } from './undo.ts';
 
 /*
  * What a job does with a file of records. It goes through it part by part, each in one transaction with how far it has
@@ -49,15 +42,7 @@ export interface Doing {
   readonly progress: (through: number, total: number) => Promise<boolean>;
 }
 
-/** At most so many rows at a commit. */
-const MOST = 500;
-/** As long as nobody minds waiting who saves meanwhile: parts grow and shrink towards it. */
-const PART_MS = 120;
 const FIRST = 50;
-
-/** How many rows the next part has, after one of so many that took so long. */
-const nextSize = (size: number, took: number): number =>
-  Math.max(1, Math.min(MOST, size * 2, Math.round((size * PART_MS) / Math.max(took, 1))));
 
 type Outcome = 'added' | 'changed' | 'unchanged';
 
@@ -94,16 +79,8 @@ const sorted = (work: Work, register: Register, lines: readonly Line[]) => {
 };
 
 /** What of a line differs from the record it is matched to, as a change of it; null where nothing does. */
-const changeOf = async (work: Work, register: Register, line: Line) => {
-  const system = asSystem(work, 'what a line would change is held against the whole record');
-  const current = line.matched === null ? null : await readOwnValues(system, register, line.matched);
-  // A value that is the same would be told from one that is not.
-  if (line.matched !== null) await refuseUnseenValues(work, register, line.matched, line.values);
-  const differs = Object.entries(line.values).filter(([key, value]) => !sameValue(current?.values[key] ?? null, value));
-  if (!current || differs.length === 0) return null;
-  const from = Object.fromEntries(differs.map(([key]) => [key, current.values[key] ?? null]));
-  return { from, changes: Object.fromEntries(differs) };
-};
+const changeOf = (work: Work, register: Register, { matched, values }: Line) =>
+  matched === null ? null : changeTo(work, register, matched, values);
 
 /** The places of the records that a refusal names: `records/3/values/…`. */
 const placesIn = (error: Refusal): Map<number, string[]> => {
@@ -262,7 +239,7 @@ const goThroughFile = async (doing: Doing, kept: Import, csv: string, person: Pe
   const { head, rows } = valueOrRefuse(readCsv(csv, { separator: mapping.separator }));
   const earlier: Earlier = new Map();
   const isRehearsal = kept.kind === 'rehearsal';
-  const by: By = { action: 'imported', form: null, importId: kept.id };
+  const by: By = { action: 'imported', form: null, batchId: kept.id };
   // A rehearsal knows what the rows before hold only from having judged them.
   let through = isRehearsal ? 0 : kept.through;
   if (isRehearsal) await restart(db, kept);
@@ -295,46 +272,23 @@ const restart = async (db: Db, kept: Import): Promise<void> => {
   await db.update(imports).set(nothing).where(eq(imports.id, kept.id));
 };
 
-/** What an import did to one record, as its history keeps it. */
-type Done = typeof history.$inferSelect;
-
-/** Takes back what was done to one record: what was added is archived, what was changed is changed back. */
-const undoOne = async (work: Work, register: Register, done: Done, by: By): Promise<Outcome> => {
-  const changes = Object.entries(done.changes);
-  if (changes.length === 0) {
-    const system = asSystem(work, 'what was archived since need not be archived again');
-    if ((await readOwnValues(system, register, done.recordId))?.archived) return 'unchanged';
-    await archiveRecord(work, register, done.recordId, { anyway: false });
-    return 'added';
-  }
-  const side = (at: 0 | 1): RecordValues =>
-    valuesByKeys(
-      register.fields,
-      Object.fromEntries(changes.map(([id, pair]): [string, StoredValue] => [id, pair[at]])),
-    );
-  await changeRecord(work, register, done.recordId, { from: side(1), changes: side(0) }, by);
-  return 'changed';
-};
-
 const UNDONE_AT_ONCE = 25;
+
+/** What was undone, as it is counted: what had been added is archived. */
+const SAID = { archived: 'added', brought_back: 'added', changed: 'changed', unchanged: 'unchanged' } as const;
 
 const goThroughDone = async (doing: Doing, kept: Import, person: Person): Promise<boolean> => {
   const { db } = doing;
   const of = kept.of ?? '';
   const [whole] = await db.select().from(imports).where(eq(imports.id, of));
   const total = (whole?.added ?? 0) + (whole?.changed ?? 0);
-  const by: By = { action: 'undone', form: null, importId: kept.id };
+  const by: By = { action: 'undone', form: null, batchId: kept.id };
   let through = kept.through;
   /** The last first: what points to another was brought in after it. */
   let before = await placeBehind(db, of, through);
   while (before !== null) {
     if (!(await doing.progress(through, total))) return false;
-    const events: Done[] = await db
-      .select()
-      .from(history)
-      .where(and(eq(history.importId, of), lt(history.id, before)))
-      .orderBy(desc(history.id))
-      .limit(UNDONE_AT_ONCE);
+    const events = await readDone(db, of, before, UNDONE_AT_ONCE);
     const last = events.at(-1);
     if (!last) break;
     const from = through;
@@ -347,7 +301,7 @@ const goThroughDone = async (doing: Doing, kept: Import, person: Person): Promis
       for (const [i, done] of events.entries()) {
         const line = from + i + 1;
         try {
-          outcomes.set(line, await work.db.transaction((tx) => undoOne({ ...work, db: tx }, register, done, by)));
+          outcomes.set(line, SAID[await work.db.transaction((tx) => undoOne({ ...work, db: tx }, register, done, by))]);
         } catch (error) {
           if (!(error instanceof Refusal)) throw error;
           const system = asSystem(work, 'whoever undoes an import is told of which records it could not be undone');
@@ -362,19 +316,6 @@ const goThroughDone = async (doing: Doing, kept: Import, person: Person): Promis
   }
   await doing.progress(total, total);
   return true;
-};
-
-/** Behind which event of an import it goes on, so many having been undone; null where nothing is left. */
-const placeBehind = async (db: Db, of: string, through: number): Promise<number | null> => {
-  if (through === 0) return Number.MAX_SAFE_INTEGER;
-  const [last] = await db
-    .select({ id: history.id })
-    .from(history)
-    .where(eq(history.importId, of))
-    .orderBy(desc(history.id))
-    .offset(through - 1)
-    .limit(1);
-  return last?.id ?? null;
 };
 
 /**

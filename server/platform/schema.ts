@@ -371,6 +371,36 @@ export const importRefusals = iolite.table(
   (table) => [primaryKey({ columns: [table.importId, table.line] })],
 );
 
+/** What somebody did to many records of a register at once, or how it would come out; and how far it has come. */
+export const manyChanges = iolite.table(
+  'many_changes',
+  {
+    /** That of its job too, where it is so long that it has one. */
+    id: uuid('id').primaryKey(),
+    kind: text('kind', { enum: ['rehearsal', 'change', 'undoing'] }).notNull(),
+    registerId: uuid('register_id').notNull(),
+    begunBy: uuid('begun_by').notNull(),
+    begunAt: moment('begun_at').notNull(),
+    /** What is done to each; fields by their ids. Of an undoing: what was done. */
+    deed: jsonb('deed').notNull(),
+    /** The records, in the order in which they are gone through. Of an undoing none: the history names them. */
+    records: uuid('records').array().notNull(),
+    /** Of an undoing: what is undone. */
+    of: uuid('of'),
+    /** How many it is about. */
+    total: integer('total').notNull(),
+    through: integer('through').notNull().default(0),
+    changed: integer('changed').notNull().default(0),
+    unchanged: integer('unchanged').notNull().default(0),
+    refused: integer('refused').notNull().default(0),
+    /** What became of single records, as far as it is told. */
+    outcomes: jsonb('outcomes').notNull().default([]),
+    /** Why records were refused, each reason once. */
+    reasons: jsonb('reasons').notNull().default([]),
+  },
+  (table) => [index('many_changes_of').on(table.of).where(sql`${table.of} is not null`)],
+);
+
 /**
  * Long work, as people see it: what it is, how far it has come, what came of it. When it runs, and that it runs again
  * where a server ended meanwhile, the schema `graphile_worker` keeps.
@@ -445,8 +475,8 @@ export const history = iolite.table(
     /** Who filled it in on a shared device, as they gave their name. */
     byName: text('by_name'),
     comment: text('comment'),
-    /** The import it came with, or that it undid. */
-    importId: uuid('import_id'),
+    /** The import, or the change of many, that it was part of; or the undoing of one. */
+    batchId: uuid('import_id'),
     /** `{field’s id: [from, to]}`. */
     changes: jsonb('changes').$type<Record<string, [from: StoredValue, to: StoredValue]>>().notNull(),
   },
@@ -454,7 +484,7 @@ export const history = iolite.table(
     index('history_record').on(table.recordId, table.id),
     // How many times a form was filled in, and by whom.
     index('history_form').on(table.formId, table.personId).where(sql`action = 'added' and form_id is not null`),
-    index('history_import').on(table.importId, table.id).where(sql`import_id is not null`),
+    index('history_import').on(table.batchId, table.id).where(sql`import_id is not null`),
   ],
 );
 

@@ -40,19 +40,25 @@ const goesTo = ({ route }: CompiledRoute, state: State): string | null => {
   return labels.length === 0 ? null : labels.join(', ');
 };
 
-/** A record goes round for the first time. */
-const beginOne = async (
+/** A record that went round, by which route, and the steps it waits at now. */
+interface Begun {
+  readonly route: CompiledRoute;
+  readonly to: string | null;
+}
+
+/** A record goes round for the first time; null where no route takes it. */
+export const beginOne = async (
   work: Work,
   routes: readonly Versioned<CompiledRoute>[],
   record: Pick<AddedRecord, 'id' | 'values'>,
   form: string | null,
-): Promise<string | null> => {
+): Promise<Begun | null> => {
   const { person, clock } = work;
   const chosen = await chooseRoute(work, routes, record, person.id);
   if (!chosen) return null;
   const moving = await readyToBegin(work, chosen.route, { id: record.id, form }, chosen);
   const state = await move(work, moving, { kind: 'sent', at: clock.now, by: person.id, sender: person.id, from: 0 });
-  return goesTo(moving.route, state);
+  return { route: moving.route, to: goesTo(moving.route, state) };
 };
 
 /** New records go round, one after the other; what is brought in from elsewhere was signed there, or never. */
@@ -60,7 +66,7 @@ const begin = async (work: Work, event: RecordEvent & { kind: 'added' }): Promis
   const routes = routesOf(work.definitions, event.register.key);
   if (event.by.action === 'imported' || routes.length === 0) return {};
   let to: string | null = null;
-  for (const record of event.records) to = await beginOne(work, routes, record, formOf(work, event));
+  for (const record of event.records) to = (await beginOne(work, routes, record, formOf(work, event)))?.to ?? null;
   return { goesTo: to };
 };
 
@@ -69,7 +75,8 @@ const beginLater = async (work: Work, event: Changed): Promise<Followed> => {
   const isAsked = ({ document }: Versioned<CompiledRoute>): boolean =>
     Object.keys(event.changes).some((field) => document.asked.has(field));
   const routes = routesOf(work.definitions, event.register.key).filter(isAsked);
-  return routes.length === 0 ? {} : { goesTo: await beginOne(work, routes, event, formOf(work, event)) };
+  if (routes.length === 0) return {};
+  return { goesTo: (await beginOne(work, routes, event, formOf(work, event)))?.to ?? null };
 };
 
 /** Whether no signature that stands saw what is farther from this than the route tolerates. */

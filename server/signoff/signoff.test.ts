@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { type Caller, TestServer } from '../testing/harness.ts';
+import { type Caller, newId, TestServer } from '../testing/harness.ts';
 import { entry, makeNearMisses, nearMissRoute, story } from '../testing/near-misses.ts';
 
 const FORM = '/api/forms/report_a_near_miss/entries';
@@ -94,6 +94,33 @@ describe('a record on its way round', () => {
     expect(await waiting(teo, id)).toBeUndefined();
     const [newest] = (await runa.get(`${LIST}/${id}/history`)).body.events;
     expect(newest).toMatchObject({ action: 'refused', by: 'Sana Whitlock', comment: 'This is no near miss.' });
+  });
+
+  test('many are sent round at once: what was brought in unsigned or withdrawn, not what is on its way', async () => {
+    const records = ['Old one', 'Cheap one'].map((title, at) => ({
+      id: newId(),
+      values: entry({ title, severity: 'damage', cost: at === 0 ? '900' : '1', what_happened: story }).values,
+    }));
+    const brought = await runa.post('/api/registers/near_misses/import', { records });
+    expect(brought.status).toBe(201);
+    const underway = await send(piet, 'On its way', '900');
+    const ids = [...records.map(({ id }) => id), underway.id];
+    const many = { which: { ids }, deed: { kind: 'send' } };
+    const rehearsed = await runa.post('/api/registers/near_misses/many', { ...many, rehearse: true });
+    expect(rehearsed.body).toMatchObject({ changed: 2, refused: 1 });
+    expect(await waiting(sana, records[0]?.id ?? '')).toBeUndefined();
+
+    const sent = await runa.post('/api/registers/near_misses/many', many);
+    expect(sent.body.outcomes.map(({ detail }: { detail: string }) => detail)).toEqual([
+      '',
+      '',
+      'It is on its way already.',
+    ]);
+    expect(await waiting(sana, records[0]?.id ?? '')).toBeDefined();
+    const [newest] = (await runa.get(`${LIST}/${records[0]?.id}/history`)).body.events;
+    expect(newest).toMatchObject({ action: 'started', by: 'Runa Oakes' });
+    // What was sent cannot be called back by undoing.
+    expect(sent.body.may_undo).toBe(false);
   });
 
   test('two decisions on the same step: the second is told that it was decided', async () => {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { JobAnswer } from '#contract/index.ts';
 import { CSV_TASK } from '../../lists/imports.ts';
+import { MANY_TASK } from '../../lists/many/many.ts';
 import { setsUp } from '../../people/roles.ts';
 import { addJob, findJob, type Job, readJobs, stopJob, tryAgain } from '../../platform/jobs.ts';
 import { inTransaction } from '../../platform/locks.ts';
@@ -15,6 +16,7 @@ const nothing = (): string => '';
 /** What each kind of job is called, and what is said of what came of it. */
 const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (result: unknown) => string }>> = {
   [CSV_TASK]: { label: 'Bring a CSV file in', say: nothing },
+  [MANY_TASK]: { label: 'Change many records', say: nothing },
   [SEND_MAIL]: { label: 'Send a message', say: nothing },
   [TELL_WAITING]: { label: 'Write to those for whom a record waits', say: nothing },
   [WAKE_SIGN_OFFS]: { label: 'Go on with what waits to be signed', say: nothing },

@@ -6,14 +6,28 @@ import { countBackReferences } from '../reader/back-references.ts';
 import { readOwnValues } from '../reader/own-values.ts';
 import { asSystem, type Work } from '../work.ts';
 import { uniqueProblems } from './checks.ts';
-import { follow, type RecordEvent, write } from './events.ts';
+import { type By, follow, type RecordEvent, write } from './events.ts';
 import { moveLinks } from './move-links.ts';
 import { refuseDeed } from './rights.ts';
 
+/** What a deed is part of. */
+type Batch = Pick<By, 'batchId'>;
+
 /** Marks a record archived, or no more so, and tells that it was done. */
-const mark = async (work: Work, register: Register, id: string, kind: 'archived' | 'brought_back'): Promise<void> => {
+const mark = async (
+  work: Work,
+  register: Register,
+  id: string,
+  kind: 'archived' | 'brought_back',
+  { batchId }: Batch,
+): Promise<void> => {
   const at = parameter(kind === 'archived' ? work.clock.now : null, 'timestamptz');
-  const event: RecordEvent = { kind, register, id, by: { action: kind, form: null } };
+  const event: RecordEvent = {
+    kind,
+    register,
+    id,
+    by: { action: kind, form: null, ...(batchId === undefined ? {} : { batchId }) },
+  };
   await write(work, event, [
     sql`update ${tableOf(register.key)} set archived_at = ${at}, version = version + 1 where id = ${parameter(id, 'uuid')}`,
   ]);
@@ -30,6 +44,7 @@ export const archiveRecord = async (
   register: Register,
   id: string,
   { moveTo, anyway }: { readonly moveTo?: string | undefined; readonly anyway: boolean },
+  batch: Batch = {},
 ): Promise<void> => {
   const system = asSystem(work, 'a record is archived whole, also what of it may not be seen');
   const held = await readOwnValues(system, register, id, 'locked');
@@ -52,16 +67,16 @@ export const archiveRecord = async (
         pointing.map(({ key, count, label }) => problem('pointed_to', [key], `${count} ${label} point here.`)),
       );
   }
-  await mark(work, register, id, 'archived');
+  await mark(work, register, id, 'archived', batch);
 };
 
 /** Brings an archived record back; refused where another has meanwhile taken what only one may hold. */
-export const bringBackRecord = async (work: Work, register: Register, id: string): Promise<void> => {
+export const bringBackRecord = async (work: Work, register: Register, id: string, batch: Batch = {}): Promise<void> => {
   const system = asSystem(work, 'an archived record is looked for among all, and checked against all');
   const held = await readOwnValues(system, register, id, 'locked');
   if (!held?.archived) throw notFound();
   await refuseDeed(work, register, id, 'archive', 'You may not bring this record back.');
   const taken = await uniqueProblems(work, register, [{ id, values: held.values }]);
   if (taken.length > 0) throw invalid(taken.map((each) => each.problem));
-  await mark(work, register, id, 'brought_back');
+  await mark(work, register, id, 'brought_back', batch);
 };

@@ -9,8 +9,8 @@ import type { Look, Work } from '../work.ts';
 export interface By {
   readonly action: RecordAction;
   readonly form: { readonly key: string; readonly version: number } | null;
-  /** The import it is part of, or undoes. */
-  readonly importId?: string;
+  /** The import or the change of many that it is part of, or undoes. */
+  readonly batchId?: string;
   /** Who filled in on a shared device, as they gave their name. */
   readonly name?: string | undefined;
   /** A record that was sent back is mended by its sender, whatever else they may change. */

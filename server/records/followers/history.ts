@@ -43,7 +43,7 @@ export const historyFollower: Follower = {
         form_version: event.by.form?.version ?? null,
         by_name: event.by.name ?? null,
         comment: commentOf(event),
-        import_id: event.by.importId ?? null,
+        import_id: event.by.batchId ?? null,
         changes: event.kind === 'changed' ? changesById(event) : {},
       })),
     ),

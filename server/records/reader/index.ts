@@ -8,8 +8,9 @@ export { findHeldFiles } from './held-files.ts';
 export { readHistory } from './history.ts';
 export { readLinked } from './linked.ts';
 export { countOffered, findByNames, findHolding, findHoldingFolded, type NamedRecord } from './names.ts';
+export { readNumbers } from './numbers.ts';
 export { type OwnValues, readOwnValues } from './own-values.ts';
-export { type PageQuery, readPage, refuseTooSlow } from './page.ts';
+export { type PageQuery, readIds, readPage, refuseTooSlow } from './page.ts';
 export { readEveryPath, readPaths } from './paths.ts';
 export { readPlaces } from './places.ts';
 export {

@@ -247,3 +247,19 @@ export const readPage = async (reading: Reading, register: Register, query: Page
     total,
   };
 };
+
+/** The ids of the first records of a list, the newest first. */
+export const readIds = async (
+  reading: Reading,
+  register: Register,
+  query: Pick<PageQuery, 'filter' | 'find' | 'archived'>,
+  most: number,
+): Promise<readonly string[]> => {
+  const list = await compileFor(reading, register, { ...query, sort: '-number' });
+  await refuseTooSlow(reading, list);
+  const rows = await execute(
+    reading.db,
+    sql`select t.id from ${relation(reading.sight, register.key)} t where ${list.where} order by ${orderBy(list)} limit ${parameter(most, 'integer')}`,
+  );
+  return rows.map((row) => String(row.id));
+};
