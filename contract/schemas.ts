@@ -302,6 +302,15 @@ export const listQuerySchema = z.object({
   archived: z.enum(['yes', 'no']).default('no'),
   /** `yes` counts to 10,000; `no` leaves the count out, for pages after the first. */
   count: z.enum(['yes', 'no', 'exact']).default('yes'),
+  /** Only these records of it, by their ids, with commas between. */
+  only: z
+    .string()
+    .max(8000)
+    .refine(
+      (ids) => ids === '' || ids.split(',').every((id) => uuidSchema.safeParse(id).success),
+      'These must be ids with commas between.',
+    )
+    .default(''),
   /** How the list is put together, and the group that is wanted of it: its keys from the outermost, as JSON. */
   by: z.string().max(600).default(''),
   group: z.string().max(2000).default(''),

@@ -15,7 +15,10 @@ export interface Cell {
   readonly isText: boolean;
 }
 
-const guarded = ({ text, isText }: Cell): string => (isText && FORMULA.test(text) ? `'${text}` : text);
+/** A cell as a spreadsheet takes it for what it is. */
+export const guarded = ({ text, isText }: Cell): string => (isText && FORMULA.test(text) ? `'${text}` : text);
+/** What a guarded cell said. */
+export const unguarded = (text: string): string => text.replace(GUARDED, '');
 
 /**
  * Rows as RFC 4180 writes them: CRLF between records, a field in quotes where it holds a quote, a comma or a line
@@ -72,7 +75,7 @@ export const readCsv = (text: string, { most, separator }: ReadOptions = {}): Re
     .map((error) =>
       problem('bad_csv', ['csv'], `Line ${(error.row ?? 0) + 1}: a quotation mark is opened and not closed.`),
     );
-  const [head = [], ...rows] = read.data.map((row) => row.map((cell) => cell.trim().replace(GUARDED, '').trim()));
+  const [head = [], ...rows] = read.data.map((row) => row.map((cell) => unguarded(cell.trim()).trim()));
   if (problems.length > 0) return { ok: false, problems };
   if (head.length === 0) return { ok: false, problems: [problem('empty', ['csv'], 'There is nothing in this file.')] };
   if (rows.length > MOST_CSV_ROWS)

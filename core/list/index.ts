@@ -1,3 +1,4 @@
+export { readBlock, writeBlock } from './block.ts';
 export { columnField, columnFields, waysOn } from './columns.ts';
 export { type CompiledGroups, compileGroups, inGroup, keyName, OPEN_NAME, totalName } from './compile-groups.ts';
 export {
@@ -49,6 +50,7 @@ export {
   type Towards,
 } from './query.ts';
 export { sayKey, sayTotal } from './say-group.ts';
+export { type Counted, type Doing, sayDid, sayReasons, sayWould } from './say-many.ts';
 export { readPlace, sayPlace } from './say-place.ts';
 export { labelAt, leadsTo } from './sort.ts';
 export { findText, isUnmarked, recordText, wordsBesides, wordsOfFields } from './words.ts';

@@ -89,10 +89,10 @@ describe('lists', () => {
     await runa.click(lists.cell(12, 1));
     await runa.keys(Key.chord(Key.CONTROL, Key.END));
     await lists.rowsRead('to 1,304 of 1,304');
-    await lists.hasFocus('(//table[@aria-label = "Invoices"]/tbody/tr[@data-record])[last()]/td[2]');
+    await lists.hasFocus('(//table[@aria-label = "Invoices"]/tbody/tr[@data-record])[last()]/td[@data-column = "1"]');
     await runa.keys(Key.PAGE_UP, Key.ARROW_RIGHT, Key.chord(Key.CONTROL, Key.HOME));
     await lists.rowsRead('Rows 1 to');
-    await lists.hasFocus('(//table[@aria-label = "Invoices"]/tbody/tr[@data-record])[1]/td[1]');
+    await lists.hasFocus('(//table[@aria-label = "Invoices"]/tbody/tr[@data-record])[1]/td[@data-column = "0"]');
     await runa.keys(Key.ARROW_DOWN, Key.ENTER);
     await runa.see('//aside[@aria-label = "Record"]//dl');
     expect(await runa.axe()).toEqual([]);
@@ -154,5 +154,59 @@ describe('lists', () => {
     await ines.keys('owed');
     await ines.click('//*[@role = "group"][@aria-label = "Lists"]//*[@role = "option"]');
     await hers.isOpen('Owed to us');
+  });
+
+  test('cells are changed where they stand, a block is copied and pasted, and all of it is taken back', async () => {
+    await lists.open('stock', '?list=&sort=number&columns=name,shelf,reorder_point');
+    const before = await runa.textOf(lists.cell(2, 3));
+    await lists.type(lists.cell(2, 3), 'ab');
+    await runa.keys(Key.ENTER);
+    await runa.seeText('This must be a number');
+    await runa.keys(Key.ESCAPE);
+    await runa.seeNo('//*[@id = "cell"]');
+    await lists.type(lists.cell(2, 3), '77');
+    await runa.keys(Key.ENTER);
+    await runa.see(`${lists.cell(2, 3)}[. = "77"]`);
+    await lists.hasFocus(lists.cell(2, 3));
+    await runa.seeText(`was ${before}, and is 77 now`);
+    expect(await runa.axe()).toEqual([]);
+    // What it stands on cannot be filled in.
+    await lists.open('stock', '?list=&sort=number&columns=name,on_hand,shelf,reorder_point');
+    await lists.type(lists.cell(1, 2), '5');
+    await runa.seeText('On hand is worked out, and not filled in.');
+    await runa.keys(Key.ESCAPE);
+
+    const [first, second] = [await runa.textOf(lists.cell(1, 3)), await runa.textOf(lists.cell(1, 4))];
+    await lists.block(lists.cell(1, 3), [Key.ARROW_RIGHT]);
+    await runa.seeText('2 cells chosen');
+    await runa.keys(Key.chord(Key.CONTROL, 'c'));
+    await lists.block(lists.cell(4, 3), []);
+    await runa.keys(Key.chord(Key.CONTROL, 'v'));
+    await runa.seeText('Pasting would do this: 0 added, 1 changed');
+    expect(await runa.axe()).toEqual([]);
+    await runa.press('Paste');
+    await runa.see(`${lists.cell(4, 3)}[. = "${first}"]`);
+    await runa.see(`${lists.cell(4, 4)}[. = "${second}"]`);
+    await runa.press('Undo');
+    await runa.seeText('What was pasted was taken back');
+    await lists.focus(lists.cell(2, 4));
+    await runa.keys(Key.chord(Key.CONTROL, 'z'));
+    await runa.see(`${lists.cell(2, 4)}[. = "${before}"]`);
+  });
+
+  test('many are ticked, rehearsed in their lines, changed, and taken back as one', async () => {
+    await lists.open('stock', '?list=&sort=number&columns=name,reorder_point');
+    const values = await Promise.all([1, 2, 3].map((row) => runa.textOf(lists.cell(row, 2))));
+    await lists.focus(lists.cell(1, 1));
+    await runa.keys(' ', Key.ARROW_DOWN, Key.ARROW_DOWN, Key.chord(Key.SHIFT, ' '));
+    await runa.see('//section[@aria-label = "What is ticked"]//button[starts-with(@aria-label, "3 ticked")]');
+    await lists.manySet('Reorder point', '4321');
+    await runa.see(`${lists.row(1)}//span[. = "then 4,321"]`);
+    expect(await runa.axe()).toEqual([]);
+    await runa.press('Change the 3');
+    for (const row of [1, 2, 3]) await runa.see(`${lists.cell(row, 2)}[. = "4,321"]`);
+    await runa.seeText('3 were changed.');
+    await runa.press('Undo');
+    for (const [at, value] of values.entries()) await runa.see(`${lists.cell(at + 1, 2)}[. = "${value}"]`);
   });
 });

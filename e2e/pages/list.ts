@@ -89,10 +89,38 @@ export class ListScreen {
   }
 
   cell(row: number, column: number): string {
-    return `${this.row(row)}/td[${column + 1}]`;
+    return `${this.row(row)}/td[@data-column = "${column}"]`;
   }
 
   async hasFocus(xpath: string): Promise<void> {
     await this.#browser.waitUntil(`the focus at ${xpath}`, async () => this.#browser.isFocused(xpath));
+  }
+
+  /** Puts the focus on a cell, as the mouse does. */
+  async focus(cell: string): Promise<void> {
+    await this.#browser.click(cell);
+    await this.hasFocus(cell);
+  }
+
+  /** Types over a cell. */
+  async type(cell: string, text: string): Promise<void> {
+    await this.focus(cell);
+    await this.#browser.keys(...text);
+  }
+
+  /** Chooses a block of cells from one on, by the arrows. */
+  async block(from: string, arrows: readonly string[]): Promise<void> {
+    await this.focus(from);
+    for (const arrow of arrows) await this.#browser.keys(Key.chord(Key.SHIFT, arrow));
+  }
+
+  /** Says of what is ticked that a field is to be set. */
+  async manySet(field: string, value: string): Promise<void> {
+    const bar = '//section[@aria-label = "What is ticked"]';
+    await this.#browser.click(`${bar}//button[contains(@aria-label, "change the field")]`);
+    await this.#browser.click(`//div[contains(@class, "slip")]//button[contains(., ${literal(field)})]`);
+    await this.#browser.click(`${bar}//button[contains(@aria-label, "change the value")]`);
+    await this.#browser.write(field, value);
+    await this.#browser.press('Take this value');
   }
 }

@@ -36,6 +36,7 @@ const react = (message: string): void => {
     case 'job':
       refresh('jobs');
       refresh('csv');
+      refresh('many');
       break;
     case 'draft':
       refresh('drafts');

@@ -1,5 +1,5 @@
 import { keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
-import type { CsvState, Opened } from '#contract/index.ts';
+import type { CsvState, ManyState, Opened } from '#contract/index.ts';
 import type { FieldTypeOf, StoredValue } from '#core/values/index.ts';
 import { call, ProblemError } from './client.ts';
 
@@ -72,11 +72,11 @@ const orNothing = <T>(asked: Promise<T>): Promise<T | null> =>
     throw error;
   });
 
-/** How often one asks how far a file has come. */
-const ASKED_MS = 700;
+/** How often one asks how far something long has come. */
+export const ASKED_MS = 700;
 
-/** Whether nothing more comes of a file. */
-export const isOver = ({ state }: Pick<CsvState, 'state'>): boolean =>
+/** Whether nothing more comes of a file, or of a change of many. */
+export const isOver = ({ state }: Pick<CsvState | ManyState, 'state'>): boolean =>
   state === 'done' || state === 'stopped' || state === 'failed';
 
 /** One function per resource; live events refresh by the first words of the key. */
@@ -255,6 +255,14 @@ export const queries = {
       queryKey: ['csv', 'of', register],
       queryFn: () => call('csvImports', { params: { key: register } }),
       refetchInterval: ({ state: { data } }) => (data?.imports.some((each) => !isOver(each)) ? ASKED_MS : false),
+    }),
+  /** How far a change of many records has come. */
+  many: (id: string) =>
+    queryOptions({
+      queryKey: ['many', id],
+      queryFn: () => call('many', { params: { id } }),
+      staleTime: 0,
+      refetchInterval: ({ state: { data } }) => (data && isOver(data) ? false : ASKED_MS),
     }),
   inTray: () => queryOptions({ queryKey: ['in-tray'], queryFn: () => call('inTray') }),
   /** One thing of an in-tray as it was at a moment: asked anew with the tray, so never for what is gone from it. */

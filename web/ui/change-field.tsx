@@ -1,14 +1,11 @@
-import { useEffect, useRef, useState } from 'react';
-import { useStore } from 'zustand';
+import { useEffect, useRef } from 'react';
 import type { RecordDetail } from '#contract/index.ts';
-import { type Catalogue, type Field, valueContext } from '#core/register/index.ts';
-import { behaviourOf, type StoredValue } from '#core/values/index.ts';
-import { call, leavesSight, ProblemError } from '../data/client.ts';
-import { queries, queryClient } from '../data/queries.ts';
+import type { Catalogue, Field } from '#core/register/index.ts';
+import { leavesSight } from '../data/client.ts';
 import { useWorkspace } from '../data/workspace.ts';
-import { useFieldEntry } from './field-entry.ts';
 import { Problems } from './message.tsx';
 import { QuestionControl } from './question-control.tsx';
+import { useChange } from './use-change.ts';
 
 interface Props {
   readonly record: RecordDetail;
@@ -19,39 +16,16 @@ interface Props {
 
 /** One field changed in place; the value it started from goes along, so that nobody's change is overwritten unseen. */
 export const ChangeField = ({ record, field, catalogue, onDone }: Props) => {
-  const store = useFieldEntry({ record, fields: [field.key], label: field.label, catalogue });
-  const { filledIn, links } = useStore(store);
-  const [tried, setTried] = useState(false);
-  const [error, setError] = useState<unknown>(null);
+  const { store, state, show, save, error, conflict, wrong } = useChange({
+    record,
+    field,
+    catalogue,
+    onStored: onDone,
+  });
   const place = useRef<HTMLFormElement>(null);
   const { registers } = useWorkspace().workspace;
   useEffect(() => place.current?.querySelector<HTMLElement>('input, textarea, select')?.focus(), []);
-  const state = filledIn.byKey.get(field.key);
   if (!state) return null;
-  const from = filledIn.from.entry.record?.[field.key] ?? null;
-  const conflict = error instanceof ProblemError ? error.answer.conflicts?.[0] : undefined;
-  const wrong = tried ? state.problems.map((each) => each.detail).join(' ') : '';
-  const show = (stored: StoredValue): string => {
-    const linked = typeof stored === 'string' ? links[stored]?.title : undefined;
-    return linked ?? (behaviourOf(field.type).show(stored, valueContext(catalogue)) || 'nothing');
-  };
-  const save = async (base: StoredValue, leaves = false) => {
-    setTried(true);
-    if (state.problems.length > 0) return;
-    setError(null);
-    try {
-      const stored = await call('changeRecord', {
-        params: { key: record.register, id: record.id },
-        body: { from: { [field.key]: base }, changes: { [field.key]: state.value }, ...(leaves ? { leaves } : {}) },
-      });
-      if (!leaves) queryClient.setQueryData(queries.record(record.register, record.id).queryKey, stored);
-      // The next field may be being changed before all that follows has been fetched.
-      onDone();
-      await queryClient.invalidateQueries({ queryKey: ['records', record.register] });
-    } catch (thrown) {
-      setError(thrown);
-    }
-  };
   return (
     <form
       ref={place}
@@ -64,7 +38,7 @@ export const ChangeField = ({ record, field, catalogue, onDone }: Props) => {
       }}
       onSubmit={(event) => {
         event.preventDefault();
-        void save(from);
+        void save();
       }}
     >
       <span id="changed-field-label" className="sr-only">
@@ -89,7 +63,7 @@ export const ChangeField = ({ record, field, catalogue, onDone }: Props) => {
       )}
       <Problems error={error} />
       {leavesSight(error) && (
-        <button type="button" className="btn mb-1.5" onClick={() => void save(from, true)}>
+        <button type="button" className="btn mb-1.5" onClick={() => void save(undefined, true)}>
           Store it all the same
         </button>
       )}

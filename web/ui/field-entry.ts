@@ -6,7 +6,8 @@ import { clockFor, useFacts, useWorkspace } from '../data/workspace.ts';
 import { createEntryStore } from '../state/entry-store.ts';
 
 interface Asking {
-  readonly record: RecordDetail;
+  /** The record that is changed; or one that holds nothing, to ask for values of its register's fields. */
+  readonly record: Pick<RecordDetail, 'definition' | 'values' | 'links' | 'linked' | 'files'>;
   /** The keys of the fields that are asked, and what that is called. */
   readonly fields: readonly string[];
   readonly label: string;

@@ -16,6 +16,8 @@ interface Props {
   readonly draft: boolean;
   readonly invalid: boolean;
   readonly describedBy: string | undefined;
+  /** Where there is little room. */
+  readonly compact?: boolean;
 }
 
 /** A key was typed: the look-ups it fetches for take its record, or it is said that there is none yet. */
@@ -44,7 +46,16 @@ const fetchRecords = async (
 };
 
 /** The control of a question, tied to the entry it is answered in. */
-export const QuestionControl = ({ id, store, state, registers, draft, invalid, describedBy }: Props) => {
+export const QuestionControl = ({
+  id,
+  store,
+  state,
+  registers,
+  draft,
+  invalid,
+  describedBy,
+  compact = false,
+}: Props) => {
   const { question } = state;
   const entry = useQuestion(store, question);
   const { key } = question;
@@ -59,6 +70,7 @@ export const QuestionControl = ({ id, store, state, registers, draft, invalid, d
       filled={state.source === 'filled'}
       invalid={invalid}
       required={question.required}
+      compact={compact}
       describedBy={describedBy}
       offered={state.offered}
       context={{ ...valueContext(compiled.catalogue), today: today(entry.filledIn.from.clock) }}

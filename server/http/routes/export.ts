@@ -20,7 +20,14 @@ const AT_ONCE = 500;
 
 const FORMATS = { csv, xlsx, json } as const satisfies Record<string, ListFormat>;
 
-const listSchema = listQuerySchema.pick({ filter: true, find: true, sort: true, columns: true, archived: true });
+const listSchema = listQuerySchema.pick({
+  filter: true,
+  find: true,
+  sort: true,
+  columns: true,
+  archived: true,
+  only: true,
+});
 const exportSchema = listSchema.extend({ format: z.enum(['csv', 'xlsx', 'json']) });
 
 /** The fields that are taken along: those that are named and seen; all that have a place in a file where none is named. */

@@ -44,10 +44,12 @@ export interface PageQuery {
   /** The list is put together so, and one of its groups is wanted: its keys, as JSON. */
   readonly by?: string;
   readonly group?: string;
+  /** Only these records of it: their ids, by commas. */
+  readonly only?: string;
 }
 
 /** What says which records a list holds, and in which order. */
-type ListAsked = Pick<PageQuery, 'filter' | 'find' | 'sort' | 'archived' | 'by' | 'group'>;
+type ListAsked = Pick<PageQuery, 'filter' | 'find' | 'sort' | 'archived' | 'by' | 'group' | 'only'>;
 
 const cursorSchema = z.tuple([z.array(z.string().nullable()), z.int32()]);
 
@@ -147,7 +149,8 @@ export const compileFor = async (reading: Reading, register: Register, query: Li
     linked: await findLinked(reading, register, query.find),
   };
   const around = { ...aroundOf(reading), me };
-  const list = valueOrRefuse(compileList(register, asked, around));
+  const also = query.only ? [sql`t.id = any(${parameter(query.only.split(','), 'uuid[]')})`] : [];
+  const list = valueOrRefuse(compileList(register, asked, { ...around, also }));
   if (!query.by || !query.group) return list;
   const groups = valueOrRefuse(compileGroups(list, valueOrRefuse(readGroupings(query.by)), [], around));
   const keys = readKeys(query.group);
@@ -217,7 +220,8 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const behind = columnsBehind(reading, register, query.columns);
   const also = [...sorted, ...behind.columns];
   const page = sql`${prepared.selectOf(pageOf(reading, list, beginning, query.limit + 1), sight, clock, also)} order by ${PLACE}`;
-  const plain = query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no' && !query.group;
+  const plain =
+    query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no' && !query.group && !query.only;
   const [found, at, counted] = await asAddressed(query, () =>
     Promise.all([
       execute(db, page),

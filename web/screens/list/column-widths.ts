@@ -26,3 +26,4 @@ export const widthOf = (field: Field, at: number): number =>
   at === 0 ? FIRST : WIDTHS[behaviourOf(field.type).value.kind];
 export const NUMBER_WIDTH = 82;
 export const STAGE_WIDTH = 150;
+export const TICK_WIDTH = 30;

@@ -1,16 +1,19 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
-import { Fragment, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { ListGroups } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { GroupedAddress } from '../../data/queries.ts';
+import { useMe } from '../../data/workspace.ts';
 import { Coming, Problems } from '../../ui/message.tsx';
+import { copyBlock, type Pasting, pasteBlock, type Refused } from './clipboard.ts';
 import { ListFoot } from './list-foot.tsx';
 import { ColumnWidths, ListHead } from './list-head.tsx';
 import { PlaceBar } from './place-bar.tsx';
 import { type Lines, RecordRow } from './record-row.tsx';
 import { WholeTotals } from './record-table.tsx';
+import { undoLast } from './take-back.ts';
 import { useArrivals } from './use-arrivals.ts';
-import { useGrid } from './use-grid.ts';
+import { type Block, useGrid } from './use-grid.ts';
 import { endOf, type Rows, type Start, TOP, useNear, useRows } from './use-rows.ts';
 
 /** Every line is as high as every other, so that where one stands follows from which it is. In pixels. */
@@ -28,13 +31,23 @@ interface Props {
   readonly onSort: (sort: string) => void;
   /** Which records are there just now. */
   readonly onShown: (ids: ReadonlySet<string>) => void;
+  /** A block from the clipboard was put over the cells that are chosen. */
+  readonly onPaste: (pasting: Pasting | Refused) => void;
 }
+
+/** What is copied and pasted in a box is the box's own. */
+const isTyping = (target: EventTarget): boolean =>
+  target instanceof Element && target.closest('input:not([type=checkbox]), textarea, [contenteditable=true]') !== null;
+
+const blockIn = (block: Block | null, at: number): Block['columns'] | undefined =>
+  block && at >= block.rows[0] && at <= block.rows[1] ? block.columns : undefined;
 
 /**
  * A list from its first record to its last, as long as it may be: what is near is fetched, what is far is let go, and the
  * bar beside it leads anywhere.
  */
-export const EndlessRows = ({ register, address, count, groups, lines, onSort, onShown }: Props) => {
+export const EndlessRows = ({ register, address, count, groups, lines, onSort, onShown, onPaste }: Props) => {
+  const me = useMe();
   const [start, setStart] = useState<Start>(TOP);
   const list = JSON.stringify([address.filter, address.find, address.sort, address.archived]);
   const [begun, setBegun] = useState(list);
@@ -48,15 +61,28 @@ export const EndlessRows = ({ register, address, count, groups, lines, onSort, o
   const scroller = useRef<HTMLDivElement>(null);
   const index = new Map(records.map(({ id }, at) => [id, at]));
   const columns = 1 + lines.columns.length + (lines.staged ? 1 : 0);
+  const order = useCallback(() => records.map(({ id }) => id), [records]);
   const grid = useGrid({
     ids: records.map(({ id }) => id),
     columns,
     page: () => Math.max(1, Math.floor(((scroller.current?.clientHeight ?? HEAD) - HEAD) / ROW) - 1),
     onOpen: lines.onChoose,
+    onEdit: (id, column, typed) => {
+      // The number is given, and where it stands in its sign-off follows.
+      if (column < 1 || column > lines.columns.length) return;
+      // What is typed before the box is there belongs into it too.
+      const before = lines.editing?.id === id && lines.editing.column === column ? (lines.editing.typed ?? '') : '';
+      lines.onEdit({ id, column, typed: typed === null ? null : `${before}${typed}` });
+    },
+    onTick: (id, span) => lines.ticks?.tick(id, order(), span),
+    onUndo: () => void undoLast(me.id, lines.catalogue.locale),
     has: { first: rows.at === 0 && !rows.isOld, last: rows.isEnd && !rows.isOld },
     onEdge: (edge) => setStart(edge === 'first' ? TOP : endOf(count.count)),
     scroller,
   });
+  const { focus } = grid;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: it does the same whenever it was made
+  const backTo = useCallback((id: string, column: number) => focus({ id, column }), []);
   const activeAt = grid.active === null ? undefined : index.get(grid.active.id);
   const virtual = useVirtualizer({
     count: records.length,
@@ -103,11 +129,20 @@ export const EndlessRows = ({ register, address, count, groups, lines, onSort, o
             className="list-table list-table-even"
             aria-label={register.plural}
             aria-rowcount={count.more || !rows.exact ? -1 : count.count + 1}
-            onKeyDown={grid.onKeyDown}
-            onFocus={grid.onFocus}
+            {...grid.handlers}
+            onCopy={(event) => {
+              if (grid.block === null || isTyping(event.target)) return;
+              event.preventDefault();
+              event.clipboardData.setData('text/plain', copyBlock(records, lines, grid.block));
+            }}
+            onPaste={(event) => {
+              if (grid.block === null || isTyping(event.target)) return;
+              event.preventDefault();
+              onPaste(pasteBlock(event.clipboardData.getData('text/plain'), register, records, lines, grid.block));
+            }}
           >
-            <ColumnWidths columns={lines.columns} staged={lines.staged} />
-            <ListHead columns={lines.columns} staged={lines.staged} sort={address.sort} onSort={onSort} />
+            <ColumnWidths lines={lines} />
+            <ListHead lines={lines} sort={address.sort} onSort={onSort} />
             <tbody>
               {items.map((item) => {
                 const record = records[item.index];
@@ -129,6 +164,9 @@ export const EndlessRows = ({ register, address, count, groups, lines, onSort, o
                               : null
                         }
                         arrived={arrived.has(record.id)}
+                        block={grid.isBlock ? blockIn(grid.block, item.index) : undefined}
+                        order={order}
+                        onEdited={backTo}
                       />
                     </Fragment>
                   )
@@ -155,11 +193,14 @@ export const EndlessRows = ({ register, address, count, groups, lines, onSort, o
         from={rows.at + top + 1}
         to={rows.at + bottom}
         exact={rows.exact}
+        cells={grid.isBlock && grid.block ? sizeOf(grid.block) : 1}
         onPlace={setStart}
       />
     </div>
   );
 };
+
+const sizeOf = ({ rows, columns }: Block): number => (rows[1] - rows[0] + 1) * (columns[1] - columns[0] + 1);
 
 const Gap = ({ height }: { height: number }) => (
   // biome-ignore lint/a11y/noAriaHiddenOnFocusable: nothing in it takes the focus

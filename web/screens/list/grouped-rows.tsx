@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { ChevronDown, ChevronRight } from 'lucide-react';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { ListGroups } from '#contract/index.ts';
 import { readTotals } from '#core/list/index.ts';
 import { isNumeric } from '#core/values/index.ts';
@@ -94,7 +94,7 @@ export const TotalsRow = ({ group, asked, lines, title }: TotalsProps) => {
   const beside = told.filter(({ path }) => !columns.some(({ key }) => key === path));
   return (
     <tr className="bg-paper">
-      <th scope="row" colSpan={2}>
+      <th scope="row" colSpan={lines.ticks ? 3 : 2}>
         <span className="flex flex-wrap items-baseline gap-x-4">
           {title}
           {beside.map(({ kind, path, says }) => (
@@ -132,7 +132,8 @@ interface RecordsProps {
 const GroupRecords = ({ register, address, group, lines }: RecordsProps) => {
   const [limit, setLimit] = useState(STEP);
   const { data, error } = useQuery(queries.list(register, { ...address, group }, limit));
-  const width = lines.columns.length + 1 + (lines.staged ? 1 : 0);
+  const width = lines.columns.length + 1 + (lines.staged ? 1 : 0) + (lines.ticks ? 1 : 0);
+  const order = useCallback(() => (data?.records ?? []).map(({ id }) => id), [data]);
   if (error)
     return (
       <tr>
@@ -144,7 +145,7 @@ const GroupRecords = ({ register, address, group, lines }: RecordsProps) => {
   return (
     <>
       {data?.records.map((record) => (
-        <RecordRow key={record.id} record={record} lines={lines} />
+        <RecordRow key={record.id} record={record} lines={lines} order={order} />
       ))}
       {data?.next && limit < MOST && (
         <tr>

@@ -1,37 +1,19 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { CsvState } from '#contract/index.ts';
 import type { Result } from '#core/base/index.ts';
 import { isWritable, type Register, valueContext } from '#core/register/index.ts';
 import { isInCsv } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
-import { isOver, queries, queryClient } from '../../data/queries.ts';
+import { isOver, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 import { apart, type CsvFile, guessMeant, type Meant, readFile, withColumns } from './csv-file.ts';
 import { HowItIsWritten } from './how-it-is-written.tsx';
 import { Progress, RecentImports, Refused, sayRows, Undo } from './import-progress.tsx';
-
-/** A file that was sent, as it comes along; null while none was. */
-const useSent = (id: string | null): CsvState | null => {
-  const { data } = useQuery({ ...queries.csvState(id ?? ''), enabled: id !== null });
-  return id === null ? null : (data ?? null);
-};
-
-/** Whoever goes away from a rehearsal needs it no more. */
-const useEndsWithWindow = (id: string | null): void => {
-  useEffect(() => {
-    if (id === null) return;
-    const end = () => void fetch(`/api/jobs/${id}`, { method: 'DELETE', keepalive: true }).catch(() => undefined);
-    window.addEventListener('pagehide', end);
-    return () => {
-      window.removeEventListener('pagehide', end);
-      const state = queryClient.getQueryData(queries.csvState(id).queryKey);
-      if (!state || !isOver(state)) end();
-    };
-  }, [id]);
-};
+import { Plan } from './plan.tsx';
+import { useEndsWithWindow, useSent } from './use-sent.ts';
 
 /** A CSV file brought in: how its columns map, what it would do, and only then does it. */
 export const ImportDialog = ({ register, onClose }: { register: Register; onClose: () => void }) => {
@@ -170,7 +152,7 @@ export const ImportDialog = ({ register, onClose }: { register: Register; onClos
                   {rehearsal.problem}
                 </p>
               )}
-              {plan && <Plan plan={plan} columns={columns} register={register} />}
+              {plan && <Plan plan={plan} columns={columns} register={register} what="Bringing it in" />}
               {!file && (
                 <>
                   <RecentImports register={register} />
@@ -261,65 +243,3 @@ const Mapping = ({ register, file, columns, onColumns }: MappingProps) => (
     </tbody>
   </table>
 );
-
-const OUTCOMES = {
-  added: 'would be added',
-  changed: 'would change',
-  unchanged: 'is so already',
-  refused: 'is refused',
-} as const;
-
-const Plan = ({
-  plan,
-  columns,
-  register,
-}: {
-  plan: CsvState;
-  columns: readonly (string | null)[];
-  register: Register;
-}) => {
-  const { workspace } = useWorkspace();
-  const labels = register.fields.filter((field) => columns.includes(field.key)).map((field) => field.label);
-  return (
-    <section aria-label="What it would do" className="mt-4 border border-rule-strong bg-paper p-4">
-      <h2>Bringing it in would do this: {sayRows(plan, workspace.locale)}</h2>
-      {plan.refused_count > 0 && (
-        <>
-          <p className="wrong mt-1">
-            {plan.refused_count === 1 ? 'One row is' : `${plan.refused_count} rows are`} refused. Mend the file, and
-            look again:
-          </p>
-          <Refused state={plan} />
-        </>
-      )}
-      <div className="mt-2 overflow-x-auto">
-        <table className="list-table" aria-label="The first rows">
-          <thead>
-            <tr>
-              <th scope="col">Line</th>
-              <th scope="col">Outcome</th>
-              {labels.map((label) => (
-                <th key={label} scope="col">
-                  {label}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {plan.sample.map(({ line, outcome, cells, refused_cells: refused }) => (
-              <tr key={line}>
-                <td>{line}</td>
-                <td className={outcome === 'refused' ? 'wrong' : ''}>{OUTCOMES[outcome]}</td>
-                {cells.map((cell, i) => (
-                  <td key={labels[i]} className={refused.includes(i) ? 'wrong' : ''}>
-                    {cell}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-    </section>
-  );
-};

@@ -11,11 +11,13 @@ interface Props {
   readonly from: number;
   readonly to: number;
   readonly exact: boolean;
+  /** How many cells are chosen. */
+  readonly cells: number;
   readonly onPlace: (start: Start) => void;
 }
 
 /** Under a list: which of its records are seen, a way to go to others, and the keys of the moment. */
-export const ListFoot = ({ register, sort, count, from, to, exact, onPlace }: Props) => {
+export const ListFoot = ({ register, sort, count, from, to, exact, cells, onPlace }: Props) => {
   const { workspace, catalogue } = useWorkspace();
   const [wrong, setWrong] = useState('');
   const path = (sort.split(',')[0] ?? '').replace(/^-/, '') || 'number';
@@ -49,8 +51,18 @@ export const ListFoot = ({ register, sort, count, from, to, exact, onPlace }: Pr
         </span>
       </form>
       <span className="ml-auto max-lg:hidden">
-        <kbd className="key">↑ ↓ ← →</kbd> move <kbd className="key">Enter</kbd> opens beside{' '}
-        <kbd className="key">Ctrl Home</kbd> first <kbd className="key">Ctrl End</kbd> last
+        {cells > 1 ? (
+          <>
+            {write(cells)} cells chosen <kbd className="key">Ctrl C</kbd> copies <kbd className="key">Ctrl V</kbd>{' '}
+            pastes <kbd className="key">Esc</kbd> takes back
+          </>
+        ) : (
+          <>
+            <kbd className="key">↑ ↓ ← →</kbd> move <kbd className="key">Enter</kbd> opens beside{' '}
+            <kbd className="key">F2</kbd> changes <kbd className="key">Space</kbd> ticks{' '}
+            <kbd className="key">Ctrl End</kbd> last
+          </>
+        )}
       </span>
     </div>
   );

@@ -1,10 +1,15 @@
-import type { Field } from '#core/register/index.ts';
 import { isNumeric } from '#core/values/index.ts';
-import { NUMBER_WIDTH, STAGE_WIDTH, widthOf } from './column-widths.ts';
+import { NUMBER_WIDTH, STAGE_WIDTH, TICK_WIDTH, widthOf } from './column-widths.ts';
+import type { Lines } from './record-row.tsx';
 
 /** How wide the columns are: every line of a list is laid out alike, whatever it holds. */
-export const ColumnWidths = ({ columns, staged }: Pick<Props, 'columns' | 'staged'>) => {
-  const widths = [NUMBER_WIDTH, ...columns.map(widthOf), ...(staged ? [STAGE_WIDTH] : [])];
+export const ColumnWidths = ({ lines: { columns, staged, ticks } }: Pick<Props, 'lines'>) => {
+  const widths = [
+    ...(ticks ? [TICK_WIDTH] : []),
+    NUMBER_WIDTH,
+    ...columns.map(widthOf),
+    ...(staged ? [STAGE_WIDTH] : []),
+  ];
   const total = widths.reduce((sum, width) => sum + width, 0);
   return (
     <colgroup style={{ minWidth: total }}>
@@ -19,15 +24,13 @@ export const ColumnWidths = ({ columns, staged }: Pick<Props, 'columns' | 'stage
 const ARROWS = { ascending: ' ↑', descending: ' ↓', none: '' } as const;
 
 interface Props {
-  readonly columns: readonly Field[];
-  /** Whether where records stand in their sign-off is shown. */
-  readonly staged: boolean;
+  readonly lines: Lines;
   readonly sort: string;
   readonly onSort: (sort: string) => void;
 }
 
 /** The heads of a list's columns: each sorts by its own, with Shift besides what it is sorted by. */
-export const ListHead = ({ columns, staged, sort, onSort }: Props) => {
+export const ListHead = ({ lines: { columns, staged, ticks }, sort, onSort }: Props) => {
   const keys = sort.split(',');
   const wayOf = (name: string) =>
     keys.includes(name) ? 'ascending' : keys.includes(`-${name}`) ? 'descending' : 'none';
@@ -38,8 +41,14 @@ export const ListHead = ({ columns, staged, sort, onSort }: Props) => {
       ? [...keys.filter((key) => key !== '' && !key.endsWith('number')), next].join(',')
       : keys.map((key) => (key === name || key === `-${name}` ? next : key)).join(',');
   };
-  const head = (name: string, label: string, numeric = false) => (
-    <th key={name} scope="col" className={numeric ? 'num' : ''} aria-sort={wayOf(name)}>
+  const head = (name: string, label: string, numeric = false, left?: number) => (
+    <th
+      key={name}
+      scope="col"
+      className={left === undefined ? (numeric ? 'num' : '') : 'kept-left'}
+      style={{ left }}
+      aria-sort={wayOf(name)}
+    >
       <button
         type="button"
         className="max-w-full truncate align-middle font-semibold"
@@ -54,7 +63,18 @@ export const ListHead = ({ columns, staged, sort, onSort }: Props) => {
   return (
     <thead>
       <tr>
-        {head('number', 'Number')}
+        {ticks && (
+          <th scope="col" className="kept-left print:hidden">
+            <input
+              type="checkbox"
+              className="align-middle"
+              aria-label="Tick all that fit"
+              checked={ticks.isAll}
+              onChange={(event) => ticks.tickAll(event.target.checked)}
+            />
+          </th>
+        )}
+        {head('number', 'Number', false, ticks ? TICK_WIDTH : 0)}
         {columns.map((field) => head(field.key, field.label, isNumeric(field.type)))}
         {staged && head('sign_off.stage', 'Sign-off')}
       </tr>

@@ -16,8 +16,8 @@ interface Props {
 /** A list that is put together in groups, as a table; the totals of the whole at its foot. */
 export const GroupedTable = ({ register, address, groups, lines, onSort }: Props) => (
   <table className="list-table list-table-even" aria-label={register.plural}>
-    <ColumnWidths columns={lines.columns} staged={lines.staged} />
-    <ListHead columns={lines.columns} staged={lines.staged} sort={address.sort} onSort={onSort} />
+    <ColumnWidths lines={lines} />
+    <ListHead lines={lines} sort={address.sort} onSort={onSort} />
     <tbody>
       <GroupedRows
         // What is folded is of this way of putting it together.

@@ -11,6 +11,8 @@ import { useWorkspace } from '../../data/workspace.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
+import { SheetDialog } from '../../ui/sheet-dialog.tsx';
+import type { Pasting, Refused } from './clipboard.ts';
 import { ColumnsPart } from './columns-part.tsx';
 import { EndlessRows } from './endless-rows.tsx';
 import { RunningImports } from './import-progress.tsx';
@@ -18,8 +20,13 @@ import { KeepBar } from './keep-bar.tsx';
 import { ListMenu } from './list-menu.tsx';
 import { GroupPart, SortPart, TotalsPart } from './list-parts.tsx';
 import { ListTabs } from './list-tabs.tsx';
+import { ManyBar } from './many-bar.tsx';
+import { PasteDialog } from './paste-dialog.tsx';
 import { RecordPanel } from './record-panel.tsx';
+import type { Editing, Foreseen } from './record-row.tsx';
 import { GroupedTable } from './record-table.tsx';
+import { UndoBar } from './undo-bar.tsx';
+import { useTicks } from './use-ticks.ts';
 import { addressOfAll, useView } from './use-view.ts';
 
 /** The records of a register: found by words, filtered by a sentence, sorted; the address says it all. */
@@ -55,6 +62,12 @@ const ListOf = ({ register }: { register: Register }) => {
       ),
     [setSearch],
   );
+  const rights = workspace.rights[key];
+  const mayMany = rights !== undefined && (rights.change || rights.archive || rights.export);
+  const ticks = useTicks(JSON.stringify([key, view.filter, view.find, view.archived]));
+  const [foreseen, setForeseen] = useState<Foreseen | null>(null);
+  const [editing, setEditing] = useState<Editing | null>(null);
+  const [pasting, setPasting] = useState<Pasting | Refused | null>(null);
   // Beside an open record there is room for less: its links are told there.
   const isBeside = chosen !== null;
   const lines = useMemo(
@@ -67,8 +80,27 @@ const ListOf = ({ register }: { register: Register }) => {
       words: findWords(view.find),
       chosen,
       onChoose: choose,
+      register: key,
+      ticks: mayMany ? ticks : null,
+      foreseen,
+      editing,
+      onEdit: setEditing,
     }),
-    [view.columns, view.find, register, catalogue, workspace.signed, key, chosen, isBeside, choose],
+    [
+      view.columns,
+      view.find,
+      register,
+      catalogue,
+      workspace.signed,
+      key,
+      chosen,
+      isBeside,
+      choose,
+      mayMany,
+      ticks,
+      foreseen,
+      editing,
+    ],
   );
   const context: SayContext = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
   const form = workspace.forms.find((each) => each.may_fill && each.form.register === key);
@@ -138,6 +170,7 @@ const ListOf = ({ register }: { register: Register }) => {
               lines={lines}
               onSort={(sort) => look({ sort })}
               onShown={setThere}
+              onPaste={setPasting}
             />
           )}
           {count && isThere && count.count > 0 && view.by !== '' && groups && (
@@ -163,6 +196,21 @@ const ListOf = ({ register }: { register: Register }) => {
           />
         )}
       </div>
+      {count && (ticks.isAll || ticks.ids.size > 0) && (
+        <ManyBar register={register} view={view} ticks={ticks} count={count} onForesee={setForeseen} />
+      )}
+      <UndoBar />
+      {pasting && 'refused' in pasting && (
+        <SheetDialog title="This cannot be pasted here" onClose={() => setPasting(null)}>
+          <p className="my-3">{pasting.refused}</p>
+          <button type="button" className="btn" onClick={() => setPasting(null)}>
+            Close
+          </button>
+        </SheetDialog>
+      )}
+      {pasting && 'csv' in pasting && (
+        <PasteDialog register={register} pasting={pasting} onClose={() => setPasting(null)} />
+      )}
     </>
   );
 };

@@ -1,4 +1,12 @@
-import { type FocusEvent, type KeyboardEvent, type RefObject, useEffect, useRef, useState } from 'react';
+import {
+  type FocusEvent,
+  type KeyboardEvent,
+  type MouseEvent,
+  type RefObject,
+  useEffect,
+  useRef,
+  useState,
+} from 'react';
 
 /** The cell that has the focus, or would get it: by its record, as lines come and go. */
 interface Active {
@@ -20,15 +28,38 @@ interface Options {
   readonly has: Readonly<Record<Edge, boolean>>;
   /** It is wanted, and not there. */
   readonly onEdge: (edge: Edge) => void;
+  /** A cell is to be changed; `typed` stands instead of what is there, where something was typed. */
+  readonly onEdit: (id: string, column: number, typed: string | null) => void;
+  readonly onTick: (id: string, span: boolean) => void;
+  readonly onUndo: () => void;
   readonly scroller: RefObject<HTMLElement | null>;
+}
+
+/** A stretch of lines and columns. */
+export interface Block {
+  readonly rows: readonly [first: number, last: number];
+  readonly columns: readonly [first: number, last: number];
 }
 
 const cellOf = (scroller: HTMLElement | null, { id, column }: Active): HTMLElement | null =>
   scroller?.querySelector<HTMLElement>(`[data-record="${CSS.escape(id)}"] > [data-column="${column}"]`) ?? null;
 
-/** The keys of a grid (WAI-ARIA Authoring Practices, Grid): arrows, Home and End, pages; Enter opens. */
-export const useGrid = ({ ids, columns, page, onOpen, has, onEdge, scroller }: Options) => {
+const placeOf = (
+  target: EventTarget | null,
+): { readonly id: string; readonly column: number; cell: HTMLElement } | null => {
+  const cell = target instanceof Element ? target.closest<HTMLElement>('[data-column]') : null;
+  const id = cell?.parentElement?.dataset.record;
+  return cell && id !== undefined ? { id, column: Number(cell.dataset.column), cell } : null;
+};
+
+/**
+ * The keys of a grid (WAI-ARIA Authoring Practices, Grid): arrows, Home and End, pages; Enter opens, Space ticks, F2 or
+ * typing changes a cell. With Shift a block of cells is chosen, as with the mouse.
+ */
+export const useGrid = ({ ids, columns, page, onOpen, has, onEdge, onEdit, onTick, onUndo, scroller }: Options) => {
   const [active, setActive] = useState<Active | null>(null);
+  /** Where a block of cells was begun; it goes to the one that is active. */
+  const [anchor, setAnchor] = useState<Pick<Active, 'id' | 'column'> | null>(null);
   const moved = useRef(false);
   useEffect(() => {
     if (!moved.current || active === null) return;
@@ -37,8 +68,9 @@ export const useGrid = ({ ids, columns, page, onOpen, has, onEdge, scroller }: O
     moved.current = false;
     cell.focus({ preventScroll: true });
   });
-  const move = (to: Pick<Active, 'id' | 'column'>): void => {
+  const move = (to: Pick<Active, 'id' | 'column'>, isExtended = false): void => {
     moved.current = true;
+    setAnchor(isExtended ? (anchor ?? active) : null);
     setActive({ ...to, isMove: true });
   };
   const wanted = useRef<{ readonly edge: Edge; readonly column: number } | null>(null);
@@ -49,14 +81,13 @@ export const useGrid = ({ ids, columns, page, onOpen, has, onEdge, scroller }: O
     wanted.current = null;
   });
   const onKeyDown = (event: KeyboardEvent<HTMLElement>): void => {
-    const cell = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-column]') : null;
-    const id = cell?.parentElement?.dataset.record;
-    if (!cell || id === undefined || event.target !== cell || event.altKey || event.metaKey) return;
-    const column = Number(cell.dataset.column);
+    const place = placeOf(event.target);
+    if (!place || event.target !== place.cell || event.altKey || event.metaKey) return;
+    const { id, column } = place;
     const at = ids.indexOf(id);
     const line = (to: number): void => {
       const other = ids[Math.min(Math.max(to, 0), ids.length - 1)];
-      if (other !== undefined) move({ id: other, column });
+      if (other !== undefined) move({ id: other, column }, event.shiftKey);
     };
     const edge = (to: Edge, keep: number): void => {
       const other = to === 'first' ? ids[0] : ids.at(-1);
@@ -81,10 +112,10 @@ export const useGrid = ({ ids, columns, page, onOpen, has, onEdge, scroller }: O
         line(at + page());
         break;
       case 'ArrowLeft':
-        move({ id, column: Math.max(0, column - 1) });
+        move({ id, column: Math.max(0, column - 1) }, event.shiftKey);
         break;
       case 'ArrowRight':
-        move({ id, column: Math.min(columns - 1, column + 1) });
+        move({ id, column: Math.min(columns - 1, column + 1) }, event.shiftKey);
         break;
       case 'Home':
         if (event.ctrlKey) edge('first', 0);
@@ -97,16 +128,65 @@ export const useGrid = ({ ids, columns, page, onOpen, has, onEdge, scroller }: O
       case 'Enter':
         onOpen(id);
         break;
+      case ' ':
+        onTick(id, event.shiftKey);
+        break;
+      case 'F2':
+        onEdit(id, column, null);
+        break;
+      case 'Escape':
+        if (anchor === null) return;
+        setAnchor(null);
+        break;
       default:
-        return;
+        if (event.ctrlKey && event.key.toLowerCase() === 'z' && !event.shiftKey) onUndo();
+        else if (event.key.length === 1 && !event.ctrlKey) onEdit(id, column, event.key);
+        else return;
     }
     event.preventDefault();
   };
   const onFocus = (event: FocusEvent<HTMLElement>): void => {
-    const cell = event.target.closest<HTMLElement>('[data-column]');
-    const id = cell?.parentElement?.dataset.record;
-    const column = Number(cell?.dataset.column);
-    if (id !== undefined && (active?.id !== id || active.column !== column)) setActive({ id, column, isMove: false });
+    const place = placeOf(event.target);
+    if (!place) return;
+    const { id, column } = place;
+    if (active?.id !== id || active.column !== column) setActive({ id, column, isMove: false });
   };
-  return { active, onKeyDown, onFocus };
+  const onMouseDown = (event: MouseEvent<HTMLElement>): void => {
+    const place = placeOf(event.target);
+    if (!place || event.button !== 0 || event.target instanceof HTMLInputElement) return;
+    if (event.shiftKey) {
+      // No text is chosen: cells are.
+      event.preventDefault();
+      move(place, true);
+    } else setAnchor(null);
+  };
+  const onMouseOver = (event: MouseEvent<HTMLElement>): void => {
+    const place = placeOf(event.target);
+    // A block is drawn from the cell that has the focus; within it text is chosen as anywhere.
+    if (!place || event.buttons !== 1 || active === null || document.activeElement?.closest('[data-column]') === null)
+      return;
+    if (anchor === null && place.id === active.id && place.column === active.column) return;
+    window.getSelection()?.removeAllRanges();
+    move(place, true);
+  };
+  const rowOf = ({ id }: Pick<Active, 'id'>): number => ids.indexOf(id);
+  const blockOf = (): Block | null => {
+    if (active === null) return null;
+    const from = anchor ?? active;
+    const rows = [rowOf(from), rowOf(active)];
+    if (rows.includes(-1)) return null;
+    const cells = [from.column, active.column];
+    return {
+      rows: [Math.min(...rows), Math.max(...rows)],
+      columns: [Math.min(...cells), Math.max(...cells)],
+    };
+  };
+  return {
+    active,
+    block: blockOf(),
+    /** More than one cell is chosen. */
+    isBlock: anchor !== null,
+    focus: move,
+    handlers: { onKeyDown, onFocus, onMouseDown, onMouseOver },
+  };
 };

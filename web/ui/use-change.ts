@@ -1,0 +1,73 @@
+import { useState } from 'react';
+import { useStore } from 'zustand';
+import type { RecordDetail } from '#contract/index.ts';
+import { type Catalogue, type Field, valueContext } from '#core/register/index.ts';
+import { behaviourOf, type StoredValue, sameValue } from '#core/values/index.ts';
+import { call, ProblemError } from '../data/client.ts';
+import { queries, queryClient } from '../data/queries.ts';
+import { useFieldEntry } from './field-entry.ts';
+
+interface Asking {
+  readonly record: RecordDetail;
+  readonly field: Field;
+  readonly catalogue: Catalogue;
+  /** It is stored: what it was, and what it is. */
+  readonly onStored: (from: StoredValue, to: StoredValue) => void;
+}
+
+/** Stores a field's value, held against what it was when it was seen. */
+export const storeField = async (
+  { register, id }: Pick<RecordDetail, 'register' | 'id'>,
+  field: string,
+  { from, to, leaves = false }: { readonly from: StoredValue; readonly to: StoredValue; readonly leaves?: boolean },
+): Promise<void> => {
+  const stored = await call('changeRecord', {
+    params: { key: register, id },
+    body: { from: { [field]: from }, changes: { [field]: to }, ...(leaves ? { leaves } : {}) },
+  });
+  if (!leaves) queryClient.setQueryData(queries.record(register, id).queryKey, stored);
+};
+
+/** One field of a record being changed: the entry it is asked in, what is wrong with it, and how it is stored. */
+export const useChange = ({ record, field, catalogue, onStored }: Asking) => {
+  const store = useFieldEntry({ record, fields: [field.key], label: field.label, catalogue });
+  const { filledIn, links } = useStore(store);
+  const [tried, setTried] = useState(false);
+  const [isStoring, setStoring] = useState(false);
+  const [error, setError] = useState<unknown>(null);
+  const state = filledIn.byKey.get(field.key);
+  const from = filledIn.from.entry.record?.[field.key] ?? null;
+  const conflict = error instanceof ProblemError ? error.answer.conflicts?.[0] : undefined;
+  const show = (stored: StoredValue): string => {
+    const linked = typeof stored === 'string' ? links[stored]?.title : undefined;
+    return linked ?? (behaviourOf(field.type).show(stored, valueContext(catalogue)) || 'nothing');
+  };
+  const save = async (base: StoredValue = from, leaves = false): Promise<void> => {
+    setTried(true);
+    if (!state || state.problems.length > 0 || isStoring) return;
+    setError(null);
+    setStoring(true);
+    try {
+      await storeField(record, field.key, { from: base, to: state.value, leaves });
+      // The next field may be being changed before all that follows has been fetched.
+      onStored(base, state.value);
+      await queryClient.invalidateQueries({ queryKey: ['records', record.register] });
+    } catch (thrown) {
+      setError(thrown);
+    } finally {
+      setStoring(false);
+    }
+  };
+  return {
+    store,
+    state,
+    show,
+    save,
+    error,
+    conflict,
+    isStoring,
+    wrong: tried && state ? state.problems.map(({ detail }) => detail).join(' ') : '',
+    /** Whether it would be stored: else there is nothing to do. */
+    differs: state !== undefined && !sameValue(state.value, from),
+  };
+};
