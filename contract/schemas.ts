@@ -228,6 +228,8 @@ export const recordSchema = z.object({
   stage: stageSchema.nullable(),
   /** It was changed since somebody signed it whose signature stands. */
   changed_since_signed: z.boolean(),
+  /** Which of the rules that a list marks by is true of it, from 0; null: none. */
+  mark: z.int().nullable().default(null),
 });
 /** A record as lists show it. */
 export type RecordAnswer = z.infer<typeof recordSchema>;
@@ -302,6 +304,8 @@ export const listQuerySchema = z.object({
   archived: z.enum(['yes', 'no']).default('no'),
   /** `yes` counts to 10,000; `no` leaves the count out, for pages after the first. */
   count: z.enum(['yes', 'no', 'exact']).default('yes'),
+  /** Rules to mark records by, as lists keep them; the answer's records say which is true of each. */
+  marks: z.string().max(12_000).default(''),
   /** Only these records of it, by their ids, with commas between. */
   only: z
     .string()

@@ -16,6 +16,14 @@ export const viewSchema = z.strictObject({
   totals: z.string().max(1000).default(''),
   /** Whether what was archived is shown instead. */
   archived: z.enum(['yes', 'no']).default('no'),
+  /** How it is drawn: `table`, `cards`, `board:state`, `calendar:begins/ends:month`, `map:position`. */
+  look: z.string().max(200).default('table'),
+  /** Rules to mark records by, as JSON: `[{"colour":"brick","when":"days_late > 30"}]`. */
+  marks: z.string().max(12_000).default(''),
+  /** How wide columns are, in pixels, where they are not as wide as usual: `name:240,shelf:80`. */
+  widths: z.string().max(2000).default(''),
+  /** How many of the columns stay at the left, besides the number. */
+  kept: z.enum(['0', '1', '2', '3']).default('0'),
 });
 /** What is looked at of a register, and how. */
 export type View = z.infer<typeof viewSchema>;
@@ -29,6 +37,10 @@ export const VIEW_PARTS = [
   'by',
   'totals',
   'archived',
+  'look',
+  'marks',
+  'widths',
+  'kept',
 ] as const satisfies readonly (keyof View)[];
 
 /** The key of a list that is one person's own says so, and cannot be guessed. */

@@ -3,8 +3,11 @@ import type { Catalogue, Register } from '../register/index.ts';
 import { columnField } from './columns.ts';
 import type { View } from './definition.ts';
 import { readGroupings, readTotals, refuse, totalsOf, waysOf, writeTotals } from './grouping.ts';
+import { lookOf, writeLook } from './look.ts';
+import { fittingMarks } from './marks.ts';
 import { checkFilter } from './query.ts';
 import { leadsTo } from './sort.ts';
+import { readWidths, writeWidths } from './widths.ts';
 
 /** A view as far as a catalogue has what it reads, and what is wrong where it cannot be had at all. */
 export interface Fitted {
@@ -47,8 +50,8 @@ const fittingTotals = (register: Register, text: string, catalogue: Catalogue): 
 const problemsOf = (result: Result<unknown>): readonly Problem[] => (result.ok ? [] : result.problems);
 
 /**
- * A view over what a person may see, or over what there is at all: columns, totals and later sort keys that lead nowhere
- * drop out. Its filter, its groups and what it is sorted by first are what it is: where one of them cannot be had, there
+ * A view over what a person may see, or over what there is at all: columns, totals, marks, the look and later sort keys that
+ * lead nowhere drop out. Its filter, its groups and what it is sorted by first are what it is: where one of them cannot be had, there
  * is no such view, and what is wrong is told.
  */
 export const fitView = (view: View, register: Register, catalogue: Catalogue): Fitted => {
@@ -65,6 +68,11 @@ export const fitView = (view: View, register: Register, catalogue: Catalogue): F
         .filter((path) => columnField(register, path, catalogue) !== null)
         .join(','),
       totals: fittingTotals(register, view.totals, catalogue),
+      look: writeLook(lookOf(view.look, register, catalogue)),
+      marks: fittingMarks(view.marks, register, catalogue),
+      widths: writeWidths(
+        new Map([...readWidths(view.widths)].filter(([path]) => columnField(register, path, catalogue) !== null)),
+      ),
     },
     problems: [
       ...problemsOf(checkFilter(view.filter, register, catalogue)),

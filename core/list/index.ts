@@ -39,10 +39,49 @@ export {
   writeTotals,
 } from './grouping.ts';
 export {
+  boardFields,
+  dayFields,
+  fitsLook,
+  LOOKS,
+  type Look,
+  lookOf,
+  mapLook,
+  PERIODS,
+  type Period,
+  placeFields,
+  readLook,
+  STAGE,
+  writeLook,
+} from './look.ts';
+export {
+  COLOUR_NAMES,
+  MARK_COLOURS,
+  type MarkColour,
+  type MarkRule,
+  marksProblems,
+  readMarks,
+  writeMarks,
+} from './marks.ts';
+export {
+  addDays,
+  bothOf,
+  type Day,
+  daysBetween,
+  type Entry,
+  layWeek,
+  type Shown,
+  type Stretch,
+  shownDays,
+  stepPeriod,
+  weekday,
+  withinDays,
+} from './period.ts';
+export {
   besideCursor,
   type CompiledList,
   type Cursor,
   compileList,
+  compileMarks,
   fromValue,
   type ListAround,
   type ListQuery,
@@ -53,5 +92,6 @@ export { sayKey, sayTotal } from './say-group.ts';
 export { type Counted, type Doing, sayDid, sayReasons, sayWould } from './say-many.ts';
 export { readPlace, sayPlace } from './say-place.ts';
 export { labelAt, leadsTo } from './sort.ts';
+export { readWidths, withWidth, writeWidths } from './widths.ts';
 export { findText, isUnmarked, recordText, wordsBesides, wordsOfFields } from './words.ts';
 export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

@@ -134,3 +134,21 @@ export const fromValue = ({ sortKeys: [first], numbersDown }: CompiledList, valu
   const held = parameter(type === 'text' && descending ? `${value}\uffff` : value, type);
   return descending ? sql`(${key} <= ${held} or ${key} is null)` : sql`(${key} >= ${held} or ${key} is null)`;
 };
+
+/** Which of some rules to mark by is true of a record, the first first, as a number from 0; nothing where none is. */
+export const compileMarks = (
+  conditions: readonly string[],
+  register: Register,
+  { catalogue, clock, me, from }: ListAround,
+): Result<SqlFragment | null> => {
+  if (conditions.length === 0) return ok(null);
+  const target = { alias: ALIAS, clock, ...(me ? { me } : {}), ...(from ? { from } : {}) };
+  const whens: SqlFragment[] = [];
+  for (const [at, text] of conditions.entries()) {
+    const checked = checkFilter(text, register, catalogue);
+    if (!checked.ok) return { ok: false, problems: checked.problems.map((each) => ({ ...each, path: ['marks', at] })) };
+    if (checked.value)
+      whens.push(sql`when ${toSqlFilter(forPerson(checked.value, me), target)} then ${parameter(at, 'integer')}`);
+  }
+  return ok(whens.length === 0 ? null : sql`(case ${join(whens, ' ')} end)`);
+};

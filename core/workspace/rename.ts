@@ -2,7 +2,20 @@ import { type Reach, type Rights, type Role, reachVocabulary } from '../access/i
 import { isReservedKey, KEY, type Problem, problem, toKey } from '../base/index.ts';
 import { FUNCTION_NAMES, type Renaming, renameInExpression, type Vocabulary } from '../expression/index.ts';
 import { type Column, type Form, formVocabulary, offeringVocabulary, type Rule } from '../form/index.ts';
-import { type List, readGroupings, readTotals, writeGroupings, writeTotals } from '../list/index.ts';
+import {
+  type List,
+  mapLook,
+  readGroupings,
+  readLook,
+  readMarks,
+  readTotals,
+  readWidths,
+  writeGroupings,
+  writeLook,
+  writeMarks,
+  writeTotals,
+  writeWidths,
+} from '../list/index.ts';
 import { type Catalogue, type Constraint, findVocabulary, type Register, vocabularyOf } from '../register/index.ts';
 import { type Route, routeVocabulary, type Who } from '../signoff/index.ts';
 import { rowsKey } from '../sql/index.ts';
@@ -256,12 +269,12 @@ export const renameInList = (list: List, before: Catalogue, renaming: Renaming):
   if (!register) return list;
   const vocabulary = vocabularyOf(register, before);
   const formula = (text: string): string => renameInExpression(text, vocabulary, renaming);
-  const { filter, sort, columns, by, totals } = list.view;
+  const { filter, sort, columns, by, totals, look, marks, widths } = list.view;
   // Rules cannot name all that a list shows, as files.
   const isOwn = (path: string): boolean => list.register === renaming.register && path === renaming.from;
   const put = (path: string): string => (isOwn(path) ? renaming.to : formula(path));
   const at = <T extends { readonly path: string }>(named: T): T => ({ ...named, path: put(named.path) });
-  const [groups, told] = [readGroupings(by), readTotals(totals)];
+  const [groups, told, drawn, rules] = [readGroupings(by), readTotals(totals), readLook(look), readMarks(marks)];
   return {
     ...list,
     view: {
@@ -271,6 +284,9 @@ export const renameInList = (list: List, before: Catalogue, renaming: Renaming):
       columns: eachOf(columns, put),
       by: groups.ok ? writeGroupings(groups.value.map(at)) : by,
       totals: told.ok ? writeTotals(told.value.map(at)) : totals,
+      look: drawn.ok ? writeLook(mapLook(drawn.value, put)) : look,
+      marks: rules.ok ? writeMarks(rules.value.map((rule) => ({ ...rule, when: formula(rule.when) }))) : marks,
+      widths: writeWidths(new Map([...readWidths(widths)].map(([path, pixels]) => [put(path), pixels]))),
     },
   };
 };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { ListPage } from '#contract/index.ts';
+import type { ListPage, RecordAnswer } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import {
   besideCursor,
@@ -7,10 +7,12 @@ import {
   type Cursor,
   compileGroups,
   compileList,
+  compileMarks,
   fromValue,
   inGroup,
   orderBy,
   readGroupings,
+  readMarks,
   type Towards,
 } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
@@ -44,6 +46,8 @@ export interface PageQuery {
   /** The list is put together so, and one of its groups is wanted: its keys, as JSON. */
   readonly by?: string;
   readonly group?: string;
+  /** Rules to mark its records by, as lists keep them. */
+  readonly marks?: string;
   /** Only these records of it: their ids, by commas. */
   readonly only?: string;
 }
@@ -159,6 +163,7 @@ export const compileFor = async (reading: Reading, register: Register, query: Li
 
 /* Names that no field can have, for what a page adds to its records. */
 const PLACE = identifier('t', '-place');
+const MARK = '-mark';
 const sortName = (at: number): string => `-sort${at}`;
 
 /**
@@ -209,6 +214,25 @@ const countBefore = async ({ db, sight }: Reading, list: CompiledList, value: st
   return Number(row?.n ?? 0);
 };
 
+/** The rule that marks a record, as SQL; null where there is none to mark by. */
+const markOf = (reading: Reading, register: Register, text: string): SqlFragment | null => {
+  const rules = valueOrRefuse(readMarks(text));
+  const around = { ...aroundOf(reading), me: reading.sight.me };
+  return valueOrRefuse(
+    compileMarks(
+      rules.map(({ when }) => when),
+      register,
+      around,
+    ),
+  );
+};
+
+const withMarks = (records: readonly RecordAnswer[], rows: readonly DriverRow[]): RecordAnswer[] =>
+  records.map((record, at) => {
+    const mark = rows[at]?.[MARK];
+    return mark === null || mark === undefined ? record : { ...record, mark: Number(mark) };
+  });
+
 /** A page of a list with its count. */
 export const readPage = async (reading: Reading, register: Register, query: PageQuery): Promise<ListPage> => {
   const { db, sight, clock } = reading;
@@ -218,7 +242,8 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const sorted = list.sortKeys.map((_, at) => as(identifier('t', sortName(at)), sortName(at)));
   const beginning = beginningOf(list, query);
   const behind = columnsBehind(reading, register, query.columns);
-  const also = [...sorted, ...behind.columns];
+  const marks = markOf(reading, register, query.marks ?? '');
+  const also = [...sorted, ...behind.columns, ...(marks ? [as(marks, MARK)] : [])];
   const page = sql`${prepared.selectOf(pageOf(reading, list, beginning, query.limit + 1), sight, clock, also)} order by ${PLACE}`;
   const plain =
     query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no' && !query.group && !query.only;
@@ -239,8 +264,8 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const rows = isBack ? inOrder.toReversed() : inOrder;
   const placeOf = (row: DriverRow | undefined): string | null => (row ? writeCursor(list, row) : null);
   return {
-    records: await behind.completed(
-      await completed(reading, register, prepared.fields, rows.map(prepared.toAnswer)),
+    records: withMarks(
+      await behind.completed(await completed(reading, register, prepared.fields, rows.map(prepared.toAnswer)), rows),
       rows,
     ),
     next: (isBack ? beginning.isInside : isMore) ? placeOf(rows.at(-1)) : null,

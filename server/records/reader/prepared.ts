@@ -128,6 +128,7 @@ const prepare = (register: Register, catalogue: Catalogue, fields: readonly Fiel
         files: {},
         stage: stageOf(row.stage),
         changed_since_signed: row.changed_since_signed === true,
+        mark: null,
       };
     },
   };
