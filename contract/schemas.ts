@@ -148,6 +148,8 @@ export const workspaceAnswerSchema = z.object({
   routes: z.array(routeSummarySchema),
   /** The registers whose records are signed, or were: of these `sign_off` can be read. */
   signed: z.array(z.string()),
+  /** By register, and by field: the values that a sign-off gives to what it approves. */
+  given: z.record(z.string(), z.record(z.string(), z.array(z.string()))),
 });
 /** The definitions in force, as far as a person may see them. */
 export type WorkspaceAnswer = z.infer<typeof workspaceAnswerSchema>;

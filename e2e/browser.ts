@@ -248,6 +248,11 @@ export class Browser {
     await this.driver.wait(holds, WAIT_MS, `never: ${what}`);
   }
 
+  /** Puts the focus where Tab would lead sooner or later. */
+  async focus(xpath: string): Promise<void> {
+    await this.driver.executeScript('arguments[0].focus()', await this.see(xpath));
+  }
+
   /** Whether what an XPath finds has the focus. */
   async isFocused(xpath: string): Promise<boolean> {
     const [element] = await this.driver.findElements(By.xpath(xpath));

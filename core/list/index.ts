@@ -63,7 +63,6 @@ export {
   writeMarks,
 } from './marks.ts';
 export {
-  addDays,
   bothOf,
   type Day,
   daysBetween,
@@ -73,7 +72,6 @@ export {
   type Stretch,
   shownDays,
   stepPeriod,
-  weekday,
   withinDays,
 } from './period.ts';
 export {
@@ -92,6 +90,7 @@ export { sayKey, sayTotal } from './say-group.ts';
 export { type Counted, type Doing, sayDid, sayReasons, sayWould } from './say-many.ts';
 export { readPlace, sayPlace } from './say-place.ts';
 export { labelAt, leadsTo } from './sort.ts';
+export { shiftedDays, standsOn } from './standing.ts';
 export { readWidths, withWidth, writeWidths } from './widths.ts';
 export { findText, isUnmarked, recordText, wordsBesides, wordsOfFields } from './words.ts';
 export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

@@ -1,3 +1,4 @@
+import { addDays, plusMonths, toDayNumber, weekdayOf } from '../base/index.ts';
 import type { Field } from '../register/index.ts';
 import { behaviourOf } from '../values/index.ts';
 import type { Look, Period } from './look.ts';
@@ -7,29 +8,16 @@ import type { Look, Period } from './look.ts';
 /** A day as `2026-11-29`. */
 export type Day = string;
 
-const MS = 86_400_000;
-const at = (day: Day): number => Date.parse(`${day}T00:00:00Z`);
-const dayAt = (ms: number): Day => new Date(ms).toISOString().slice(0, 10);
-
-/** A day so many days after another; before it where that is negative. */
-export const addDays = (day: Day, days: number): Day => dayAt(at(day) + days * MS);
-
 /** How many days lie between two days. */
-export const daysBetween = (from: Day, to: Day): number => Math.round((at(to) - at(from)) / MS);
-
-/** The day of the week, from 1 for Monday to 7 for Sunday (ISO 8601). */
-export const weekday = (day: Day): number => ((new Date(at(day)).getUTCDay() + 6) % 7) + 1;
+export const daysBetween = (from: Day, to: Day): number => toDayNumber(to) - toDayNumber(from);
 
 /** The first day of the week a day lies in; `begins` is the day weeks begin with, from 1 for Monday. */
-export const weekOf = (day: Day, begins: number): Day => addDays(day, -((weekday(day) - begins + 7) % 7));
+export const weekOf = (day: Day, begins: number): Day => addDays(day, -((weekdayOf(day) - begins + 7) % 7));
 
-const monthOf = (day: Day): Day => `${day.slice(0, 7)}-01`;
+const firstOfMonth = (day: Day): Day => `${day.slice(0, 7)}-01`;
 
 /** The first day of the month after, or before. */
-const nextMonth = (day: Day, step: 1 | -1): Day => {
-  const [year = 0, month = 1] = day.split('-').map(Number);
-  return new Date(Date.UTC(year, month - 1 + step, 1)).toISOString().slice(0, 10);
-};
+const nextMonth = (day: Day, step: 1 | -1): Day => plusMonths(firstOfMonth(day), step) ?? day;
 
 /** What a calendar shows: its days in whole weeks, and those that are meant of them. */
 export interface Shown {
@@ -40,7 +28,7 @@ export interface Shown {
 
 /** The weeks that a period around a day shows; of a month also the days of those before and after. */
 export const shownDays = (period: Period, day: Day, begins: number): Shown => {
-  const from = period === 'week' ? weekOf(day, begins) : monthOf(day);
+  const from = period === 'week' ? weekOf(day, begins) : firstOfMonth(day);
   const to = period === 'week' ? addDays(from, 6) : addDays(nextMonth(from, 1), -1);
   const first = weekOf(from, begins);
   const count = Math.ceil((daysBetween(first, to) + 1) / 7);
@@ -52,7 +40,7 @@ export const shownDays = (period: Period, day: Day, begins: number): Shown => {
 
 /** The period before, or after. */
 export const stepPeriod = (period: Period, day: Day, step: 1 | -1): Day =>
-  period === 'week' ? addDays(day, step * 7) : nextMonth(monthOf(day), step);
+  period === 'week' ? addDays(day, step * 7) : nextMonth(day, step);
 
 type Calendar = Extract<Look, { kind: 'calendar' }>;
 

@@ -24,6 +24,8 @@ export interface ListAddress {
   /** One group of it: by what it is put together, and the group's keys. */
   readonly by?: string;
   readonly group?: string;
+  /** Rules to mark records by. */
+  readonly marks?: string;
 }
 
 /** A list as it is put together, with its totals, as `#core/list` writes them down. */
@@ -107,9 +109,9 @@ export const queries = {
     queryOptions({
       queryKey: ['records', register, 'list', address, limit],
       queryFn: () => {
-        const { filter, find, sort, columns, archived, by, group } = address;
+        const { filter, find, sort, columns, archived, by, group, marks = '' } = address;
         const of = group === undefined || by === undefined ? {} : { by, group };
-        const query = { filter, find, sort, columns, archived, ...of, limit: String(limit) };
+        const query = { filter, find, sort, columns, archived, marks, ...of, limit: String(limit) };
         return call('records', { params: { key: register }, query });
       },
       placeholderData: keepPreviousData,

@@ -3,7 +3,8 @@ import { create } from 'zustand';
 import { createJSONStorage, persist } from 'zustand/middleware';
 import { storedValueSchema } from '#contract/index.ts';
 
-const valueSchema = z.object({ stored: storedValueSchema, says: z.string() });
+/** What some fields held, and how it is said. */
+const heldSchema = z.object({ values: z.record(z.string(), storedValueSchema), says: z.string() });
 
 const doneSchema = z.intersection(
   z.object({
@@ -17,11 +18,10 @@ const doneSchema = z.intersection(
       kind: z.literal('cell'),
       register: z.string(),
       id: z.string(),
-      field: z.string(),
       /** What was changed, in words: "Shelf of STK-0012". */
       what: z.string(),
-      from: valueSchema,
-      to: valueSchema,
+      from: heldSchema,
+      to: heldSchema,
     }),
     z.object({ kind: z.literal('many'), id: z.string() }),
     z.object({ kind: z.literal('pasted'), id: z.string() }),

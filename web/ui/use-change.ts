@@ -15,16 +15,15 @@ interface Asking {
   readonly onStored: (from: StoredValue, to: StoredValue) => void;
 }
 
-/** Stores a field's value, held against what it was when it was seen. */
-export const storeField = async (
+/** Stores values of a record's fields, each held against what it was when it was seen. */
+export const storeFields = async (
   { register, id }: Pick<RecordDetail, 'register' | 'id'>,
-  field: string,
-  { from, to, leaves = false }: { readonly from: StoredValue; readonly to: StoredValue; readonly leaves?: boolean },
+  from: Readonly<Record<string, StoredValue>>,
+  changes: Readonly<Record<string, StoredValue>>,
+  leaves = false,
 ): Promise<void> => {
-  const stored = await call('changeRecord', {
-    params: { key: register, id },
-    body: { from: { [field]: from }, changes: { [field]: to }, ...(leaves ? { leaves } : {}) },
-  });
+  const body = { from: { ...from }, changes: { ...changes }, ...(leaves ? { leaves } : {}) };
+  const stored = await call('changeRecord', { params: { key: register, id }, body });
   if (!leaves) queryClient.setQueryData(queries.record(register, id).queryKey, stored);
 };
 
@@ -48,7 +47,7 @@ export const useChange = ({ record, field, catalogue, onStored }: Asking) => {
     setError(null);
     setStoring(true);
     try {
-      await storeField(record, field.key, { from: base, to: state.value, leaves });
+      await storeFields(record, { [field.key]: base }, { [field.key]: state.value }, leaves);
       // The next field may be being changed before all that follows has been fetched.
       onStored(base, state.value);
       await queryClient.invalidateQueries({ queryKey: ['records', record.register] });

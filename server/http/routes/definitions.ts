@@ -2,9 +2,12 @@ import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import type { WorkspaceAnswer } from '#contract/index.ts';
 import type { Deed, SetUpRight } from '#core/access/index.ts';
+import type { Clock } from '#core/base/index.ts';
+import type { Register } from '#core/register/index.ts';
+import { givenByApproval } from '#core/signoff/index.ts';
 import { findDraft, readDrafts } from '../../definitions/drafts.ts';
 import type { Changes } from '../../definitions/planning.ts';
-import { listsOf, nextVersion } from '../../definitions/store.ts';
+import { type Definitions, listsOf, nextVersion, routesOf } from '../../definitions/store.ts';
 import { isSetup, mayAny, mayFill, setsUp } from '../../people/roles.ts';
 import { notAllowed, notFound } from '../../platform/refusal.ts';
 import { setAside } from '../../platform/schema.ts';
@@ -14,6 +17,16 @@ import { type Context, type Handlers, lookOf, signedIn } from '../context.ts';
 
 /** Of a field as it was when it was set aside, only what it is called is told. */
 const asideSchema = z.object({ label: z.string() });
+
+/** The values that a register's routes give to what they approve, by field, of the fields a person sees. */
+const givenIn = (definitions: Definitions, register: Register, clock: Clock): Record<string, string[]> => {
+  const given: Record<string, string[]> = {};
+  for (const { document } of routesOf(definitions, register.key))
+    for (const { field, value } of givenByApproval(document, clock))
+      if (typeof value === 'string' && register.fields.some(({ key }) => key === field))
+        given[field] = [...(given[field] ?? []), value];
+  return given;
+};
 
 /** The definitions in force, as far as a person may see them. */
 const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAnswer => {
@@ -50,6 +63,7 @@ const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAn
       }))
       .filter((each) => forms || each.may_fill),
     signed: registers.flatMap(({ key }) => (catalogue.signed?.has(key) ? [key] : [])),
+    given: Object.fromEntries(registers.map((register) => [register.key, givenIn(definitions, register, clock)])),
     routes: forms ? [...routes.values()].map(({ document, version }) => ({ route: document.route, version })) : [],
   };
 };

@@ -35,6 +35,7 @@ const workspaceOf = ({ form, workspace }: RegistrationForm): KnownWorkspace => (
   forms: [],
   routes: [],
   signed: [],
+  given: {},
   clockOffsetMs: Date.parse(form.now) - Date.now(),
 });
 

@@ -102,9 +102,8 @@ const Changing = ({ record, field: shown, typed, onDone }: ChangingProps) => {
         what,
         register: record.register,
         id: record.id,
-        field: field.key,
-        from: { stored: from, says: was },
-        to: { stored: to, says: is },
+        from: { values: { [field.key]: from }, says: was },
+        to: { values: { [field.key]: to }, says: is },
       });
       onDone(back.current);
     },

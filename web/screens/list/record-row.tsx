@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { ManyOutcome, RecordAnswer } from '#contract/index.ts';
+import type { MarkRule } from '#core/list/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
 import { isNumeric } from '#core/values/index.ts';
 import { Found } from '../../ui/found.tsx';
@@ -7,6 +8,7 @@ import { ListCell } from '../../ui/list-cell.tsx';
 import { StageStamp } from '../../ui/marks.tsx';
 import { CellEditor } from './cell-editor.tsx';
 import { TICK_WIDTH } from './column-widths.ts';
+import { MarkSign, washOf } from './marks-part.tsx';
 import type { Block } from './use-grid.ts';
 import type { Ticks } from './use-ticks.ts';
 
@@ -27,6 +29,8 @@ export interface Lines {
   /** The cell that is being changed. */
   readonly editing: Editing | null;
   readonly onEdit: (editing: Editing | null) => void;
+  /** The rules that records are marked by. */
+  readonly rules: readonly MarkRule[];
 }
 
 /** A cell that is being changed in its place. */
@@ -65,7 +69,7 @@ const NO_ORDER = (): readonly string[] => [];
 /** One record in a line of a list. */
 export const RecordRow = memo(
   ({ record, lines, row, active, arrived = false, block, order = NO_ORDER, onEdited }: Props) => {
-    const { columns, catalogue, staged, words, chosen, onChoose, ticks, foreseen, editing, onEdit } = lines;
+    const { columns, catalogue, staged, words, chosen, onChoose, ticks, foreseen, editing, onEdit, rules } = lines;
     const isGrid = active !== undefined;
     const isIn = (at: number): boolean => block !== undefined && at >= block[0] && at <= block[1];
     const cell = (at: number) =>
@@ -73,7 +77,7 @@ export const RecordRow = memo(
     const outcome = foreseen?.outcomes.get(record.id);
     return (
       <tr
-        className={`${record.id === chosen ? 'chosen' : ''} ${arrived ? 'arrived' : ''}`}
+        className={`${record.id === chosen ? 'chosen' : ''} ${arrived ? 'arrived' : ''} ${washOf(rules, record.mark)}`}
         data-record={record.id}
         aria-rowindex={row}
         aria-selected={ticks ? ticks.has(record.id) : undefined}
@@ -102,6 +106,7 @@ export const RecordRow = memo(
           >
             <Found text={record.number} words={words} />
           </button>
+          <MarkSign rules={rules} mark={record.mark} />
           {arrived && <span className="sr-only"> stored just now</span>}
           {outcome && foreseen?.field === null && <Then outcome={outcome} says="" />}
         </td>

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
+import type { ListGroups } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
-import { columnFields, findWords } from '#core/list/index.ts';
+import { columnFields, findWords, type Look, lookOf, type View, writeLook } from '#core/list/index.ts';
 import { type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { linkToOne } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
@@ -12,6 +13,10 @@ import { ConditionEditor } from '../../ui/condition-editor.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
+import { useNarrow } from '../../ui/use-narrow.ts';
+import { Board } from './board.tsx';
+import { Calendar } from './calendar.tsx';
+import { Cards } from './cards.tsx';
 import type { Pasting, Refused } from './clipboard.ts';
 import { ColumnsPart } from './columns-part.tsx';
 import { EndlessRows } from './endless-rows.tsx';
@@ -20,10 +25,13 @@ import { KeepBar } from './keep-bar.tsx';
 import { ListMenu } from './list-menu.tsx';
 import { GroupPart, SortPart, TotalsPart } from './list-parts.tsx';
 import { ListTabs } from './list-tabs.tsx';
+import { LookPart } from './look-part.tsx';
 import { ManyBar } from './many-bar.tsx';
+import { MapLook } from './map.tsx';
+import { MarksPart, rulesOf } from './marks-part.tsx';
 import { PasteDialog } from './paste-dialog.tsx';
 import { RecordPanel } from './record-panel.tsx';
-import type { Editing, Foreseen } from './record-row.tsx';
+import type { Editing, Foreseen, Lines } from './record-row.tsx';
 import { GroupedTable } from './record-table.tsx';
 import { UndoBar } from './undo-bar.tsx';
 import { useTicks } from './use-ticks.ts';
@@ -85,8 +93,10 @@ const ListOf = ({ register }: { register: Register }) => {
       foreseen,
       editing,
       onEdit: setEditing,
+      rules: rulesOf(view.marks),
     }),
     [
+      view.marks,
       view.columns,
       view.find,
       register,
@@ -102,6 +112,11 @@ const ListOf = ({ register }: { register: Register }) => {
       editing,
     ],
   );
+  const isNarrow = useNarrow();
+  const asked = lookOf(view.look, register, catalogue);
+  // A table has no room on a phone.
+  const drawn: Look = isNarrow && asked.kind === 'table' && view.by === '' ? { kind: 'cards' } : asked;
+  const isGroupedTable = drawn.kind === 'table' && view.by !== '';
   const context: SayContext = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
   const form = workspace.forms.find((each) => each.may_fill && each.form.register === key);
   return (
@@ -142,7 +157,21 @@ const ListOf = ({ register }: { register: Register }) => {
           <GroupPart register={register} value={view.by} onChange={(by) => look({ by })} />, in the order of{' '}
           <SortPart register={register} value={view.sort} onChange={(sort) => look({ sort })} />, showing{' '}
           <ColumnsPart register={register} value={view.columns} onChange={(columns) => look({ columns })} />, with{' '}
-          <TotalsPart register={register} value={view.totals} onChange={(totals) => look({ totals })} />.
+          <TotalsPart register={register} value={view.totals} onChange={(totals) => look({ totals })} />,{' '}
+          <MarksPart
+            key={`marks ${viewing.kept?.list.key ?? ''}`}
+            text={view.marks}
+            context={context}
+            onChange={(marks) => look({ marks })}
+          />
+          , drawn as{' '}
+          <LookPart
+            register={register}
+            catalogue={catalogue}
+            value={view.look}
+            onChange={(drawn) => look({ look: drawn })}
+          />
+          .
         </p>
         <KeepBar register={register} viewing={viewing} />
         <p role="status" className="whitespace-nowrap text-ink-2">
@@ -150,7 +179,7 @@ const ListOf = ({ register }: { register: Register }) => {
         </p>
       </div>
       <div className="flex min-h-0 grow max-sm:flex-col">
-        <div className={`flex min-h-0 min-w-0 grow flex-col ${view.by === '' ? '' : 'overflow-auto'}`}>
+        <div className={`flex min-h-0 min-w-0 grow flex-col ${isGroupedTable ? 'overflow-auto' : ''}`}>
           {viewing.isMissing && (
             <Empty title="There is no such list, or none you may see.">
               <Link className="part" to={addressOfAll(key)}>
@@ -161,25 +190,17 @@ const ListOf = ({ register }: { register: Register }) => {
           <Problems error={error ?? wrong} />
           {!count && !error && !viewing.isMissing && <Coming />}
           {count && isThere && count.count === 0 && <NoRecords register={register} total={count.total} />}
-          {count && isThere && count.count > 0 && view.by === '' && (
-            <EndlessRows
+          {count && isThere && count.count > 0 && (
+            <Drawn
               register={register}
-              address={view}
+              view={view}
               count={count}
-              groups={view.totals === '' ? null : (groups ?? null)}
+              groups={groups ?? null}
               lines={lines}
-              onSort={(sort) => look({ sort })}
+              drawn={drawn}
+              onLook={look}
               onShown={setThere}
               onPaste={setPasting}
-            />
-          )}
-          {count && isThere && count.count > 0 && view.by !== '' && groups && (
-            <GroupedTable
-              register={register}
-              address={view}
-              groups={groups}
-              lines={lines}
-              onSort={(sort) => look({ sort })}
             />
           )}
           {groups?.more && isPut && (
@@ -191,7 +212,12 @@ const ListOf = ({ register }: { register: Register }) => {
             key={chosen}
             register={register.key}
             id={chosen}
-            shown={view.by !== '' || there.size === 0 || there.has(chosen)}
+            shown={
+              isGroupedTable ||
+              !(drawn.kind === 'table' || drawn.kind === 'cards') ||
+              there.size === 0 ||
+              there.has(chosen)
+            }
             onClose={() => choose(null)}
           />
         )}
@@ -213,6 +239,58 @@ const ListOf = ({ register }: { register: Register }) => {
       )}
     </>
   );
+};
+
+interface DrawnProps {
+  readonly register: Register;
+  readonly view: View;
+  readonly count: { readonly count: number; readonly more: boolean };
+  readonly groups: ListGroups | null;
+  readonly lines: Lines;
+  readonly drawn: Look;
+  readonly onLook: (changes: Partial<View>) => void;
+  readonly onShown: (ids: ReadonlySet<string>) => void;
+  readonly onPaste: (pasting: Pasting | Refused) => void;
+}
+
+/** The records of a list in its look. */
+const Drawn = ({ register, view, count, groups, lines, drawn, onLook, onShown, onPaste }: DrawnProps) => {
+  const onSort = (sort: string): void => onLook({ sort });
+  switch (drawn.kind) {
+    case 'cards':
+      return <Cards address={view} lines={lines} onShown={onShown} />;
+    case 'board':
+      return <Board key={drawn.by} register={register} address={view} lines={lines} by={drawn.by} />;
+    case 'calendar':
+      return (
+        <Calendar
+          register={register}
+          address={view}
+          lines={lines}
+          look={drawn}
+          onWeek={() => onLook({ look: writeLook({ ...drawn, period: 'week' }) })}
+        />
+      );
+    case 'map':
+      return <MapLook address={view} lines={lines} at={drawn.at} />;
+    case 'table':
+      if (view.by !== '')
+        return (
+          groups && <GroupedTable register={register} address={view} groups={groups} lines={lines} onSort={onSort} />
+        );
+      return (
+        <EndlessRows
+          register={register}
+          address={view}
+          count={count}
+          groups={view.totals === '' ? null : groups}
+          lines={lines}
+          onSort={onSort}
+          onShown={onShown}
+          onPaste={onPaste}
+        />
+      );
+  }
 };
 
 const NoRecords = ({ register, total }: { register: Register; total: number }) =>

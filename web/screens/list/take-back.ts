@@ -2,7 +2,7 @@ import { sayDid } from '#core/list/index.ts';
 import { call } from '../../data/client.ts';
 import { ASKED_MS, isOver, queries, queryClient } from '../../data/queries.ts';
 import { type Done, useUndoing } from '../../state/undoing.ts';
-import { storeField } from '../../ui/use-change.ts';
+import { storeFields } from '../../ui/use-change.ts';
 import { sayRows } from './import-progress.tsx';
 
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, ASKED_MS));
@@ -27,8 +27,8 @@ const untilDone = async (id: string) => {
 const takeBack = async (done: Done, locale: string): Promise<string> => {
   switch (done.kind) {
     case 'cell': {
-      const { from, to, register, id, field, what } = done;
-      await storeField({ register, id }, field, { from: to.stored, to: from.stored });
+      const { from, to, register, id, what } = done;
+      await storeFields({ register, id }, to.values, from.values);
       return `${what} is ${from.says} again.`;
     }
     case 'many': {

@@ -44,7 +44,7 @@ export const PositionBox = (props: ControlProps) => {
       {open && (
         <Suspense fallback={<Coming />}>
           <Chart
-            label={props.field.label}
+            label={`Chart for ${props.field.label}: arrow keys move the mark, plus and minus zoom`}
             at={positionOf(props.value)}
             onPoint={({ latitude, longitude }) => read(`${latitude.toFixed(6)}, ${longitude.toFixed(6)}`)}
           />

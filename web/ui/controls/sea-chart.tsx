@@ -1,14 +1,27 @@
 import { geoGraticule, geoMercator, geoPath } from 'd3-geo';
 import { Minus, Plus } from 'lucide-react';
-import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, type ReactNode, useMemo, useRef, useState } from 'react';
 import { feature } from 'topojson-client';
 import land from 'world-atlas/land-50m.json';
 import type { Position } from '#core/values/index.ts';
 
 interface Props {
+  /** What the chart is, and what its keys do, for those who do not see it. */
   readonly label: string;
+  /** Where a mark is set. */
   readonly at: Position | null;
-  readonly onPoint: (place: Position) => void;
+  /** A place is pointed to; where nothing comes of that, the keys move the chart itself. */
+  readonly onPoint?: ((place: Position) => void) | undefined;
+  /** Where it opens, and how near, where no mark is set. */
+  readonly start?: { readonly centre: Position; readonly zoom: number } | undefined;
+  /** What lies on it: `placeOf` says where a place is on the drawing, null where it is not on it. */
+  readonly children?: ((placeOf: (place: Position) => Place | null) => ReactNode) | undefined;
+}
+
+/** Where something lies on the drawing, as style has it. */
+export interface Place {
+  readonly left: string;
+  readonly top: string;
 }
 
 const WIDTH = 560;
@@ -21,10 +34,12 @@ const NEAR = 7;
 const MOST_LATITUDE = 85;
 /** Pixels the mark moves with an arrow key. */
 const STEP = 8;
+/** And those the chart itself moves, where there is no mark. */
+const WIDE_STEP = 60;
 const EARTH_METRES = 40_075_016;
 
 const coasts = feature(land, land.objects.land);
-const START: Position = { latitude: 30, longitude: 0 };
+const WORLD = { centre: { latitude: 30, longitude: 0 }, zoom: 0 };
 
 const projectionOf = (centre: Position, zoom: number) =>
   geoMercator()
@@ -56,20 +71,30 @@ const within = (place: Position): Position => ({
  * A chart to point to a place on: coasts of the world (Natural Earth, public domain), a grid of degrees and a scale. It
  * ships with the application and asks no service. Dragging moves the chart, a click or the arrow keys set the mark.
  */
-const Chart = ({ label, at, onPoint }: Props) => {
-  const [centre, setCentre] = useState(at ?? START);
-  const [zoom, setZoom] = useState(at ? NEAR : 0);
+const Chart = ({ label, at, onPoint, start = WORLD, children }: Props) => {
+  const [centre, setCentre] = useState(at ?? start.centre);
+  const [zoom, setZoom] = useState(at ? NEAR : start.zoom);
   const drag = useRef<{ x: number; y: number; from: Position; moved: boolean } | null>(null);
   const projection = projectionOf(centre, zoom);
   const step = gridStep(zoom);
   const drawn = useMemo(() => {
+    const shown = projectionOf(centre, zoom);
+    // Lines of the whole world, close to each other, would take minutes to draw: those that are seen are drawn.
+    const [west = -180, north = 90] = shown.invert?.([0, 0]) ?? [];
+    const [east = 180, south = -90] = shown.invert?.([WIDTH, HEIGHT]) ?? [];
+    const seen = geoGraticule()
+      .extent([
+        [Math.floor(west / step) * step, Math.max(-MOST_LATITUDE, Math.floor(south / step) * step)],
+        [Math.ceil(east / step) * step, Math.min(MOST_LATITUDE, Math.ceil(north / step) * step)],
+      ])
+      .step([step, step]);
     const path = geoPath(
-      projectionOf(centre, zoom).clipExtent([
+      shown.clipExtent([
         [-1, -1],
         [WIDTH + 1, HEIGHT + 1],
       ]),
     );
-    return { coasts: path(coasts) ?? '', grid: path(geoGraticule().step([step, step])()) ?? '' };
+    return { coasts: path(coasts) ?? '', grid: path(seen()) ?? '' };
   }, [centre, zoom, step]);
   const placeAt = (x: number, y: number): Position | null => {
     const found = projection.invert?.([x, y]);
@@ -90,19 +115,26 @@ const Chart = ({ label, at, onPoint }: Props) => {
     if (!by) return;
     event.preventDefault();
     const [x, y] = mark ?? [WIDTH / 2, HEIGHT / 2];
-    const place = placeAt(x + right * STEP, y + down * STEP);
+    const far = onPoint ? STEP : WIDE_STEP;
+    const place = placeAt(x + right * far, y + down * far);
     if (!place) return;
+    if (!onPoint) {
+      setCentre(place);
+      return;
+    }
     onPoint(place);
     if (x < STEP || y < STEP || x > WIDTH - STEP || y > HEIGHT - STEP) setCentre(place);
   };
   const metres = (EARTH_METRES * Math.cos((centre.latitude * Math.PI) / 180)) / (WIDTH * 2 ** zoom);
   const bar = scaleBar(metres);
   return (
-    <div className="relative mt-2 max-w-[560px]">
+    <div
+      className={`relative mt-2 ${children ? 'max-w-[min(1100px,calc((100dvh-21rem)*1.86))] min-w-72' : 'max-w-[560px]'}`}
+    >
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="application"
-        aria-label={`Chart for ${label}: arrow keys move the mark, plus and minus zoom`}
+        aria-label={label}
         // biome-ignore lint/a11y/noNoninteractiveTabindex: it is worked with the arrow keys
         tabIndex={0}
         className="block w-full touch-none border border-edge bg-haze-wash"
@@ -124,7 +156,7 @@ const Chart = ({ label, at, onPoint }: Props) => {
           const { x, y } = toDrawing(event);
           const place = drag.current?.moved ? null : placeAt(x, y);
           drag.current = null;
-          if (place) onPoint(place);
+          if (place) onPoint?.(place);
         }}
       >
         <path d={drawn.coasts} className="fill-paper stroke-ink-3" strokeWidth={0.8} />
@@ -140,6 +172,15 @@ const Chart = ({ label, at, onPoint }: Props) => {
           <text x={bar.pixels + 6}>{bar.metres >= 1000 ? `${bar.metres / 1000} km` : `${bar.metres} m`}</text>
         </g>
       </svg>
+      {children && (
+        <div className="pointer-events-none absolute inset-0 overflow-hidden">
+          {children((place) => {
+            const point = projection([place.longitude, place.latitude]);
+            const isOn = point && point[0] >= 0 && point[0] <= WIDTH && point[1] >= 0 && point[1] <= HEIGHT;
+            return isOn ? { left: `${(point[0] / WIDTH) * 100}%`, top: `${(point[1] / HEIGHT) * 100}%` } : null;
+          })}
+        </div>
+      )}
       <span className="absolute right-2 top-2 flex flex-col gap-1">
         <button type="button" className="btn px-1.5!" aria-label="Nearer" onClick={() => setZoom(clampZoom(zoom + 1))}>
           <Plus size={15} aria-hidden="true" />
