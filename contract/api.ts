@@ -512,7 +512,7 @@ export const api = {
   }),
   places: endpoint(paths.places, 'Places of a list to begin at, by what it is sorted by first', {
     params: key,
-    query: s.listQuerySchema.pick({ filter: true, find: true, sort: true, archived: true }),
+    query: s.listQuerySchema.pick({ filter: true, find: true, sort: true, archived: true, worked: true }),
     body: none,
     answer: l.placesSchema,
   }),

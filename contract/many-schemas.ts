@@ -9,7 +9,9 @@ const MOST_NAMED = 5_000;
 /** Which records: some that were ticked, or all that fit a list. */
 const whichSchema = z.union([
   z.strictObject({ ids: z.array(uuidSchema).min(1).max(MOST_NAMED) }),
-  z.strictObject({ list: z.strictObject(listQuerySchema.pick({ filter: true, find: true, archived: true }).shape) }),
+  z.strictObject({
+    list: z.strictObject(listQuerySchema.pick({ filter: true, find: true, archived: true, worked: true }).shape),
+  }),
 ]);
 
 /** What is done to each of them. */

@@ -306,6 +306,8 @@ export const listQuerySchema = z.object({
   archived: z.enum(['yes', 'no']).default('no'),
   /** `yes` counts to 10,000; `no` leaves the count out, for pages after the first. */
   count: z.enum(['yes', 'no', 'exact']).default('yes'),
+  /** Columns that are worked out for this list alone, as lists keep them: they can be shown, filtered and sorted by. */
+  worked: z.string().max(30_000).default(''),
   /** Rules to mark records by, as lists keep them; the answer's records say which is true of each. */
   marks: z.string().max(12_000).default(''),
   /** Only these records of it, by their ids, with commas between. */
@@ -323,7 +325,7 @@ export const listQuerySchema = z.object({
 });
 /** Which groups of a list, up to three deep, with which totals: `client,due:month` and `sum:gross,middle:gross`. */
 export const groupsQuerySchema = listQuerySchema
-  .pick({ filter: true, find: true, archived: true, by: true })
+  .pick({ filter: true, find: true, archived: true, by: true, worked: true })
   .extend({ totals: z.string().max(1000).default('') });
 /** A list's groups, those above before those they are made of. The first is the whole of it. */
 export const groupsSchema = z.object({

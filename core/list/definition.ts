@@ -16,6 +16,8 @@ export const viewSchema = z.strictObject({
   totals: z.string().max(1000).default(''),
   /** Whether what was archived is shown instead. */
   archived: z.enum(['yes', 'no']).default('no'),
+  /** Columns that are worked out for it alone, as JSON: `[{"key":"here_1","label":"…","formula":"…","gives":{…}}]`. */
+  worked: z.string().max(30_000).default(''),
   /** How it is drawn: `table`, `cards`, `board:state`, `calendar:begins/ends:month`, `map:position`. */
   look: z.string().max(200).default('table'),
   /** Rules to mark records by, as JSON: `[{"colour":"brick","when":"days_late > 30"}]`. */
@@ -37,6 +39,7 @@ export const VIEW_PARTS = [
   'by',
   'totals',
   'archived',
+  'worked',
   'look',
   'marks',
   'widths',

@@ -8,6 +8,7 @@ import { fittingMarks } from './marks.ts';
 import { checkFilter } from './query.ts';
 import { leadsTo } from './sort.ts';
 import { readWidths, writeWidths } from './widths.ts';
+import { fittingWorked, withFitting } from './worked.ts';
 
 /** A view as far as a catalogue has what it reads, and what is wrong where it cannot be had at all. */
 export interface Fitted {
@@ -50,11 +51,12 @@ const fittingTotals = (register: Register, text: string, catalogue: Catalogue): 
 const problemsOf = (result: Result<unknown>): readonly Problem[] => (result.ok ? [] : result.problems);
 
 /**
- * A view over what a person may see, or over what there is at all: columns, totals, marks, the look and later sort keys that
+ * A view over what a person may see, or over what there is at all: columns, also those worked out for it, totals, marks, the look and later sort keys that
  * lead nowhere drop out. Its filter, its groups and what it is sorted by first are what it is: where one of them cannot be had, there
  * is no such view, and what is wrong is told.
  */
-export const fitView = (view: View, register: Register, catalogue: Catalogue): Fitted => {
+export const fitView = (view: View, plain: Register, around: Catalogue): Fitted => {
+  const { register, catalogue } = withFitting(view.worked, plain, around);
   const [first, ...later] = parts(view.sort);
   const sorted = first === undefined || isSortedBy(register, first, catalogue);
   return {
@@ -68,6 +70,7 @@ export const fitView = (view: View, register: Register, catalogue: Catalogue): F
         .filter((path) => columnField(register, path, catalogue) !== null)
         .join(','),
       totals: fittingTotals(register, view.totals, catalogue),
+      worked: fittingWorked(view.worked, plain, around),
       look: writeLook(lookOf(view.look, register, catalogue)),
       marks: fittingMarks(view.marks, register, catalogue),
       widths: writeWidths(

@@ -86,6 +86,7 @@ export {
   orderBy,
   type Towards,
 } from './query.ts';
+export { clausesOn, QUICK, type Quick, quickClause, quickFor, withClause, withoutClausesOn } from './quick.ts';
 export { sayKey, sayTotal } from './say-group.ts';
 export { type Counted, type Doing, sayDid, sayReasons, sayWould } from './say-many.ts';
 export { readPlace, sayPlace } from './say-place.ts';
@@ -93,4 +94,15 @@ export { labelAt, leadsTo } from './sort.ts';
 export { shiftedDays, standsOn } from './standing.ts';
 export { readWidths, withWidth, writeWidths } from './widths.ts';
 export { findText, isUnmarked, recordText, wordsBesides, wordsOfFields } from './words.ts';
+export {
+  fittingWorked,
+  freeKey,
+  readWorked,
+  rollUps,
+  type WithWorked,
+  type WorkedColumn,
+  withFitting,
+  withWorked,
+  writeWorked,
+} from './worked.ts';
 export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

@@ -10,11 +10,14 @@ import {
   readMarks,
   readTotals,
   readWidths,
+  readWorked,
+  withFitting,
   writeGroupings,
   writeLook,
   writeMarks,
   writeTotals,
   writeWidths,
+  writeWorked,
 } from '../list/index.ts';
 import { type Catalogue, type Constraint, findVocabulary, type Register, vocabularyOf } from '../register/index.ts';
 import { type Route, routeVocabulary, type Who } from '../signoff/index.ts';
@@ -265,11 +268,14 @@ export const renameInRoute = (route: Route, before: Catalogue, renaming: Renamin
 
 /** A list after a field got a new key: its filter, and every path it names. */
 export const renameInList = (list: List, before: Catalogue, renaming: Renaming): List => {
-  const register = before.registers.get(list.register);
-  if (!register) return list;
-  const vocabulary = vocabularyOf(register, before);
+  const plain = before.registers.get(list.register);
+  if (!plain) return list;
+  // What is worked out for the list alone can be named in it too.
+  const { register, catalogue } = withFitting(list.view.worked, plain, before);
+  const vocabulary = vocabularyOf(register, catalogue);
   const formula = (text: string): string => renameInExpression(text, vocabulary, renaming);
-  const { filter, sort, columns, by, totals, look, marks, widths } = list.view;
+  const { filter, sort, columns, by, totals, look, marks, widths, worked } = list.view;
+  const own = readWorked(worked);
   // Rules cannot name all that a list shows, as files.
   const isOwn = (path: string): boolean => list.register === renaming.register && path === renaming.from;
   const put = (path: string): string => (isOwn(path) ? renaming.to : formula(path));
@@ -286,6 +292,7 @@ export const renameInList = (list: List, before: Catalogue, renaming: Renaming):
       totals: told.ok ? writeTotals(told.value.map(at)) : totals,
       look: drawn.ok ? writeLook(mapLook(drawn.value, put)) : look,
       marks: rules.ok ? writeMarks(rules.value.map((rule) => ({ ...rule, when: formula(rule.when) }))) : marks,
+      worked: own.ok ? writeWorked(own.value.map((each) => ({ ...each, formula: formula(each.formula) }))) : worked,
       widths: writeWidths(new Map([...readWidths(widths)].map(([path, pixels]) => [put(path), pixels]))),
     },
   };

@@ -93,7 +93,7 @@ describe('the looks of a list', () => {
     await runa.seeText('January 2027');
     await runa.press('month after →');
     await runa.press('← month before');
-    await runa.press('Today');
+    await runa.press('This month');
     await runa.seeText('November 2026');
   });
 

@@ -37,7 +37,8 @@ describe('what each may see', () => {
 
   /** Shows the fields of a record in which nothing stands. */
   const unfold = (browser: Browser) => browser.click('//main//button[contains(., " empty field")]');
-  const inList = '//main//tbody/tr[td]';
+  /** The records of a list: lines on a desk, cards on a phone. */
+  const inList = '//main//*[self::tr or self::article][@data-record]';
   const recordsOf = async (register: string, query: string) =>
     recordsSchema.parse(
       await iolite.call('runa.oakes@example.org', 'GET', `/api/registers/${register}/records?${query}`),

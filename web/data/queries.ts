@@ -24,8 +24,9 @@ export interface ListAddress {
   /** One group of it: by what it is put together, and the group's keys. */
   readonly by?: string;
   readonly group?: string;
-  /** Rules to mark records by. */
+  /** Rules to mark records by, and columns that are worked out for this list alone. */
   readonly marks?: string;
+  readonly worked?: string;
 }
 
 /** A list as it is put together, with its totals, as `#core/list` writes them down. */
@@ -109,17 +110,18 @@ export const queries = {
     queryOptions({
       queryKey: ['records', register, 'list', address, limit],
       queryFn: () => {
-        const { filter, find, sort, columns, archived, by, group, marks = '' } = address;
+        const { filter, find, sort, columns, archived, by, group, marks = '', worked = '' } = address;
         const of = group === undefined || by === undefined ? {} : { by, group };
-        const query = { filter, find, sort, columns, archived, marks, ...of, limit: String(limit) };
+        const query = { filter, find, sort, columns, archived, marks, worked, ...of, limit: String(limit) };
         return call('records', { params: { key: register }, query });
       },
       placeholderData: keepPreviousData,
     }),
-  groups: (register: string, { filter, find, archived, by, totals }: GroupedAddress) =>
+  groups: (register: string, { filter, find, archived, by, totals, worked = '' }: GroupedAddress) =>
     queryOptions({
-      queryKey: ['records', register, 'groups', filter, find, archived, by, totals],
-      queryFn: () => call('groups', { params: { key: register }, query: { filter, find, archived, by, totals } }),
+      queryKey: ['records', register, 'groups', filter, find, archived, by, totals, worked],
+      queryFn: () =>
+        call('groups', { params: { key: register }, query: { filter, find, archived, by, totals, worked } }),
       placeholderData: keepPreviousData,
     }),
   /** The lists a person is offered. */
@@ -133,21 +135,24 @@ export const queries = {
       staleTime: 5_000,
     }),
   /** How many records a list holds, to 10,000, and of how many. */
-  listCount: (register: string, { filter, find, archived }: Pick<ListAddress, 'filter' | 'find' | 'archived'>) =>
+  listCount: (
+    register: string,
+    { filter, find, archived, worked = '' }: Pick<ListAddress, 'filter' | 'find' | 'archived' | 'worked'>,
+  ) =>
     queryOptions({
-      queryKey: ['records', register, 'count', filter, find, archived],
+      queryKey: ['records', register, 'count', filter, find, archived, worked],
       queryFn: async () => {
-        const query = { filter, find, archived, limit: '1' };
+        const query = { filter, find, archived, worked, limit: '1' };
         const { count, more, total } = await call('records', { params: { key: register }, query });
         return { count: count ?? 0, more, total: total ?? 0 };
       },
       placeholderData: keepPreviousData,
     }),
   /** Places of a list to begin at: they need not be right to the record, so they are not asked anew with each change. */
-  places: (register: string, { filter, find, sort, archived }: ListAddress) =>
+  places: (register: string, { filter, find, sort, archived, worked = '' }: ListAddress) =>
     queryOptions({
-      queryKey: ['places', register, filter, find, sort, archived],
-      queryFn: () => call('places', { params: { key: register }, query: { filter, find, sort, archived } }),
+      queryKey: ['places', register, filter, find, sort, archived, worked],
+      queryFn: () => call('places', { params: { key: register }, query: { filter, find, sort, archived, worked } }),
       placeholderData: keepPreviousData,
       staleTime: 120_000,
     }),

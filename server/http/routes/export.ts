@@ -1,7 +1,7 @@
 import type { Express, Response } from 'express';
 import { z } from 'zod';
 import { listQuerySchema } from '#contract/index.ts';
-import { columnFields } from '#core/list/index.ts';
+import { columnFields, fittingWorked } from '#core/list/index.ts';
 import { type Catalogue, type Field, linkedRegister, type Register } from '#core/register/index.ts';
 import { lookToExport } from '../../access/export.ts';
 import { csvFields } from '../../lists/csv.ts';
@@ -11,7 +11,7 @@ import type { ListFormat } from '../../lists/export/writer.ts';
 import { xlsx } from '../../lists/export/xlsx.ts';
 import { mayOf } from '../../people/roles.ts';
 import { notAllowed, notFound } from '../../platform/refusal.ts';
-import { readPage } from '../../records/reader/index.ts';
+import { readPage, withOwnColumns } from '../../records/reader/index.ts';
 import type { Look } from '../../records/work.ts';
 import { parse } from '../bind.ts';
 import { type Identify, lookOf } from '../context.ts';
@@ -27,6 +27,7 @@ const listSchema = listQuerySchema.pick({
   columns: true,
   archived: true,
   only: true,
+  worked: true,
 });
 const exportSchema = listSchema.extend({ format: z.enum(['csv', 'xlsx', 'json']) });
 
@@ -49,17 +50,26 @@ const goesAlong = (
   return goesAlong({ definitions, person, sight }, to, rest);
 };
 
+/** The columns worked out for a list that go along: those that read no register which may not be taken along too. */
+const workedAlong = ({ definitions, person, sight }: Look, register: Register, worked: string): string => {
+  const registers = [...sight.catalogue.registers].filter(
+    ([key]) => key === register.key || mayOf(definitions, person, key, 'export') === 'all',
+  );
+  return fittingWorked(worked, register, { ...sight.catalogue, registers: new Map(registers) });
+};
+
 const sendFile = async (
   look: Look,
   key: string,
   { format, ...query }: z.output<typeof exportSchema>,
   response: Response,
 ): Promise<void> => {
-  const { catalogue } = look.sight;
-  const register = catalogue.registers.get(key);
-  if (!register) throw notFound();
-  const exporting = lookToExport(look, register.key);
-  if (!exporting) throw notAllowed(`You may not take ${register.plural.toLowerCase()} along as a file.`);
+  const seen = look.sight.catalogue.registers.get(key);
+  if (!seen) throw notFound();
+  const allowed = lookToExport(look, seen.key);
+  if (!allowed) throw notAllowed(`You may not take ${seen.plural.toLowerCase()} along as a file.`);
+  const { reading: exporting, register } = withOwnColumns(allowed, seen, workedAlong(look, seen, query.worked));
+  const { catalogue } = exporting.sight;
   const fields = fieldsOf(register, query.columns, catalogue).filter(({ key: path }) =>
     goesAlong(look, register, path.split('.')),
   );
@@ -97,6 +107,11 @@ export const serveExports = (app: Express, identify: Identify): void => {
   app.get('/api/registers/:key/records.csv', async (request, response) => {
     const look = lookOf(await identify(request));
     const query = parse(listSchema, request.query);
-    await sendFile(look, request.params.key, { ...query, columns: '', archived: 'no', format: 'csv' }, response);
+    await sendFile(
+      look,
+      request.params.key,
+      { ...query, columns: '', archived: 'no', worked: '', format: 'csv' },
+      response,
+    );
   });
 };

@@ -15,6 +15,7 @@ import {
   readPage,
   readPlaces,
   readTitles,
+  withOwnColumns,
 } from '../../records/reader/index.ts';
 import { asSystem, type Look, type Work, wholeRegister } from '../../records/work.ts';
 import { readLocksOf } from '../../signoff/locks.ts';
@@ -93,15 +94,18 @@ export const recordHandlers: Handlers<
 > = {
   records: async (context, { params, query }) => {
     const look = lookOf(context);
-    return readPage(look, seenRegister(look, params.key), query);
+    const { reading, register } = withOwnColumns(look, seenRegister(look, params.key), query.worked);
+    return readPage(reading, register, query);
   },
   groups: async (context, { params, query }) => {
     const look = lookOf(context);
-    return readGroups(look, seenRegister(look, params.key), query);
+    const { reading, register } = withOwnColumns(look, seenRegister(look, params.key), query.worked);
+    return readGroups(reading, register, query);
   },
   places: async (context, { params, query }) => {
     const look = lookOf(context);
-    return readPlaces(look, seenRegister(look, params.key), query);
+    const { reading, register } = withOwnColumns(look, seenRegister(look, params.key), query.worked);
+    return readPlaces(reading, register, query);
   },
   addRecord: (context, { params, body }) =>
     writingFor(context, async (work) => {

@@ -11,7 +11,7 @@ import { addJob, findJob, type Job } from '../../platform/jobs.ts';
 import { inTransaction } from '../../platform/locks.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../../platform/refusal.ts';
 import { jobs, manyChanges } from '../../platform/schema.ts';
-import { readIds } from '../../records/reader/index.ts';
+import { readIds, withOwnColumns } from '../../records/reader/index.ts';
 import type { Look } from '../../records/work.ts';
 import { deedByIds } from './deeds.ts';
 import { type Doing, goThroughMany, type Many } from './run-many.ts';
@@ -36,7 +36,8 @@ const RIGHTS = { set: 'change', send: 'change', archive: 'archive', bring_back: 
 
 const idsAsked = async (look: Look, register: Register, { which }: Asked): Promise<readonly string[]> => {
   if ('ids' in which) return [...new Set(which.ids)];
-  const ids = await readIds(look, register, which.list, MOST + 1);
+  const own = withOwnColumns(look, register, which.list.worked);
+  const ids = await readIds(own.reading, own.register, which.list, MOST + 1);
   if (ids.length <= MOST) return ids;
   const most = MOST.toLocaleString(look.sight.catalogue.locale);
   throw invalid([problem('too_many', ['which'], `At most ${most} records are changed at once. Find fewer first.`)]);

@@ -28,3 +28,4 @@ export { isWithin } from './relation.ts';
 export { readSeenOn } from './seen-on.ts';
 export { isAnySeen } from './touched.ts';
 export { workOutOnRecords, workOutTexts } from './work-out.ts';
+export { withOwnColumns } from './worked.ts';

@@ -105,7 +105,7 @@ export const Calendar = ({ register, address, lines, look, onWeek }: Props) => {
           ← {look.period} before
         </button>
         <button type="button" className="btn btn-quiet" onClick={() => show(now)}>
-          Today
+          This {look.period}
         </button>
         <button type="button" className="btn btn-quiet" onClick={() => show(stepPeriod(look.period, day, 1))}>
           {look.period} after →

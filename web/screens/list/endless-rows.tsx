@@ -1,6 +1,7 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
 import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { ListGroups } from '#contract/index.ts';
+import type { View } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { GroupedAddress } from '../../data/queries.ts';
 import { useMe } from '../../data/workspace.ts';
@@ -28,7 +29,9 @@ interface Props {
   /** The totals of the whole. */
   readonly groups: ListGroups | null;
   readonly lines: Lines;
-  readonly onSort: (sort: string) => void;
+  readonly onLook: (changes: Partial<View>) => void;
+  /** The widths of columns that were drawn, as the address has them. */
+  readonly drawn: string;
   /** Which records are there just now. */
   readonly onShown: (ids: ReadonlySet<string>) => void;
   /** A block from the clipboard was put over the cells that are chosen. */
@@ -46,7 +49,7 @@ const blockIn = (block: Block | null, at: number): Block['columns'] | undefined 
  * A list from its first record to its last, as long as it may be: what is near is fetched, what is far is let go, and the
  * bar beside it leads anywhere.
  */
-export const EndlessRows = ({ register, address, count, groups, lines, onSort, onShown, onPaste }: Props) => {
+export const EndlessRows = ({ register, address, count, groups, lines, drawn, onLook, onShown, onPaste }: Props) => {
   const me = useMe();
   const [start, setStart] = useState<Start>(TOP);
   const list = JSON.stringify([address.filter, address.find, address.sort, address.archived]);
@@ -142,7 +145,7 @@ export const EndlessRows = ({ register, address, count, groups, lines, onSort, o
             }}
           >
             <ColumnWidths lines={lines} />
-            <ListHead lines={lines} sort={address.sort} onSort={onSort} />
+            <ListHead lines={lines} sort={address.sort} drawn={drawn} onLook={onLook} />
             <tbody>
               {items.map((item) => {
                 const record = records[item.index];

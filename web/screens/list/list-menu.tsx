@@ -28,7 +28,7 @@ export const ListMenu = ({ register, viewing }: Props) => {
     mutationFn: async (run: () => Promise<string>) => setDone(await run()),
   });
   const rights = workspace.rights[register.key];
-  const { filter, find, sort, archived, columns } = view;
+  const { filter, find, sort, archived, columns, worked } = view;
   return (
     <>
       <Popover className="relative">
@@ -42,10 +42,14 @@ export const ListMenu = ({ register, viewing }: Props) => {
                 <>
                   <Exports
                     says="Save what is shown as"
-                    of={{ filter, find, sort, archived, columns }}
+                    of={{ filter, find, sort, archived, columns, worked }}
                     register={register}
                   />
-                  <Exports says="Save all fields as" of={{ filter, find, sort, archived }} register={register} />
+                  <Exports
+                    says="Save all fields as"
+                    of={{ filter, find, sort, archived, worked }}
+                    register={register}
+                  />
                 </>
               )}
               {(rights?.add || rights?.change) && (

@@ -63,7 +63,7 @@ export const ManyBar = ({ register, view, ticks, count, onForesee }: Props) => {
   const [anyway, setAnyway] = useState(false);
   const deed = deedOf(kind, field, value?.stored, anyway);
   const which: Which = ticks.isAll
-    ? { list: { filter: view.filter, find: view.find, archived: view.archived } }
+    ? { list: { filter: view.filter, find: view.find, archived: view.archived, worked: view.worked } }
     : { ids: [...ticks.ids] };
   const many = ticks.isAll ? count.count : ticks.ids.size;
   const isLong = many > AT_ONCE;
@@ -306,6 +306,7 @@ const Take = ({ register, view, ids }: { register: Register; view: View; ids: re
           only: ids.join(','),
           sort: view.sort,
           columns: view.columns,
+          worked: view.worked,
           archived: view.archived,
         })}`}
         download

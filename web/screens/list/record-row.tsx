@@ -7,6 +7,7 @@ import { Found } from '../../ui/found.tsx';
 import { ListCell } from '../../ui/list-cell.tsx';
 import { StageStamp } from '../../ui/marks.tsx';
 import { CellEditor } from './cell-editor.tsx';
+import type { CellAsked } from './cell-menu.tsx';
 import { TICK_WIDTH } from './column-widths.ts';
 import { MarkSign, washOf } from './marks-part.tsx';
 import type { Block } from './use-grid.ts';
@@ -17,6 +18,9 @@ export interface Lines {
   /** The register's key. */
   readonly register: string;
   readonly columns: readonly Field[];
+  /** How wide they are, in pixels, and where those begin that stay at the left. */
+  readonly widths: readonly number[];
+  readonly lefts: readonly (number | undefined)[];
   readonly catalogue: Catalogue;
   readonly staged: boolean;
   readonly words: readonly string[];
@@ -31,6 +35,8 @@ export interface Lines {
   readonly onEdit: (editing: Editing | null) => void;
   /** The rules that records are marked by. */
   readonly rules: readonly MarkRule[];
+  /** What can be asked by a cell is wanted. */
+  readonly onAsk: (asked: CellAsked) => void;
 }
 
 /** A cell that is being changed in its place. */
@@ -69,7 +75,21 @@ const NO_ORDER = (): readonly string[] => [];
 /** One record in a line of a list. */
 export const RecordRow = memo(
   ({ record, lines, row, active, arrived = false, block, order = NO_ORDER, onEdited }: Props) => {
-    const { columns, catalogue, staged, words, chosen, onChoose, ticks, foreseen, editing, onEdit, rules } = lines;
+    const {
+      columns,
+      catalogue,
+      staged,
+      words,
+      chosen,
+      onChoose,
+      ticks,
+      foreseen,
+      editing,
+      onEdit,
+      rules,
+      onAsk,
+      lefts,
+    } = lines;
     const isGrid = active !== undefined;
     const isIn = (at: number): boolean => block !== undefined && at >= block[0] && at <= block[1];
     const cell = (at: number) =>
@@ -115,9 +135,18 @@ export const RecordRow = memo(
           return (
             <td
               key={field.key}
-              className={`${isNumeric(field.type) ? 'num' : ''} ${isEdited ? 'cell-open' : ''}`}
+              className={`${isNumeric(field.type) ? 'num' : ''} ${isEdited ? 'cell-open' : lefts[at] === undefined ? '' : 'kept-left'}`}
+              style={{ left: lefts[at] }}
               {...cell(at + 1)}
               onDoubleClick={() => onEdit({ id: record.id, column: at + 1, typed: null })}
+              onContextMenu={(event) => {
+                if (isEdited) return;
+                event.preventDefault();
+                // The key for it says no place: then it opens at the cell.
+                const box = event.currentTarget.getBoundingClientRect();
+                const [x, y] = event.clientX > 0 ? [event.clientX, event.clientY] : [box.left + 12, box.bottom];
+                onAsk({ record, field, x, y });
+              }}
             >
               {outcome && foreseen?.field === field.key && <Then outcome={outcome} says={foreseen.says} />}
               <ListCell field={field} record={record} catalogue={catalogue} words={words} />

@@ -1,4 +1,5 @@
 import type { ListGroups } from '#contract/index.ts';
+import type { View } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { GroupedAddress } from '../../data/queries.ts';
 import { GroupedRows, TotalsRow } from './grouped-rows.tsx';
@@ -10,14 +11,16 @@ interface Props {
   readonly address: GroupedAddress;
   readonly groups: ListGroups;
   readonly lines: Lines;
-  readonly onSort: (sort: string) => void;
+  readonly onLook: (changes: Partial<View>) => void;
+  /** The widths of columns that were drawn, as the address has them. */
+  readonly drawn: string;
 }
 
 /** A list that is put together in groups, as a table; the totals of the whole at its foot. */
-export const GroupedTable = ({ register, address, groups, lines, onSort }: Props) => (
+export const GroupedTable = ({ register, address, groups, lines, drawn, onLook }: Props) => (
   <table className="list-table list-table-even" aria-label={register.plural}>
     <ColumnWidths lines={lines} />
-    <ListHead lines={lines} sort={address.sort} onSort={onSort} />
+    <ListHead lines={lines} sort={address.sort} drawn={drawn} onLook={onLook} />
     <tbody>
       <GroupedRows
         // What is folded is of this way of putting it together.
@@ -33,7 +36,7 @@ export const GroupedTable = ({ register, address, groups, lines, onSort }: Props
 );
 
 /** The totals of a whole list, at its foot. */
-export const WholeTotals = ({ register, address, groups, lines }: Omit<Props, 'onSort'>) => {
+export const WholeTotals = ({ register, address, groups, lines }: Omit<Props, 'onLook' | 'drawn'>) => {
   const whole = groups.groups[0];
   if (!whole) return null;
   const called = whole.count === 1 ? register.singular : register.plural;

@@ -4,7 +4,16 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import type { ListGroups } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
-import { columnFields, findWords, type Look, lookOf, type View, writeLook } from '#core/list/index.ts';
+import {
+  columnFields,
+  findWords,
+  type Look,
+  lookOf,
+  readWidths,
+  type View,
+  withFitting,
+  writeLook,
+} from '#core/list/index.ts';
 import { type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { linkToOne } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
@@ -17,7 +26,9 @@ import { useNarrow } from '../../ui/use-narrow.ts';
 import { Board } from './board.tsx';
 import { Calendar } from './calendar.tsx';
 import { Cards } from './cards.tsx';
+import { type CellAsked, CellMenu } from './cell-menu.tsx';
 import type { Pasting, Refused } from './clipboard.ts';
+import { columnWidths, leftsOf, NUMBER_WIDTH, TICK_WIDTH } from './column-widths.ts';
 import { ColumnsPart } from './columns-part.tsx';
 import { EndlessRows } from './endless-rows.tsx';
 import { RunningImports } from './import-progress.tsx';
@@ -36,6 +47,7 @@ import { GroupedTable } from './record-table.tsx';
 import { UndoBar } from './undo-bar.tsx';
 import { useTicks } from './use-ticks.ts';
 import { addressOfAll, useView } from './use-view.ts';
+import { WhatThereIs } from './what-there-is.tsx';
 
 /** The records of a register: found by words, filtered by a sentence, sorted; the address says it all. */
 export const ListScreen = () => {
@@ -46,12 +58,14 @@ export const ListScreen = () => {
   return <ListOf key={key} register={register} />;
 };
 
-const ListOf = ({ register }: { register: Register }) => {
-  const { key } = register;
-  const { workspace, catalogue } = useWorkspace();
+const ListOf = ({ register: plain }: { register: Register }) => {
+  const { key } = plain;
+  const { workspace, catalogue: around } = useWorkspace();
   const [search, setSearch] = useSearchParams();
-  const viewing = useView(register, catalogue);
+  const viewing = useView(plain, around);
   const { view, look } = viewing;
+  // What is worked out for this list alone is a field like any other here.
+  const { register, catalogue } = useMemo(() => withFitting(view.worked, plain, around), [view.worked, plain, around]);
   const chosen = search.get('record');
   const [there, setThere] = useState<ReadonlySet<string>>(new Set());
   const isThere = viewing.isKnown && !viewing.isMissing;
@@ -75,14 +89,20 @@ const ListOf = ({ register }: { register: Register }) => {
   const ticks = useTicks(JSON.stringify([key, view.filter, view.find, view.archived]));
   const [foreseen, setForeseen] = useState<Foreseen | null>(null);
   const [editing, setEditing] = useState<Editing | null>(null);
+  const [cell, setCell] = useState<CellAsked | null>(null);
+  const isTold = search.get('there') === 'yes';
   const [pasting, setPasting] = useState<Pasting | Refused | null>(null);
   // Beside an open record there is room for less: its links are told there.
   const isBeside = chosen !== null;
-  const lines = useMemo(
-    () => ({
-      columns: columnFields(register, view.columns, catalogue).filter(
-        (field, at) => at === 0 || !(isBeside && linkToOne(field.type)),
-      ),
+  const lines = useMemo(() => {
+    const columns = columnFields(register, view.columns, catalogue).filter(
+      (field, at) => at === 0 || !(isBeside && linkToOne(field.type)),
+    );
+    const widths = columnWidths(columns, readWidths(view.widths));
+    return {
+      columns,
+      widths,
+      lefts: leftsOf(widths, Number(view.kept), NUMBER_WIDTH + (mayMany ? TICK_WIDTH : 0)),
       catalogue,
       staged: workspace.signed.includes(key),
       words: findWords(view.find),
@@ -94,24 +114,26 @@ const ListOf = ({ register }: { register: Register }) => {
       editing,
       onEdit: setEditing,
       rules: rulesOf(view.marks),
-    }),
-    [
-      view.marks,
-      view.columns,
-      view.find,
-      register,
-      catalogue,
-      workspace.signed,
-      key,
-      chosen,
-      isBeside,
-      choose,
-      mayMany,
-      ticks,
-      foreseen,
-      editing,
-    ],
-  );
+      onAsk: setCell,
+    };
+  }, [
+    view.widths,
+    view.kept,
+    view.marks,
+    view.columns,
+    view.find,
+    register,
+    catalogue,
+    workspace.signed,
+    key,
+    chosen,
+    isBeside,
+    choose,
+    mayMany,
+    ticks,
+    foreseen,
+    editing,
+  ]);
   const isNarrow = useNarrow();
   const asked = lookOf(view.look, register, catalogue);
   // A table has no room on a phone.
@@ -125,6 +147,23 @@ const ListOf = ({ register }: { register: Register }) => {
         <TabMark mark={register.mark} name={register.plural} />
         <h1>{register.plural}</h1>
         <FindBox find={view.find} onFind={(find) => look({ find })} />
+        <button
+          type="button"
+          className="btn btn-quiet max-sm:hidden"
+          aria-pressed={isTold}
+          onClick={() =>
+            setSearch(
+              (before) => {
+                if (isTold) before.delete('there');
+                else before.set('there', 'yes');
+                return before;
+              },
+              { replace: true },
+            )
+          }
+        >
+          What there is
+        </button>
         <span className="grow" />
         <ListMenu register={register} viewing={viewing} />
         {form ? (
@@ -156,7 +195,7 @@ const ListOf = ({ register }: { register: Register }) => {
           {view.find.trim() !== '' && <>, containing “{view.find.trim()}”</>},{' '}
           <GroupPart register={register} value={view.by} onChange={(by) => look({ by })} />, in the order of{' '}
           <SortPart register={register} value={view.sort} onChange={(sort) => look({ sort })} />, showing{' '}
-          <ColumnsPart register={register} value={view.columns} onChange={(columns) => look({ columns })} />, with{' '}
+          <ColumnsPart register={register} catalogue={catalogue} view={view} onLook={look} />, with{' '}
           <TotalsPart register={register} value={view.totals} onChange={(totals) => look({ totals })} />,{' '}
           <MarksPart
             key={`marks ${viewing.kept?.list.key ?? ''}`}
@@ -179,6 +218,9 @@ const ListOf = ({ register }: { register: Register }) => {
         </p>
       </div>
       <div className="flex min-h-0 grow max-sm:flex-col">
+        {isTold && isThere && (
+          <WhatThereIs register={register} catalogue={catalogue} view={view} onFilter={(filter) => look({ filter })} />
+        )}
         <div className={`flex min-h-0 min-w-0 grow flex-col ${isGroupedTable ? 'overflow-auto' : ''}`}>
           {viewing.isMissing && (
             <Empty title="There is no such list, or none you may see.">
@@ -225,6 +267,15 @@ const ListOf = ({ register }: { register: Register }) => {
       {count && (ticks.isAll || ticks.ids.size > 0) && (
         <ManyBar register={register} view={view} ticks={ticks} count={count} onForesee={setForeseen} />
       )}
+      {cell && (
+        <CellMenu
+          key={`${cell.record.id} ${cell.field.key}`}
+          asked={cell}
+          filter={view.filter}
+          onFilter={(filter) => look({ filter })}
+          onClose={() => setCell(null)}
+        />
+      )}
       <UndoBar />
       {pasting && 'refused' in pasting && (
         <SheetDialog title="This cannot be pasted here" onClose={() => setPasting(null)}>
@@ -255,7 +306,6 @@ interface DrawnProps {
 
 /** The records of a list in its look. */
 const Drawn = ({ register, view, count, groups, lines, drawn, onLook, onShown, onPaste }: DrawnProps) => {
-  const onSort = (sort: string): void => onLook({ sort });
   switch (drawn.kind) {
     case 'cards':
       return <Cards address={view} lines={lines} onShown={onShown} />;
@@ -276,7 +326,16 @@ const Drawn = ({ register, view, count, groups, lines, drawn, onLook, onShown, o
     case 'table':
       if (view.by !== '')
         return (
-          groups && <GroupedTable register={register} address={view} groups={groups} lines={lines} onSort={onSort} />
+          groups && (
+            <GroupedTable
+              register={register}
+              address={view}
+              groups={groups}
+              lines={lines}
+              drawn={view.widths}
+              onLook={onLook}
+            />
+          )
         );
       return (
         <EndlessRows
@@ -285,7 +344,8 @@ const Drawn = ({ register, view, count, groups, lines, drawn, onLook, onShown, o
           count={count}
           groups={view.totals === '' ? null : groups}
           lines={lines}
-          onSort={onSort}
+          drawn={view.widths}
+          onLook={onLook}
           onShown={onShown}
           onPaste={onPaste}
         />

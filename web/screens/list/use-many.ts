@@ -7,7 +7,14 @@ import { isOver, queries } from '../../data/queries.ts';
 /** Which records: ticked ones, or all that fit. */
 export type Which =
   | { readonly ids: string[] }
-  | { readonly list: { readonly filter: string; readonly find: string; readonly archived: 'yes' | 'no' } };
+  | {
+      readonly list: {
+        readonly filter: string;
+        readonly find: string;
+        readonly archived: 'yes' | 'no';
+        readonly worked: string;
+      };
+    };
 
 /** A change of many that was begun, as it comes along. */
 export const useMany = (begun: ManyState | null | undefined): ManyState | null => {

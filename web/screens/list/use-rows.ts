@@ -64,11 +64,11 @@ const placed = ({ at }: ListPage, begun: Start): Pick<Start, 'at' | 'exact'> =>
 
 /** The records of a list page by page, both ways from where it was begun. */
 export const useRows = (register: string, address: ListAddress, start: Start, enabled: boolean): Rows => {
-  const { filter, find, sort, columns, archived, marks = '' } = address;
+  const { filter, find, sort, columns, archived, marks = '', worked = '' } = address;
   const query = useInfiniteQuery<ListPage, Error, InfiniteData<ListPage, Start>, readonly unknown[], Start>({
-    queryKey: ['records', register, 'rows', filter, find, sort, columns, archived, marks, start],
+    queryKey: ['records', register, 'rows', filter, find, sort, columns, archived, marks, worked, start],
     queryFn: ({ pageParam: { after, before, from } }) => {
-      const asked = { filter, find, sort, columns, archived, marks, limit: String(STEP), count: 'no' as const };
+      const asked = { filter, find, sort, columns, archived, marks, worked, limit: String(STEP), count: 'no' as const };
       return call('records', { params: { key: register }, query: { ...asked, after, before, from } });
     },
     initialPageParam: start,
