@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
-import { outcomeTypeSchema } from '#core/values/index.ts';
+import { keySchema, outcomeTypeSchema } from '#core/values/index.ts';
 import { endpoint, none } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
 import * as j from './job-schemas.ts';
@@ -542,6 +542,28 @@ export const api = {
     answer: nothing,
     status: 204,
     by: 'people',
+  }),
+  feeds: endpoint(paths.feeds, 'The addresses by which calendar programs read this person’s lists', {
+    params: none,
+    query: none,
+    body: none,
+    answer: l.feedsSchema,
+    by: 'people',
+  }),
+  addFeed: endpoint(paths.addFeed, 'Make an address by which a calendar program reads a kept list', {
+    params: none,
+    query: none,
+    body: z.strictObject({ list: keySchema }),
+    answer: l.madeFeedSchema,
+    by: 'people',
+  }),
+  dropFeed: endpoint(paths.dropFeed, 'Withdraw an address of a calendar', {
+    params: person,
+    query: none,
+    body: none,
+    answer: nothing,
+    by: 'people',
+    status: 204,
   }),
   addRecord: endpoint(paths.addRecord, 'Add one record', {
     params: key,

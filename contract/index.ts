@@ -14,10 +14,12 @@ export {
 export { type CsvMisfit, type CsvState, csvImportSchema, csvStateSchema, type JobAnswer } from './job-schemas.ts';
 export type {
   FoundEverywhere,
+  feedsSchema,
   foundEverywhereSchema,
   KeptListAnswer,
   keptListSchema,
   listsSchema,
+  madeFeedSchema,
   PlacesAnswer,
 } from './list-schemas.ts';
 export {

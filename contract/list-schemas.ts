@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { listSchema } from '#core/list/index.ts';
 import { keySchema } from '#core/values/index.ts';
-import { recordSchema } from './schemas.ts';
+import { momentSchema, recordSchema, uuidSchema } from './schemas.ts';
 
 /** A list as a person is offered it: its view without what they may not see. */
 export const keptListSchema = z.object({
@@ -65,3 +65,10 @@ export type PlacesAnswer = z.infer<typeof placesSchema>;
 
 /** A list as it shall be kept; `revision` is that of the one that was seen, 0 for a new one. */
 export const keepListSchema = z.strictObject({ list: listSchema, revision: z.int().min(0) });
+
+/** An address to which a calendar program subscribes, as it is shown once: below where the program is. */
+export const madeFeedSchema = z.object({ id: uuidSchema, path: z.string() });
+/** The addresses a person has. */
+export const feedsSchema = z.object({
+  feeds: z.array(z.object({ id: uuidSchema, list: keySchema, made_at: momentSchema })),
+});

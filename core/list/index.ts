@@ -38,6 +38,7 @@ export {
   writeGroupings,
   writeTotals,
 } from './grouping.ts';
+export { CALENDAR_END, calendarEvent, calendarHead, type Event } from './icalendar.ts';
 export {
   boardFields,
   dayFields,
@@ -87,6 +88,7 @@ export {
   type Towards,
 } from './query.ts';
 export { clausesOn, QUICK, type Quick, quickClause, quickFor, withClause, withoutClausesOn } from './quick.ts';
+export { type SaidRecord, sayCell } from './say-cell.ts';
 export { sayKey, sayTotal } from './say-group.ts';
 export { type Counted, type Doing, sayDid, sayReasons, sayWould } from './say-many.ts';
 export { readPlace, sayPlace } from './say-place.ts';

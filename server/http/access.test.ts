@@ -306,6 +306,9 @@ describe('who sees what', () => {
     csvImports: () => byRegister(),
     csvState: () => byRegister(),
     undoCsv: () => byRegister(),
+    feeds: () => [{}],
+    addFeed: () => words().map((each) => ({ body: { list: each } })),
+    dropFeed: () => byRegister(),
     changeMany: () => [
       ...byRegister(({ id, word }) => ({
         body: { which: { ids: [id] }, deed: { kind: 'set', values: { [word]: '' } }, rehearse: true },

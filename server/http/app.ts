@@ -26,6 +26,7 @@ import { accountHandlers } from './routes/account.ts';
 import { csvHandlers } from './routes/csv.ts';
 import { definitionHandlers } from './routes/definitions.ts';
 import { serveExports } from './routes/export.ts';
+import { serveFeeds } from './routes/feeds.ts';
 import { serveFiles } from './routes/files.ts';
 import { formHandlers } from './routes/forms.ts';
 import { jobHandlers } from './routes/jobs.ts';
@@ -57,7 +58,7 @@ const refuseKind = ({ kind }: Person, { by, method }: Endpoint): void => {
 };
 
 /** Secrets that stand in an address are noted nowhere. */
-const withoutSecrets = (path: string): string => path.replace(/^(\/api\/invitations\/).+/, '$1…');
+const withoutSecrets = (path: string): string => path.replace(/^(\/api\/(?:invitations|feeds)\/).+/, '$1…');
 
 /** The version of the program. */
 export const VERSION = '0.1.0';
@@ -193,7 +194,9 @@ export const makeApp = (options: AppOptions): Express => {
   for (const name of Object.keys(api)) if (isName(name)) on(name);
 
   serveFiles(app, identify);
-  serveExports(app, identify);
+  const address = options.place.address?.origin ?? '';
+  serveExports(app, identify, address);
+  serveFeeds(app, services, address);
   serveRecordPdf(app, identify);
   app.get('/api/openapi.json', (_request, response) => void response.json(openApiDocument(VERSION)));
   serveLive(app, services, live, identify);

@@ -55,6 +55,13 @@ export const listLists = async (look: Look): Promise<z.input<typeof listsSchema>
   lists: (await readLists(look.db, look.person.id)).flatMap((kept) => offer(look, kept) ?? []),
 });
 
+/** One list as a person is offered it; null where there is none such, or none for them. */
+export const findOffered = async (look: Look, key: string): Promise<Offered | null> => {
+  const kept = await findList(look.db, key);
+  const offered = kept && offer(look, kept);
+  return offered && !offered.retired && offered.problems.length === 0 ? offered : null;
+};
+
 /** So many lists of one's own are more than anyone finds their way in. */
 const MOST_OWN = 200;
 

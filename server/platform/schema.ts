@@ -184,6 +184,19 @@ export const tokens = iolite.table('tokens', {
   madeAt: moment('made_at').notNull(),
 });
 
+/** Addresses by which calendar programs read a list as a person sees it, for as long as these are not withdrawn. */
+export const calendarFeeds = iolite.table('calendar_feeds', {
+  id: uuid('id').primaryKey(),
+  personId: uuid('person_id')
+    .notNull()
+    .references(() => people.id, { onDelete: 'cascade' }),
+  /** The key of the list. */
+  list: text('list').notNull(),
+  /** SHA-256. */
+  secretHash: text('secret_hash').notNull().unique(),
+  madeAt: moment('made_at').notNull(),
+});
+
 /** What a link in a message does, once and for a while; its secret is known to whoever was written to. */
 export const secretLinks = iolite.table(
   'secret_links',

@@ -3,12 +3,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { FoundEverywhere } from '#contract/index.ts';
-import { findWords } from '#core/list/index.ts';
+import { findWords, sayCell } from '#core/list/index.ts';
 import { besideFields, type Register } from '#core/register/index.ts';
 import { queries } from '../data/queries.ts';
 import { useWorkspace } from '../data/workspace.ts';
 import { addressOfList } from '../screens/list/use-view.ts';
-import { plainValue } from '../ui/field-value.tsx';
 import { Found } from '../ui/found.tsx';
 import { TabMark } from '../ui/marks.tsx';
 
@@ -94,7 +93,7 @@ const Finds = ({ found, words }: { found: FoundEverywhere; words: string }) => {
                 <span className="min-w-0 grow truncate">
                   <Found text={record.title} words={folded} />
                   {besideFields(register).map((field) => {
-                    const says = plainValue(field, record, catalogue);
+                    const says = sayCell(field, record, catalogue);
                     return (
                       says !== '' && (
                         <span key={field.key} className="ml-2 text-ink-2">

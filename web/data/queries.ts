@@ -126,6 +126,8 @@ export const queries = {
     }),
   /** The lists a person is offered. */
   lists: () => queryOptions({ queryKey: ['lists'], queryFn: () => call('lists') }),
+  /** The addresses by which calendar programs read this person's lists. */
+  feeds: () => queryOptions({ queryKey: ['feeds'], queryFn: () => call('feeds'), staleTime: 0 }),
   /** What holds some words, everywhere. */
   found: (words: string) =>
     queryOptions({

@@ -1,8 +1,8 @@
 import type { RecordAnswer } from '#contract/index.ts';
+import { sayCell } from '#core/list/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
 import { oneChosenFrom } from '#core/values/index.ts';
 import { ChoiceChip } from './choice.tsx';
-import { plainValue } from './field-value.tsx';
 import { Found } from './found.tsx';
 
 interface Props {
@@ -15,7 +15,7 @@ interface Props {
 
 /** One value in a line of a list: plain words, a choice on its wash. */
 export const ListCell = ({ field, record, catalogue, words = [] }: Props) => {
-  const text = plainValue(field, record, catalogue);
+  const text = sayCell(field, record, catalogue);
   const found = <Found text={text} words={words} />;
   const list = oneChosenFrom(field.type)?.list;
   if (list === undefined || text === '') return found;

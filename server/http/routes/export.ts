@@ -1,24 +1,41 @@
 import type { Express, Response } from 'express';
 import { z } from 'zod';
 import { listQuerySchema } from '#contract/index.ts';
-import { columnFields, fittingWorked } from '#core/list/index.ts';
-import { type Catalogue, type Field, linkedRegister, type Register } from '#core/register/index.ts';
+import { showMoment } from '#core/base/index.ts';
+import { findCondition, parseExpression, sayCondition } from '#core/expression/index.ts';
+import { columnFields, fittingWorked, readTotals, SAID } from '#core/list/index.ts';
+import {
+  type Catalogue,
+  type Field,
+  linkedRegister,
+  type Register,
+  valueContext,
+  vocabularyOf,
+} from '#core/register/index.ts';
 import { lookToExport } from '../../access/export.ts';
 import { csvFields } from '../../lists/csv.ts';
 import { csv } from '../../lists/export/csv.ts';
+import { ics } from '../../lists/export/ics.ts';
 import { json } from '../../lists/export/json.ts';
 import type { ListFormat } from '../../lists/export/writer.ts';
 import { xlsx } from '../../lists/export/xlsx.ts';
 import { mayOf } from '../../people/roles.ts';
-import { notAllowed, notFound } from '../../platform/refusal.ts';
-import { readPage, withOwnColumns } from '../../records/reader/index.ts';
+import { notAllowed, notFound, valueOrRefuse } from '../../platform/refusal.ts';
+import { readGroups, readPage, withOwnColumns } from '../../records/reader/index.ts';
 import type { Look } from '../../records/work.ts';
 import { parse } from '../bind.ts';
 import { type Identify, lookOf } from '../context.ts';
 
 const AT_ONCE = 500;
 
-const FORMATS = { csv, xlsx, json } as const satisfies Record<string, ListFormat>;
+const FORMATS = {
+  csv: async () => csv,
+  xlsx: async () => xlsx,
+  json: async () => json,
+  ics: async () => ics,
+  // Nobody who takes no PDF waits for what writes it to be read in.
+  pdf: async () => (await import('../../paper/list-sheet.ts')).pdf,
+} as const satisfies Record<string, () => Promise<ListFormat>>;
 
 const listSchema = listQuerySchema.pick({
   filter: true,
@@ -29,7 +46,17 @@ const listSchema = listQuerySchema.pick({
   only: true,
   worked: true,
 });
-const exportSchema = listSchema.extend({ format: z.enum(['csv', 'xlsx', 'json']) });
+type Format = keyof typeof FORMATS;
+
+export const exportSchema = listSchema.extend({
+  format: z.enum(['csv', 'xlsx', 'json', 'pdf', 'ics']),
+  totals: z.string().max(1000).default(''),
+  look: z.string().max(200).default('table'),
+  /** What the list is called. */
+  called: z.string().max(120).default(''),
+  /** It is shown, to be printed, and not kept. */
+  inline: z.enum(['yes', 'no']).default('no'),
+});
 
 /** The fields that are taken along: those that are named and seen; all that have a place in a file where none is named. */
 const fieldsOf = (register: Register, columns: string, catalogue: Catalogue): readonly Field[] => {
@@ -58,11 +85,29 @@ const workedAlong = ({ definitions, person, sight }: Look, register: Register, w
   return fittingWorked(worked, register, { ...sight.catalogue, registers: new Map(registers) });
 };
 
-const sendFile = async (
+/** The totals of a whole list, in words, by the column they stand under; those of a column together. */
+const readWhole = async (look: Look, register: Register, query: Query): Promise<ReadonlyMap<string, string>> => {
+  const asked = valueOrRefuse(readTotals(query.totals));
+  if (asked.length === 0) return new Map();
+  const { groups } = await readGroups(look, register, { ...query, by: '' });
+  const told = new Map<string, string>();
+  asked.forEach(({ kind, path }, at) => {
+    const says = groups[0]?.totals[at]?.says ?? '';
+    const called = kind === 'sum' ? says : `${SAID[kind]} ${says}`;
+    if (says !== '') told.set(path, [told.get(path), called].filter(Boolean).join(', '));
+  });
+  return told;
+};
+
+type Query = Omit<z.output<typeof exportSchema>, 'format'>;
+
+/** Sends a list as a file, page by page as it is read, so that a long one needs no more memory than a short one. */
+export const sendList = async (
   look: Look,
   key: string,
-  { format, ...query }: z.output<typeof exportSchema>,
-  response: Response,
+  format: Format,
+  query: Query,
+  { response, address }: { readonly response: Response; readonly address: string },
 ): Promise<void> => {
   const seen = look.sight.catalogue.registers.get(key);
   if (!seen) throw notFound();
@@ -73,14 +118,31 @@ const sendFile = async (
   const fields = fieldsOf(register, query.columns, catalogue).filter(({ key: path }) =>
     goesAlong(look, register, path.split('.')),
   );
-  const columns = fields.map((field) => field.key).join(',');
+  const { mediaType, begin, most, reads } = await FORMATS[format]();
+  const also = reads?.({ register, catalogue, look: query.look }) ?? [];
+  const columns = [...new Set([...fields.map((field) => field.key), ...also])].join(',');
+  const limit = most?.(catalogue.locale);
   const page = (after: string) =>
-    readPage(exporting, register, { ...query, columns, after, limit: AT_ONCE, count: 'no' });
+    readPage(exporting, register, {
+      ...query,
+      columns,
+      after,
+      limit: AT_ONCE,
+      count: limit && after === '' ? 'yes' : 'no',
+    });
   // The first page before the head: a filter that is wrong is told as such, not in the middle of a file.
   let at = await page('');
-  const { mediaType, begin } = FORMATS[format];
-  response.type(mediaType).set('content-disposition', `attachment; filename="${register.key}.${format}"`);
-  const writer = await begin(response, { register, fields, catalogue });
+  if (limit && (at.more || (at.count ?? 0) > limit.count)) throw limit.refusal();
+  const totals = await readWhole(exporting, register, query);
+  const title = query.called || register.plural;
+  response
+    .type(mediaType)
+    .set(
+      'content-disposition',
+      `${query.inline === 'yes' ? 'inline' : 'attachment'}; filename="${register.key}.${format}"`,
+    );
+  const says = sayWhole(look, register, query);
+  const writer = await begin(response, { register, fields, catalogue, title, says, totals, address, look: query.look });
   for (;;) {
     await writer.add(at.records);
     // Whoever takes it slowly is waited for; who is gone is sent nothing more.
@@ -91,27 +153,35 @@ const sendFile = async (
   await writer.end();
 };
 
+/** What a list holds, as its sentence says it, and who saw it so when. */
+const sayWhole = ({ clock, person, sight }: Look, register: Register, { filter, find }: Query): string => {
+  const { catalogue } = sight;
+  const parsed = filter.trim() === '' ? null : parseExpression(filter);
+  const condition = parsed?.ok ? findCondition(parsed.value) : null;
+  const context = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
+  const whose = condition ? ` whose ${sayCondition(condition, 'is', context)}` : parsed ? ` whose ${filter}` : '';
+  const words = find.trim() === '' ? '' : `, containing “${find.trim()}”`;
+  return `${register.plural}${whose}${words}, as ${person.name} saw them ${showMoment(clock.now, catalogue.zone, catalogue.locale)}`;
+};
+
 const drained = (response: Response): Promise<void> =>
   new Promise((resolve) => {
     response.once('drain', resolve);
     response.once('close', resolve);
   });
 
-/** A list as a file, page by page as it is read, so that a long one needs no more memory than a short one. */
-export const serveExports = (app: Express, identify: Identify): void => {
+/** Lists as files. */
+export const serveExports = (app: Express, identify: Identify, address: string): void => {
   app.get('/api/registers/:key/export', async (request, response) => {
     const look = lookOf(await identify(request));
-    await sendFile(look, request.params.key, parse(exportSchema, request.query), response);
+    const { format, ...query } = parse(exportSchema, request.query);
+    await sendList(look, request.params.key, format, query, { response, address });
   });
   // The address that CSV files had first.
   app.get('/api/registers/:key/records.csv', async (request, response) => {
     const look = lookOf(await identify(request));
-    const query = parse(listSchema, request.query);
-    await sendFile(
-      look,
-      request.params.key,
-      { ...query, columns: '', archived: 'no', worked: '', format: 'csv' },
-      response,
-    );
+    const { filter, find, sort, only } = parse(exportSchema.omit({ format: true }), request.query);
+    const whole = exportSchema.omit({ format: true }).parse({ filter, find, sort, only });
+    await sendList(look, request.params.key, 'csv', whole, { response, address });
   });
 };

@@ -1,14 +1,23 @@
+import { addFeed, dropFeed, listFeeds } from '../../lists/feeds.ts';
 import { findEverywhere } from '../../lists/find-everywhere.ts';
 import { dropList, keepList, listLists } from '../../lists/kept-lists.ts';
 import { type Handlers, lookOf } from '../context.ts';
 
 /** The lists that people keep, and share. */
-export const listHandlers: Handlers<'findEverywhere' | 'lists' | 'keepList' | 'dropList'> = {
+export const listHandlers: Handlers<
+  'findEverywhere' | 'lists' | 'keepList' | 'dropList' | 'feeds' | 'addFeed' | 'dropFeed'
+> = {
   findEverywhere: (context, { query }) => findEverywhere(lookOf(context), query.words),
   lists: (context) => listLists(lookOf(context)),
   keepList: (context, { params, body }) => keepList(context.db, lookOf(context), params.key, body),
   dropList: async (context, { params }) => {
     await dropList(context.db, lookOf(context), params.key);
+    return null;
+  },
+  feeds: (context) => listFeeds(lookOf(context)),
+  addFeed: (context, { body }) => addFeed(lookOf(context), body.list),
+  dropFeed: async (context, { params }) => {
+    await dropFeed(lookOf(context), params.id);
     return null;
   },
 };

@@ -1,5 +1,7 @@
 import { Decimal } from 'decimal.js';
+import ICAL from 'ical.js';
 import { readSheet } from 'read-excel-file/node';
+import { extractText, getDocumentProxy } from 'unpdf';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { sizes, things } from '#core/register/every-kind.arb.ts';
 import { type Caller, newId, TestServer } from '../../testing/harness.ts';
@@ -96,5 +98,70 @@ describe('a list as a file', () => {
     expect([wrong.status, (await wrong.json()).errors[0].pointer]).toEqual([422, '#/filter']);
     const empty = await take('format=xlsx&filter=a_text = "nothing such"');
     expect(await readSheet(Buffer.from(await empty.arrayBuffer()))).toHaveLength(1);
+  });
+
+  test('a PDF has its head, what the list holds, its totals and its pages, read back with another library', async () => {
+    const answer = await take(
+      'format=pdf&sort=number&columns=a_text,a_money&totals=sum:a_money,filled:a_text&called=What%20there%20is',
+    );
+    expect([answer.status, answer.headers.get('content-type')]).toEqual([200, 'application/pdf']);
+    const { text } = await extractText(await getDocumentProxy(new Uint8Array(await answer.arrayBuffer())), {
+      mergePages: true,
+    });
+    const line = text.replaceAll(/\s+/g, ' ');
+    for (const part of ['What there is', 'as Runa Oakes saw them', 'Number', '=SUM(A1:A9)', '3 things', 'Page 1 of 1'])
+      expect(line).toContain(part);
+    expect(line).toContain('-1,250.40');
+  });
+
+  test('a calendar has each record on its day, and leaves out what stands on none', async () => {
+    const read = async (query: string) => {
+      const answer = await take(`format=ics&sort=number&columns=a_text,a_money&${query}`);
+      expect(answer.headers.get('content-type')).toContain('text/calendar');
+      const calendar = new ICAL.Component(ICAL.parse(await answer.text()));
+      return calendar.getAllSubcomponents('vevent').map((each) => new ICAL.Event(each));
+    };
+    const byDay = await read('look=calendar:a_date:month');
+    expect(byDay.map(({ startDate, endDate }) => [startDate.toString(), endDate.toString()])).toEqual([
+      ['2026-02-28', '2026-03-01'],
+    ]);
+    expect(byDay[0]?.description).toContain('-1,250.50');
+    const [byMoment] = await read('look=calendar:a_moment:week');
+    expect(byMoment?.startDate.toJSDate().toISOString()).toBe('2026-07-01T09:30:00.000Z');
+  });
+
+  test('only what is ticked is taken along, where some is', async () => {
+    const taken = await (await take(`format=json&only=${first}`)).json();
+    expect(taken.records.map(({ number }: { number: string }) => number)).toEqual(['THI-0001']);
+    expect((await take('format=json&only=not-an-id')).status).toBe(422);
+  });
+
+  test('a calendar program reads a kept list by an address of its own, until that is withdrawn', async () => {
+    const list = {
+      key: 'days',
+      label: 'Days',
+      register: 'things',
+      view: { look: 'calendar:a_date:month', columns: 'a_text' },
+      shared_with: ['operations_manager'],
+      first_for: [],
+      pinned_for: [],
+      counted: false,
+    };
+    expect((await runa.put('/api/lists/days', { list, revision: 0 })).status).toBe(200);
+    const { status, body } = await runa.post('/api/feeds', { list: 'days' });
+    expect([status, body.path]).toEqual([200, expect.stringMatching(/^\/api\/feeds\/[\w-]{43}\/list\.ics$/)]);
+    // Nobody signs in there.
+    const read = () => fetch(`${server.base}${body.path}`);
+    const text = await (await read()).text();
+    expect(text).toContain('DTSTART;VALUE=DATE:20260228');
+    expect(text).toContain('NAME:Days');
+    expect((await fetch(`${server.base}/api/feeds/guessed/list.ics`)).status).toBe(404);
+    const bea = await server.as('Bea');
+    expect((await bea.post('/api/feeds', { list: 'days' })).status).toBe(404);
+    expect((await bea.get('/api/feeds')).body.feeds).toEqual([]);
+    expect((await bea.call('DELETE', `/api/feeds/${body.id}`)).status).toBe(404);
+    expect((await runa.get('/api/feeds')).body.feeds).toMatchObject([{ id: body.id, list: 'days' }]);
+    expect((await runa.call('DELETE', `/api/feeds/${body.id}`)).status).toBe(204);
+    expect((await read()).status).toBe(404);
   });
 });

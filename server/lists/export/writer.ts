@@ -1,6 +1,7 @@
 import type { Writable } from 'node:stream';
 import type { RecordAnswer } from '#contract/index.ts';
 import type { Catalogue, Field, Register } from '#core/register/index.ts';
+import type { Refusal } from '../../platform/refusal.ts';
 
 /** What of a list goes into a file. */
 export interface Exported {
@@ -8,6 +9,15 @@ export interface Exported {
   /** In their order. */
   readonly fields: readonly Field[];
   readonly catalogue: Catalogue;
+  /** What the list is called, and what it holds, in words. */
+  readonly title: string;
+  readonly says: string;
+  /** The totals of the whole, in words, by the column they stand under. */
+  readonly totals: ReadonlyMap<string, string>;
+  /** Where the addresses of the program begin, for links back to it; '' where nobody said. */
+  readonly address: string;
+  /** The list's own look, as an address says it. */
+  readonly look: string;
 }
 
 /** Writes a list to a file, record by record, so that a long one needs no more memory than a short one. */
@@ -21,4 +31,8 @@ export interface ListWriter {
 export interface ListFormat {
   readonly mediaType: string;
   readonly begin: (to: Writable, exported: Exported) => ListWriter | Promise<ListWriter>;
+  /** How many records go into it at most, and what is said where there are more; of most formats as many as there are. */
+  readonly most?: (locale: string) => { readonly count: number; readonly refusal: () => Refusal };
+  /** The fields it reads besides those that are shown. */
+  readonly reads?: (exported: Pick<Exported, 'register' | 'look' | 'catalogue'>) => readonly string[];
 }

@@ -1,8 +1,7 @@
 import type { RecordAnswer } from '#contract/index.ts';
-import { type Cell, readBlock, writeBlock, writeCsv } from '#core/list/index.ts';
+import { type Cell, readBlock, sayCell, writeBlock, writeCsv } from '#core/list/index.ts';
 import { type Catalogue, type Field, isWritable, type Register } from '#core/register/index.ts';
 import { behaviourOf, isInCsv } from '#core/values/index.ts';
-import { plainValue } from '../../ui/field-value.tsx';
 import type { Lines } from './record-row.tsx';
 import type { Block } from './use-grid.ts';
 
@@ -14,7 +13,7 @@ const cellOf = (record: RecordAnswer, lines: Lines, column: number, catalogue: C
   if (column === 0) return { text: record.number, isText: true };
   const field = lines.columns[column - 1];
   return field
-    ? { text: plainValue(field, record, catalogue), isText: isTyped(field) }
+    ? { text: sayCell(field, record, catalogue), isText: isTyped(field) }
     : { text: record.stage ?? '', isText: true };
 };
 

@@ -3,9 +3,11 @@ import { useMutation } from '@tanstack/react-query';
 import { Ellipsis } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { dayFields } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
+import { FeedDialog } from './feed-dialog.tsx';
 import { ImportDialog } from './import-dialog.tsx';
 import { KeepDialog, keepList, retireList } from './keep-dialog.tsx';
 import { addressOfAll, addressOfList, type Viewing } from './use-view.ts';
@@ -23,34 +25,65 @@ export const ListMenu = ({ register, viewing }: Props) => {
   const navigate = useNavigate();
   const [importing, setImporting] = useState(false);
   const [naming, setNaming] = useState<'this' | 'another' | null>(null);
+  const [subscribing, setSubscribing] = useState(false);
   const [done, setDone] = useState('');
   const change = useMutation({
     mutationFn: async (run: () => Promise<string>) => setDone(await run()),
   });
   const rights = workspace.rights[register.key];
-  const { filter, find, sort, archived, columns, worked } = view;
+  const { filter, find, sort, archived, columns, worked, totals, look: drawn } = view;
+  const called = kept?.list.label ?? '';
+  const hasDays = dayFields(register).length > 0;
   return (
     <>
       <Popover className="relative">
         <PopoverButton className="btn" aria-label="More for this list">
           <Ellipsis size={16} aria-hidden="true" />
         </PopoverButton>
-        <PopoverPanel anchor={{ to: 'bottom end', gap: 4 }} className="slip w-80">
+        <PopoverPanel anchor={{ to: 'bottom end', gap: 4 }} className="slip w-96">
           {({ close }) => (
             <ul>
               {rights?.export && (
                 <>
                   <Exports
                     says="Save what is shown as"
-                    of={{ filter, find, sort, archived, columns, worked }}
+                    of={{ filter, find, sort, archived, columns, worked, totals, look: drawn, called }}
                     register={register}
                   />
                   <Exports
                     says="Save all fields as"
-                    of={{ filter, find, sort, archived, worked }}
+                    of={{ filter, find, sort, archived, worked, called }}
                     register={register}
                   />
                 </>
+              )}
+              {rights?.export && (
+                <li>
+                  <a
+                    className="slip-row"
+                    target="_blank"
+                    rel="noreferrer"
+                    href={`/api/registers/${register.key}/export?${new URLSearchParams({
+                      ...{ filter, find, sort, archived, columns, worked, totals, called },
+                      format: 'pdf',
+                      inline: 'yes',
+                    })}`}
+                  >
+                    Print the list
+                  </a>
+                </li>
+              )}
+              {rights?.export && kept && hasDays && (
+                <li>
+                  <Row
+                    onClick={() => {
+                      setSubscribing(true);
+                      close();
+                    }}
+                  >
+                    Address for a calendar program …
+                  </Row>
+                </li>
               )}
               {(rights?.add || rights?.change) && (
                 <li>
@@ -156,6 +189,7 @@ export const ListMenu = ({ register, viewing }: Props) => {
           onClose={() => setNaming(null)}
         />
       )}
+      {subscribing && kept && <FeedDialog list={kept.list} onClose={() => setSubscribing(false)} />}
       {importing && <ImportDialog register={register} onClose={() => setImporting(false)} />}
     </>
   );
@@ -165,6 +199,8 @@ const FORMATS = [
   { format: 'csv', label: 'CSV' },
   { format: 'xlsx', label: 'XLSX' },
   { format: 'json', label: 'JSON' },
+  { format: 'pdf', label: 'PDF' },
+  { format: 'ics', label: 'iCalendar' },
 ] as const;
 
 interface ExportsProps {
@@ -178,7 +214,7 @@ interface ExportsProps {
 const Exports = ({ says, register, of }: ExportsProps) => (
   <li className="slip-row hover:bg-transparent!">
     <span className="grow">{says}</span>
-    {FORMATS.map(({ format, label }) => (
+    {FORMATS.filter(({ format }) => format !== 'ics' || dayFields(register).length > 0).map(({ format, label }) => (
       <a
         key={format}
         className="part"

@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import type { RecordAnswer } from '#contract/index.ts';
+import { sayCell } from '#core/list/index.ts';
 import type { Catalogue, Register } from '#core/register/index.ts';
 import type { RegisterDraft } from '../../state/register-draft.ts';
-import { plainValue } from '../../ui/field-value.tsx';
 
 interface Props {
   readonly register: Register;
@@ -37,7 +37,7 @@ export const LiveRecords = ({ register, draft, catalogue, records }: Props) => {
             </td>
             {draft.fields.map((field) => {
               const held = stored.get(field.stored ?? '');
-              return <td key={field.id}>{held ? plainValue(held, record, catalogue) : ''}</td>;
+              return <td key={field.id}>{held ? sayCell(held, record, catalogue) : ''}</td>;
             })}
           </tr>
         ))}

@@ -1,0 +1,24 @@
+import type { Express } from 'express';
+import { listSchema } from '#core/list/index.ts';
+import { lookAs, type Workplace } from '../../access/work.ts';
+import { findFeed } from '../../lists/feeds.ts';
+import { findOffered } from '../../lists/kept-lists.ts';
+import { notFound } from '../../platform/refusal.ts';
+import { exportSchema, sendList } from './export.ts';
+
+/** Lists for calendar programs, by addresses whose secret says whose they are: nobody signs in there. */
+export const serveFeeds = (app: Express, { db, reader }: Pick<Workplace, 'db' | 'reader'>, address: string): void => {
+  app.get('/api/feeds/:secret/list.ics', async (request, response) => {
+    const feed = await findFeed(db, request.params.secret);
+    if (!feed) throw notFound();
+    const look = lookAs(db, await reader.read(db), feed.person);
+    const offered = await findOffered(look, feed.list);
+    if (!offered) throw notFound();
+    const { register, label, view } = listSchema.parse(offered.list);
+    const { filter, find, sort, columns, archived, worked, look: drawn } = view;
+    const query = exportSchema
+      .omit({ format: true })
+      .parse({ filter, find, sort, columns, archived, worked, look: drawn, called: label });
+    await sendList(look, register, 'ics', query, { response, address });
+  });
+};
