@@ -150,6 +150,19 @@ export const queries = {
       },
       placeholderData: keepPreviousData,
     }),
+  /** Whether a list shows a record. */
+  isShown: (
+    register: string,
+    { filter, find, archived, worked = '' }: Pick<ListAddress, 'filter' | 'find' | 'archived' | 'worked'>,
+    id: string,
+  ) =>
+    queryOptions({
+      queryKey: ['records', register, 'is-shown', filter, find, archived, worked, id],
+      queryFn: async () => {
+        const query = { filter, find, archived, worked, only: id, limit: '1', count: 'no' as const, columns: 'number' };
+        return (await call('records', { params: { key: register }, query })).records.length > 0;
+      },
+    }),
   /** Places of a list to begin at: they need not be right to the record, so they are not asked anew with each change. */
   places: (register: string, { filter, find, sort, archived, worked = '' }: ListAddress) =>
     queryOptions({

@@ -43,7 +43,7 @@ export const Thanks = ({ done: { sent, ending }, answer, onAnother }: ThanksProp
             </button>
           )}
           {sees && (
-            <Link className="btn" to={`/registers/${sent.register}?record=${sent.id}`}>
+            <Link className="btn" to={`/registers/${sent.register}?record=${sent.id}&stored=yes`}>
               See it in {answer.register.plural}
             </Link>
           )}

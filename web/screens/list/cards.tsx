@@ -10,7 +10,7 @@ import { TOP, useNear, useRows } from './use-rows.ts';
 interface Props {
   readonly address: GroupedAddress;
   readonly lines: Lines;
-  readonly onShown: (ids: ReadonlySet<string>) => void;
+  readonly onShown: (ids: readonly string[]) => void;
 }
 
 /** A card is at least so wide, in pixels. */
@@ -40,7 +40,7 @@ export const Cards = ({ address, lines, onShown }: Props) => {
   useNear(rows, (items[0]?.index ?? 0) * across, ((items.at(-1)?.index ?? 0) + 1) * across);
   const arrived = useArrivals(records, { isTop: rows.at === 0, isOld: rows.isOld, list });
   // biome-ignore lint/correctness/useExhaustiveDependencies: told once for each stretch that was fetched
-  useEffect(() => onShown(new Set(records.map(({ id }) => id))), [records]);
+  useEffect(() => onShown(records.map(({ id }) => id)), [records]);
   const hasPictures = lines.columns.some(({ type }) => type.kind === 'files');
   return (
     <div className="flex min-h-0 grow flex-col">

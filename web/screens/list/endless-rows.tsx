@@ -32,8 +32,8 @@ interface Props {
   readonly onLook: (changes: Partial<View>) => void;
   /** The widths of columns that were drawn, as the address has them. */
   readonly drawn: string;
-  /** Which records are there just now. */
-  readonly onShown: (ids: ReadonlySet<string>) => void;
+  /** Which records are there just now, in their order. */
+  readonly onShown: (ids: readonly string[]) => void;
   /** A block from the clipboard was put over the cells that are chosen. */
   readonly onPaste: (pasting: Pasting | Refused) => void;
 }
@@ -114,7 +114,7 @@ export const EndlessRows = ({ register, address, count, groups, lines, drawn, on
   const bottom = Math.min(records.length, top + Math.ceil(((virtual.scrollRect?.height ?? 0) - HEAD) / ROW));
   useNear(rows, items[0]?.index ?? 0, items.at(-1)?.index ?? 0);
   // biome-ignore lint/correctness/useExhaustiveDependencies: told once for each stretch that was fetched
-  useEffect(() => onShown(new Set(records.map(({ id }) => id))), [records]);
+  useEffect(() => onShown(records.map(({ id }) => id)), [records]);
   let end = 0;
   return (
     <div className="flex min-h-0 grow flex-col">

@@ -1,22 +1,38 @@
 import { useQuery } from '@tanstack/react-query';
-import { Maximize2, X } from 'lucide-react';
+import { ChevronDown, ChevronUp, Maximize2, X } from 'lucide-react';
 import { Link, useLocation } from 'react-router';
+import type { View } from '#core/list/index.ts';
 import { queries } from '../../data/queries.ts';
 import { ChangingFacts } from '../../ui/changing-facts.tsx';
+import { IconButton } from '../../ui/icon-button.tsx';
 import { StageStamp } from '../../ui/marks.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
 import { RecordHead, RecordHistory, SignOffTrack } from '../../ui/record-facts.tsx';
+import { addressOfAll } from './use-view.ts';
 
 interface Props {
   readonly register: string;
   readonly id: string;
-  /** Whether the list beside it shows the record. */
-  readonly shown: boolean;
+  readonly view: View;
+  /** What the list beside it shows only, in words; '' where it shows all. */
+  readonly only: string;
+  /** It was stored just now. */
+  readonly isStored: boolean;
+  /** The records it stands among, in their order. */
+  readonly beside: readonly string[];
+  readonly onChoose: (id: string) => void;
   readonly onClose: () => void;
 }
 
 /** A record beside its list: its fields, each of which may be changed in place, its sign-off and its history. */
-export const RecordPanel = ({ register, id, shown, onClose }: Props) => {
+export const RecordPanel = ({ register, id, view, only, isStored, beside, onChoose, onClose }: Props) => {
+  const { data: isShown = true } = useQuery(queries.isShown(register, view, id));
+  const at = beside.indexOf(id);
+  const go = (step: -1 | 1) => {
+    const other = at < 0 ? undefined : beside[at + step];
+    return { isThere: other !== undefined, run: () => other !== undefined && onChoose(other) };
+  };
+  const [previous, next] = [go(-1), go(1)];
   const location = useLocation();
   const { data: record, error } = useQuery(queries.record(register, id));
   return (
@@ -35,6 +51,10 @@ export const RecordPanel = ({ register, id, shown, onClose }: Props) => {
       >
         <Maximize2 size={15} aria-hidden="true" />
       </Link>
+      <span className="float-right flex">
+        <IconButton label="The record before" icon={ChevronUp} disabled={!previous.isThere} onClick={previous.run} />
+        <IconButton label="The record after" icon={ChevronDown} disabled={!next.isThere} onClick={next.run} />
+      </span>
       <Problems error={error} />
       {!record && !error && <Coming />}
       {record && (
@@ -42,7 +62,15 @@ export const RecordPanel = ({ register, id, shown, onClose }: Props) => {
           <RecordHead record={record}>
             {record.stage && <StageStamp stage={record.stage} changed={record.changed_since_signed} />}
           </RecordHead>
-          {!shown && <p className="my-2 text-straw">This list does not show it as it is filtered now.</p>}
+          {!isShown && (
+            <p role="status" className="my-2 text-straw">
+              {record.number}
+              {isStored ? ' was stored. This' : ' is not in it: this'} list shows only {only || 'what is current'}.{' '}
+              <Link className="part" to={`${addressOfAll(register)}&record=${id}`}>
+                Show it among all
+              </Link>
+            </p>
+          )}
           <ChangingFacts key={record.id} record={record} />
           {record.sign_off && <SignOffTrack track={record.sign_off} />}
           <RecordHistory register={register} id={id} />

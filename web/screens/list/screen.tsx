@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { type ReactNode, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { ListGroups } from '#contract/index.ts';
-import type { SayContext } from '#core/expression/index.ts';
+import { findCondition, parseExpression, type SayContext, sayCondition } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import {
   columnFields,
@@ -67,7 +67,7 @@ const ListOf = ({ register: plain }: { register: Register }) => {
   // What is worked out for this list alone is a field like any other here.
   const { register, catalogue } = useMemo(() => withFitting(view.worked, plain, around), [view.worked, plain, around]);
   const chosen = search.get('record');
-  const [there, setThere] = useState<ReadonlySet<string>>(new Set());
+  const [there, setThere] = useState<readonly string[]>([]);
   const isThere = viewing.isKnown && !viewing.isMissing;
   const { data: count, error } = useQuery({ ...queries.listCount(key, view), enabled: isThere });
   const isPut = view.by !== '' || view.totals !== '';
@@ -76,6 +76,7 @@ const ListOf = ({ register: plain }: { register: Register }) => {
     (record: string | null) =>
       setSearch(
         (before) => {
+          before.delete('stored');
           if (record === null) before.delete('record');
           else before.set('record', record);
           return before;
@@ -180,8 +181,8 @@ const ListOf = ({ register: plain }: { register: Register }) => {
       </header>
       <ListTabs register={register} lists={viewing.lists} open={viewing.kept?.list.key ?? null} />
       <RunningImports register={register} />
-      <div className="flex items-baseline gap-4 border-b border-rule px-5 py-2.5 text-[15px]">
-        <p className="grow">
+      <div className="flex items-baseline gap-4 border-b border-rule px-5 py-2.5 text-[15px] max-sm:flex-wrap max-sm:items-center max-sm:py-1 print:hidden">
+        <Folding isFolded={isNarrow}>
           {register.plural} {view.filter === '' ? 'of every kind:' : 'whose'}{' '}
           <ConditionEditor
             key={viewing.kept?.list.key ?? ''}
@@ -211,7 +212,7 @@ const ListOf = ({ register: plain }: { register: Register }) => {
             onChange={(drawn) => look({ look: drawn })}
           />
           .
-        </p>
+        </Folding>
         <KeepBar register={register} viewing={viewing} />
         <p role="status" className="whitespace-nowrap text-ink-2">
           {count && sayCount(count, workspace.locale)}
@@ -254,12 +255,11 @@ const ListOf = ({ register: plain }: { register: Register }) => {
             key={chosen}
             register={register.key}
             id={chosen}
-            shown={
-              isGroupedTable ||
-              !(drawn.kind === 'table' || drawn.kind === 'cards') ||
-              there.size === 0 ||
-              there.has(chosen)
-            }
+            view={view}
+            only={sayOnly(view, context)}
+            isStored={search.get('stored') === 'yes'}
+            beside={there}
+            onChoose={choose}
             onClose={() => choose(null)}
           />
         )}
@@ -292,6 +292,26 @@ const ListOf = ({ register: plain }: { register: Register }) => {
   );
 };
 
+/** What a list shows only, in words; '' where it shows all. */
+const sayOnly = ({ filter, find }: View, context: SayContext): string => {
+  const parsed = filter.trim() === '' ? null : parseExpression(filter);
+  const condition = parsed?.ok ? findCondition(parsed.value) : null;
+  const whose = condition ? sayCondition(condition, 'is', context) : filter.trim();
+  const words = find.trim() === '' ? '' : `what contains “${find.trim()}”`;
+  return [whose, words].filter((part) => part !== '').join(', and ');
+};
+
+/** The sentence of a list; on a phone folded into one line, to be unfolded. */
+const Folding = ({ isFolded, children }: { isFolded: boolean; children: ReactNode }) =>
+  isFolded ? (
+    <details className="grow">
+      <summary className="min-h-11 content-center text-iolite-deep">What is shown, and how</summary>
+      <p>{children}</p>
+    </details>
+  ) : (
+    <p className="grow">{children}</p>
+  );
+
 interface DrawnProps {
   readonly register: Register;
   readonly view: View;
@@ -300,7 +320,7 @@ interface DrawnProps {
   readonly lines: Lines;
   readonly drawn: Look;
   readonly onLook: (changes: Partial<View>) => void;
-  readonly onShown: (ids: ReadonlySet<string>) => void;
+  readonly onShown: (ids: readonly string[]) => void;
   readonly onPaste: (pasting: Pasting | Refused) => void;
 }
 
