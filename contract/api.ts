@@ -516,6 +516,15 @@ export const api = {
     body: none,
     answer: l.placesSchema,
   }),
+  meant: endpoint(paths.meant, 'What may have been meant by words that find nothing in a list', {
+    params: key,
+    query: s.listQuerySchema.pick({ filter: true, find: true, archived: true, worked: true }),
+    body: none,
+    answer: z.object({
+      /** The words with a slip in them mended; null: nothing is near that would find something. */
+      find: z.string().nullable(),
+    }),
+  }),
   findEverywhere: endpoint(paths.findEverywhere, 'What holds some words, wherever this person may look', {
     params: none,
     query: z.object({ words: z.string().max(200).default('') }),

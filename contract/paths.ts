@@ -67,6 +67,7 @@ export const paths = {
   records: { method: 'get', path: '/api/registers/{key}/records' },
   groups: { method: 'get', path: '/api/registers/{key}/groups' },
   places: { method: 'get', path: '/api/registers/{key}/places' },
+  meant: { method: 'get', path: '/api/registers/{key}/meant' },
   findEverywhere: { method: 'get', path: '/api/find' },
   lists: { method: 'get', path: '/api/lists' },
   keepList: { method: 'put', path: '/api/lists/{key}' },

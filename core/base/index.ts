@@ -60,7 +60,16 @@ export {
   within,
 } from './result.ts';
 export { readSum } from './sum.ts';
-export { cleanLine, cleanText, countCharacters, findNearest, foldText, joinWords, LONGEST_WRITTEN } from './text.ts';
+export {
+  cleanLine,
+  cleanText,
+  countCharacters,
+  editDistance,
+  findNearest,
+  foldText,
+  joinWords,
+  LONGEST_WRITTEN,
+} from './text.ts';
 export { readDay } from './typed-day.ts';
 export { readMoment, readTime } from './typed-time.ts';
 export { addWorkingDays, workingDays } from './working-days.ts';

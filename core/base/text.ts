@@ -44,7 +44,7 @@ export const foldText = (text: string): string =>
  * How many single edits lie between two texts: a letter put in, left out, exchanged, or two neighbours swapped
  * (optimal string alignment; Damerau 1964), as swapping is what fingers do most.
  */
-const editDistance = (a: string, b: string): number => {
+export const editDistance = (a: string, b: string): number => {
   let before: number[] = [];
   let row = Array.from({ length: b.length + 1 }, (_, i) => i);
   for (let i = 1; i <= a.length; i++) {

@@ -13,7 +13,7 @@ export interface LinkedFound {
 }
 
 /** LIKE's own signs in what a person typed mean themselves. */
-const likeLiteral = (text: string): string => text.replace(/[\\%_]/g, (sign) => `\\${sign}`);
+export const likeLiteral = (text: string): string => text.replace(/[\\%_]/g, (sign) => `\\${sign}`);
 
 /** Words under three characters count as the beginning of a word, longer ones as a part of one, wherever it stands. */
 const pattern = (word: string): string => (word.length < 3 ? `% ${likeLiteral(word)}%` : `%${likeLiteral(word)}%`);

@@ -92,6 +92,7 @@ export { type SaidRecord, sayCell } from './say-cell.ts';
 export { sayKey, sayTotal } from './say-group.ts';
 export { type Counted, type Doing, sayDid, sayReasons, sayWould } from './say-many.ts';
 export { readPlace, sayPlace } from './say-place.ts';
+export { mayBeSlip, mayHoldNear, nearestIn } from './slips.ts';
 export { labelAt, leadsTo } from './sort.ts';
 export { shiftedDays, standsOn } from './standing.ts';
 export { readWidths, withWidth, writeWidths } from './widths.ts';

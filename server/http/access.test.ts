@@ -273,6 +273,7 @@ describe('who sees what', () => {
         register.fields.map(({ key }) => ({ params: { key: register.key, id }, query: { sort: key } })),
       ),
     ],
+    meant: () => planted.map(({ register, word }) => ({ params: { key: register.key }, query: { find: `${word}x` } })),
     findEverywhere: () => words().map((each) => ({ query: { words: each } })),
     lists: () => [{}],
     keepList: () =>

@@ -150,6 +150,15 @@ export const queries = {
       },
       placeholderData: keepPreviousData,
     }),
+  /** What may have been meant by words that find nothing. */
+  meant: (
+    register: string,
+    { filter, find, archived, worked = '' }: Pick<ListAddress, 'filter' | 'find' | 'archived' | 'worked'>,
+  ) =>
+    queryOptions({
+      queryKey: ['records', register, 'meant', filter, find, archived, worked],
+      queryFn: () => call('meant', { params: { key: register }, query: { filter, find, archived, worked } }),
+    }),
   /** Whether a list shows a record. */
   isShown: (
     register: string,

@@ -12,6 +12,7 @@ import {
   readBackGroups,
   readGroups,
   readHistory,
+  readMeant,
   readPage,
   readPlaces,
   readTitles,
@@ -82,6 +83,7 @@ export const recordHandlers: Handlers<
   | 'records'
   | 'groups'
   | 'places'
+  | 'meant'
   | 'addRecord'
   | 'importRecords'
   | 'record'
@@ -106,6 +108,11 @@ export const recordHandlers: Handlers<
     const look = lookOf(context);
     const { reading, register } = withOwnColumns(look, seenRegister(look, params.key), query.worked);
     return readPlaces(reading, register, query);
+  },
+  meant: async (context, { params, query }) => {
+    const look = lookOf(context);
+    const { reading, register } = withOwnColumns(look, seenRegister(look, params.key), query.worked);
+    return { find: await readMeant(reading, register, query) };
   },
   addRecord: (context, { params, body }) =>
     writingFor(context, async (work) => {

@@ -26,6 +26,7 @@ export {
 } from './record.ts';
 export { isWithin } from './relation.ts';
 export { readSeenOn } from './seen-on.ts';
+export { readMeant } from './slips.ts';
 export { isAnySeen } from './touched.ts';
 export { workOutOnRecords, workOutTexts } from './work-out.ts';
 export { withOwnColumns } from './worked.ts';

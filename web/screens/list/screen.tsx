@@ -232,7 +232,9 @@ const ListOf = ({ register: plain }: { register: Register }) => {
           )}
           <Problems error={error ?? wrong} />
           {!count && !error && !viewing.isMissing && <Coming />}
-          {count && isThere && count.count === 0 && <NoRecords register={register} total={count.total} />}
+          {count && isThere && count.count === 0 && (
+            <NoRecords register={register} total={count.total} view={view} onFind={(find) => look({ find })} />
+          )}
           {count && isThere && count.count > 0 && (
             <Drawn
               register={register}
@@ -373,12 +375,34 @@ const Drawn = ({ register, view, count, groups, lines, drawn, onLook, onShown, o
   }
 };
 
-const NoRecords = ({ register, total }: { register: Register; total: number }) =>
-  total === 0 ? (
-    <Empty title={`No ${register.plural.toLowerCase()} yet.`}>They come here as forms are filled in.</Empty>
-  ) : (
-    <Empty title="Nothing fits.">Take a condition away, or find other words.</Empty>
+interface NoRecordsProps {
+  readonly register: Register;
+  readonly total: number;
+  readonly view: View;
+  readonly onFind: (find: string) => void;
+}
+
+const NoRecords = ({ register, total, view, onFind }: NoRecordsProps) => {
+  const { data } = useQuery({ ...queries.meant(register.key, view), enabled: total > 0 && view.find.trim() !== '' });
+  const meant = data?.find ?? null;
+  if (total === 0)
+    return <Empty title={`No ${register.plural.toLowerCase()} yet.`}>They come here as forms are filled in.</Empty>;
+  return (
+    <Empty title="Nothing fits.">
+      {meant === null ? (
+        'Take a condition away, or find other words.'
+      ) : (
+        <>
+          Did you mean{' '}
+          <button type="button" className="part" onClick={() => onFind(meant)}>
+            {meant}
+          </button>
+          ?
+        </>
+      )}
+    </Empty>
   );
+};
 
 const sayCount = (
   { count, more, total }: { readonly count: number; readonly more: boolean; readonly total: number },
