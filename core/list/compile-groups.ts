@@ -1,4 +1,4 @@
-import { ok, type Result } from '../base/index.ts';
+import { findDecimal, ok, type Result, roundHalfAway } from '../base/index.ts';
 import type { Field, Register } from '../register/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql } from '../sql/index.ts';
 import {
@@ -53,9 +53,14 @@ const letterOf = (text: SqlFragment): SqlFragment => {
 const dayOf = (value: SqlFragment, type: ValueType, { clock }: SortAround): SqlFragment =>
   type.kind === 'moment' ? sql`(${value} at time zone ${parameter(clock.zone, 'text')})::date` : value;
 
-/** The first day of the stretch a day lies in; weeks begin on Monday (ISO 8601). */
-const stretchOf = (day: SqlFragment, unit: Unit): SqlFragment =>
-  unit === 'day' ? day : sql`date_trunc(${parameter(unit, 'text')}, ${day}::timestamp)::date`;
+/** The first day of the stretch a day lies in; PostgreSQL's weeks begin on Monday, so others are shifted there and back. */
+const stretchOf = (day: SqlFragment, unit: Unit, { catalogue }: SortAround): SqlFragment => {
+  if (unit === 'day') return day;
+  const shift = unit === 'week' ? (8 - (catalogue.weekBegins ?? 1)) % 7 : 0;
+  const truncated = (of: SqlFragment) => sql`date_trunc(${parameter(unit, 'text')}, ${of}::timestamp)::date`;
+  const days = parameter(shift, 'integer');
+  return shift === 0 ? truncated(day) : sql`(${truncated(sql`(${day} + ${days})`)} - ${days})`;
+};
 
 /** A value as it is held, as a key. */
 const heldKey = (value: SqlFragment, { kind }: ValueType): Ordered => {
@@ -79,7 +84,7 @@ const keyOf = (value: SqlFragment, type: ValueType, by: GroupBy, around: SortAro
     case 'letter':
       return { value: letterOf(value), type: 'text' };
     case 'unit':
-      return { value: stretchOf(dayOf(value, type, around), by.unit), type: 'date' };
+      return { value: stretchOf(dayOf(value, type, around), by.unit, around), type: 'date' };
     case 'bands':
       return { value: sql`width_bucket(${value}, ${parameter(by.edges, 'numeric[]')})`, type: 'integer' };
     case 'value':
@@ -125,6 +130,8 @@ const totalOf = (kind: TotalKind, value: SqlFragment, decimals: number | null): 
     decimals === null ? of : sql`round(${of}, ${parameter(decimals, 'integer')})`;
   switch (kind) {
     case 'sum':
+    // How much of the whole it is is told once the whole is known.
+    case 'share':
       return sql`sum(${value})`;
     case 'average':
       return rounded(sql`avg(${value})`);
@@ -163,11 +170,22 @@ const compileTotal = (
     ...total,
     label,
     type,
-    behaviour: COUNTS.has(kind) ? null : behaviourFor(field, type),
+    behaviour: COUNTS.has(kind) ? null : kind === 'share' ? behaviourOf(SHARE) : behaviourFor(field, type),
     value: totalOf(kind, identifier('g', totalName(at)), decimals),
     from: value,
   });
 };
+
+/** Shares are told in per cent with one decimal. */
+const SHARE = { kind: 'percent', decimals: 1 } as const;
+
+/** How much of a whole a sum is, as a fraction; null where either is not known, or the whole is nothing. */
+export const shareOf = (sum: string | null, whole: string | null): string | null => {
+  const [part, all] = [sum === null ? null : findDecimal(sum), whole === null ? null : findDecimal(whole)];
+  return part && all && !all.isZero() ? roundHalfAway(part.div(all), SHARE_DECIMALS).toFixed() : null;
+};
+/** As many as per cent with one decimal need. */
+const SHARE_DECIMALS = 3;
 
 /** The column that holds a level's key. */
 export const keyName = (at: number): string => `-key${at}`;

@@ -39,7 +39,7 @@ export interface Grouping {
   readonly by: GroupBy;
 }
 
-export const TOTAL_KINDS = ['sum', 'average', 'least', 'most', 'middle', 'different', 'filled'] as const;
+export const TOTAL_KINDS = ['sum', 'share', 'average', 'least', 'most', 'middle', 'different', 'filled'] as const;
 export type TotalKind = (typeof TOTAL_KINDS)[number];
 
 /** What is told of the records of a group, besides how many they are. */
@@ -137,6 +137,7 @@ export const totalsOf = ({ kind }: ValueType): readonly TotalKind[] => {
 /** How totals are called in a sentence: "the sum of Balance". */
 export const SAID: { readonly [K in TotalKind]: string } = {
   sum: 'sum',
+  share: 'share of the whole',
   average: 'average',
   least: 'least',
   most: 'most',

@@ -1,6 +1,14 @@
 export { readBlock, writeBlock } from './block.ts';
 export { columnField, columnFields, waysOn } from './columns.ts';
-export { type CompiledGroups, compileGroups, inGroup, keyName, OPEN_NAME, totalName } from './compile-groups.ts';
+export {
+  type CompiledGroups,
+  compileGroups,
+  inGroup,
+  keyName,
+  OPEN_NAME,
+  shareOf,
+  totalName,
+} from './compile-groups.ts';
 export {
   type Cell,
   type CsvTable,

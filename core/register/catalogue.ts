@@ -33,6 +33,8 @@ export interface Locale {
   readonly currency: string;
   /** Days on which nobody works, besides Saturdays and Sundays; ISO dates. */
   readonly holidays?: readonly string[];
+  /** The day weeks begin with, from 1 for Monday to 7 for Sunday (ISO 8601); Monday where nothing is said. */
+  readonly weekBegins?: number;
   /** Where people have a record of their own, and the field that holds their e-mail. */
   readonly people?: { readonly register: string; readonly email: string } | null;
 }

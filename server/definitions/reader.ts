@@ -166,7 +166,7 @@ const readNewest = async (db: Queryable, before: Newest | null): Promise<Newest>
   const catalogue =
     before?.catalogueMark === catalogueMark
       ? before.definitions.catalogue
-      : { ...catalogueOf({ ...head, registers, choice_lists: lists, signed }), stored };
+      : { ...catalogueOf({ ...head, registers, choice_lists: lists, signed, week_begins: head.weekBegins }), stored };
   const forms = new Map<string, FormVersions>();
   for (const each of published) forms.set(each.document.key, await openVersion(db, each, catalogue));
   const compiled = new Map<string, Versioned<CompiledRoute>>();

@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { Decimal } from 'decimal.js';
+import { sql } from 'drizzle-orm';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import type { ListGroups } from '#contract/index.ts';
@@ -113,7 +114,13 @@ describe('a list of 150 boats put together', () => {
   const decimals = (rows: readonly Row[]): Decimal[] =>
     rows.flatMap((row) => (row.values.length_overall === null ? [] : [new Decimal(String(row.values.length_overall))]));
   const halfUp = (value: Decimal): string => value.toDecimalPlaces(2, Decimal.ROUND_HALF_UP).toString();
-  const TOTALS: Readonly<Record<string, (rows: readonly Row[]) => string | null>> = {
+  const TOTALS: Readonly<Record<string, (rows: readonly Row[], whole: readonly Row[]) => string | null>> = {
+    'share:length_overall': (rows, whole) => {
+      const [held, all] = [decimals(rows), decimals(whole)];
+      if (held.length === 0 || Decimal.sum(...all).isZero()) return null;
+      const share = Decimal.sum(...held).div(Decimal.sum(...all));
+      return share.toDecimalPlaces(3, Decimal.ROUND_HALF_UP).toString();
+    },
     'sum:length_overall': (rows) => {
       const held = decimals(rows);
       return held.length === 0 ? null : Decimal.sum(...held).toString();
@@ -188,7 +195,7 @@ describe('a list of 150 boats put together', () => {
         const should = expected(rows, hows).map(({ keys, rows: held }) => ({
           keys,
           count: held.length,
-          totals: wanted.map((each) => plain(TOTALS[each]?.(held) ?? null)),
+          totals: wanted.map((each) => plain(TOTALS[each]?.(held, rows) ?? null)),
         }));
         expect(told).toEqual(should);
       }),
@@ -255,6 +262,24 @@ describe('a list of 150 boats put together', () => {
     ]) {
       const answer = await runa.get(`${PATH}/records?by=${by}&group=${encodeURIComponent(wrong ?? '')}`);
       expect([by, answer.status, answer.body.errors?.[0].code]).toEqual([by, 422, 'bad_group']);
+    }
+  });
+
+  test('weeks begin on the day the workspace says', async () => {
+    const keys = async () =>
+      (await groups({ by: 'insured_until:week' })).groups.flatMap(({ keys: [key] }) => key ?? []);
+    const weekdays = async () => new Set((await keys()).map((day) => new Date(`${day}T00:00:00Z`).getUTCDay()));
+    expect([...(await weekdays())]).toEqual([1]);
+    await server.database.db.execute(sql`update iolite.workspace set week_begins = 7, version = version + 1`);
+    expect([...(await weekdays())]).toEqual([0]);
+    // Each day lies in the week it is put in.
+    for (const day of await keys()) {
+      const query = new URLSearchParams({ by: 'insured_until:week', group: JSON.stringify([day]), limit: '500' });
+      for (const { values } of (await runa.get(`${PATH}/records?${query}`)).body.records) {
+        const days = (Date.parse(values.insured_until) - Date.parse(day)) / 86_400_000;
+        expect(days).toBeGreaterThanOrEqual(0);
+        expect(days).toBeLessThan(7);
+      }
     }
   });
 });

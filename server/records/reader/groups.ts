@@ -8,6 +8,7 @@ import {
   SAID,
   sayKey,
   sayTotal,
+  shareOf,
   totalName,
 } from '#core/list/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
@@ -63,7 +64,8 @@ export const readGroups = async (reading: Reading, register: Register, query: Gr
         says: innermost ? sayKey(innermost, keys.at(-1) ?? null, context, titles) : register.plural,
         count: Number(row.n),
         totals: compiled.totals.map((total, at) => {
-          const value = textOf(row[totalName(at)]);
+          const held = textOf(row[totalName(at)]);
+          const value = total.kind === 'share' ? shareOf(held, textOf(told[0]?.[totalName(at)])) : held;
           return { says: sayTotal(total, value, context), value };
         }),
       };

@@ -46,7 +46,7 @@ export const Cards = ({ address, lines, onShown }: Props) => {
     <div className="flex min-h-0 grow flex-col">
       <Problems error={rows.error} />
       {!rows.isKnown && rows.error === null && <Coming />}
-      <div ref={scroller} className="min-h-0 grow overflow-auto px-3 py-2" data-scroller>
+      <div ref={scroller} className="min-h-0 grow overflow-auto px-3 py-2 max-sm:h-[75dvh] max-sm:grow-0" data-scroller>
         <ul className="relative" style={{ height: virtual.getTotalSize() }} aria-label="Cards">
           {items.map((item) => (
             <li
