@@ -1,13 +1,14 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
-import { useQuery } from '@tanstack/react-query';
+import { useQueries, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { FoundEverywhere } from '#contract/index.ts';
 import { findWords, sayCell } from '#core/list/index.ts';
 import { besideFields, type Register } from '#core/register/index.ts';
 import { queries } from '../data/queries.ts';
-import { useWorkspace } from '../data/workspace.ts';
+import { useMe, useWorkspace } from '../data/workspace.ts';
 import { addressOfList } from '../screens/list/use-view.ts';
+import { type LookedAt, lookedAt } from '../state/recent.ts';
 import { Found } from '../ui/found.tsx';
 import { TabMark } from '../ui/marks.tsx';
 
@@ -24,6 +25,8 @@ export const FindBox = () => {
   const navigate = useNavigate();
   const [typed, setTyped] = useState('');
   const [asked, setAsked] = useState('');
+  const me = useMe();
+  const [looked, setLooked] = useState<readonly LookedAt[]>([]);
   const box = useRef<HTMLInputElement>(null);
   useEffect(() => {
     const timer = setTimeout(() => setAsked(typed.trim()), PAUSE_MS);
@@ -62,11 +65,17 @@ export const FindBox = () => {
           placeholder="Find a record, form or list"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
+          onFocus={() => setLooked(lookedAt(me.id))}
         />
         <kbd className="key pointer-events-none absolute top-2 right-2.5 max-sm:hidden">Alt W</kbd>
         {typed.trim() !== '' && data && (
           <ComboboxOptions modal={false} className="slip absolute top-full left-0 mt-1 max-h-[70vh]! w-full min-w-88">
             <Finds found={data} words={asked} />
+          </ComboboxOptions>
+        )}
+        {typed.trim() === '' && looked.length > 0 && (
+          <ComboboxOptions modal={false} className="slip absolute top-full left-0 mt-1 max-h-[70vh]! w-full min-w-88">
+            <LastLookedAt looked={looked} />
           </ComboboxOptions>
         )}
       </Combobox>
@@ -138,6 +147,37 @@ const Finds = ({ found, words }: { found: FoundEverywhere; words: string }) => {
         </Group>
       )}
     </>
+  );
+};
+
+/** The records this person looked at last, as far as they still see them. */
+const LastLookedAt = ({ looked }: { looked: readonly LookedAt[] }) => {
+  const { catalogue } = useWorkspace();
+  const keys = [...new Set(looked.map(({ register }) => register))].filter((key) => catalogue.registers.has(key));
+  const found = useQueries({
+    queries: keys.map((key) =>
+      queries.some(
+        key,
+        looked.filter(({ register }) => register === key).map(({ id }) => id),
+      ),
+    ),
+  });
+  const records = new Map(found.flatMap(({ data }) => (data ?? []).map((record) => [record.id, record] as const)));
+  const shown = looked.flatMap((each) => {
+    const [record, register] = [records.get(each.id), catalogue.registers.get(each.register)];
+    return record && register ? [{ record, register }] : [];
+  });
+  if (shown.length === 0) return null;
+  return (
+    <Group title="Last looked at">
+      {shown.map(({ record, register }) => (
+        <Option key={record.id} to={`/registers/${register.key}/${record.id}`}>
+          <TabMark mark={register.mark} name={register.plural} />
+          <span className="min-w-0 grow truncate">{record.title}</span>
+          <span className="shrink-0 font-mono text-xs text-ink-2">{record.number}</span>
+        </Option>
+      ))}
+    </Group>
   );
 };
 

@@ -159,6 +159,15 @@ export const queries = {
       queryKey: ['records', register, 'meant', filter, find, archived, worked],
       queryFn: () => call('meant', { params: { key: register }, query: { filter, find, archived, worked } }),
     }),
+  /** Some records of a register, by their ids. */
+  some: (register: string, ids: readonly string[]) =>
+    queryOptions({
+      queryKey: ['records', register, 'some', ids],
+      queryFn: async () => {
+        const query = { only: ids.join(','), limit: String(ids.length), count: 'no' as const };
+        return (await call('records', { params: { key: register }, query })).records;
+      },
+    }),
   /** Whether a list shows a record. */
   isShown: (
     register: string,

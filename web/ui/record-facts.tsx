@@ -1,13 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import type { HistoryAnswer, RecordDetail, Track } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
 import { saySigned, saySigner, sayStepStands, type ToldState } from '#core/signoff/index.ts';
 import { isNothing } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
-import { useWorkspace } from '../data/workspace.ts';
+import { useMe, useWorkspace } from '../data/workspace.ts';
 import { layoutOf } from '../kinds/index.tsx';
+import { noteLookedAt } from '../state/recent.ts';
 import { FieldValue } from './field-value.tsx';
 import { TabMark } from './marks.tsx';
 
@@ -212,12 +213,16 @@ export const RecordHistory = ({ register, id }: { register: string; id: string }
   );
 };
 
-/** The head of a record: tab mark, name, number. */
-export const RecordHead = ({ record, children }: { record: RecordDetail; children?: ReactNode }) => (
-  <div className="flex flex-wrap items-center gap-2">
-    <TabMark mark={record.definition.mark} name={record.definition.plural} />
-    <h1 className="text-lg!">{record.title}</h1>
-    <span className="font-mono text-[13px] text-ink-2">{record.number}</span>
-    {children}
-  </div>
-);
+/** The head of a record: tab mark, name, number. Whoever has it before them has looked at it. */
+export const RecordHead = ({ record, children }: { record: RecordDetail; children?: ReactNode }) => {
+  const me = useMe();
+  useEffect(() => noteLookedAt(me.id, record.register, record.id), [me.id, record.register, record.id]);
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <TabMark mark={record.definition.mark} name={record.definition.plural} />
+      <h1 className="text-lg!">{record.title}</h1>
+      <span className="font-mono text-[13px] text-ink-2">{record.number}</span>
+      {children}
+    </div>
+  );
+};
