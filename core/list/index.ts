@@ -97,7 +97,8 @@ export {
 } from './query.ts';
 export { clausesOn, QUICK, type Quick, quickClause, quickFor, withClause, withoutClausesOn } from './quick.ts';
 export { type SaidRecord, sayCell } from './say-cell.ts';
-export { sayKey, sayTotal } from './say-group.ts';
+export { sayFilter } from './say-filter.ts';
+export { groupValue, sayKey, sayTotal } from './say-group.ts';
 export { type Counted, type Doing, sayDid, sayReasons, sayWould } from './say-many.ts';
 export { readPlace, sayPlace } from './say-place.ts';
 export { mayBeSlip, mayHoldNear, nearestIn } from './slips.ts';

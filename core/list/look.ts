@@ -1,6 +1,6 @@
 import { ok, type Result } from '../base/index.ts';
 import type { Catalogue, Field, Register } from '../register/index.ts';
-import { behaviourOf } from '../values/index.ts';
+import { behaviourOf, isPlace, PEOPLE } from '../values/index.ts';
 import { refuse } from './grouping.ts';
 import { leadsTo } from './sort.ts';
 
@@ -75,7 +75,7 @@ const kindOf = (field: Field): string => behaviourOf(field.type).value.kind;
 export const boardFields = (register: Register): readonly Field[] =>
   register.fields.filter((field) => {
     const { value } = behaviourOf(field.type);
-    return value.kind === 'choice' || value.kind === 'boolean' || field.type.kind === 'person';
+    return value.kind === 'choice' || value.kind === 'boolean' || (value.kind === 'link' && value.register === PEOPLE);
   });
 
 /** The fields by which records stand in a calendar. */
@@ -84,7 +84,7 @@ export const dayFields = (register: Register): readonly Field[] =>
 
 /** The fields that say where something is. */
 export const placeFields = (register: Register): readonly Field[] =>
-  register.fields.filter(({ type }) => type.kind === 'position');
+  register.fields.filter(({ type }) => isPlace(type));
 
 const has = (fields: readonly Field[], key: string): boolean => fields.some((field) => field.key === key);
 

@@ -26,10 +26,12 @@ const sayBand = (bucket: number, edges: readonly string[], say: (edge: string) =
   return high === undefined ? `from ${say(low)} on` : `${say(low)} to under ${say(high)}`;
 };
 
-const stored = (text: string, type: ValueType): StoredValue => (type.kind === 'boolean' ? text === 'true' : text);
+/** What the records of a group hold, by its key as a text. */
+export const groupValue = (key: string | null, type: ValueType): StoredValue =>
+  key !== null && type.kind === 'boolean' ? key === 'true' || key === 't' : key;
 
 const sayValue = (text: string, type: ValueType, behaviour: FieldBehaviour | null, context: ValueContext): string =>
-  behaviour?.show(stored(text, type), context) ?? text;
+  behaviour?.show(groupValue(text, type), context) ?? text;
 
 /** A group's key in words; `titles` are what links lead to, by id. */
 export const sayKey = (

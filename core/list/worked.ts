@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ok, type Problem, type Result } from '../base/index.ts';
 import { backLinks, type Catalogue, checkFormula, type Field, type Register, vocabularyOf } from '../register/index.ts';
-import { isNumeric, labelSchema, type OutcomeType, outcomeTypeSchema } from '../values/index.ts';
+import { labelSchema, type OutcomeType, outcomeTypeSchema, sumIn } from '../values/index.ts';
 import { refuse } from './grouping.ts';
 
 /* Columns that are worked out for one list alone: fields of the register as far as that list is concerned, and no other. */
@@ -121,7 +121,7 @@ export const rollUps = (register: Register, catalogue: Catalogue): readonly Omit
     const pointing = catalogue.registers.get(from);
     const many = { label: `Number of ${label.toLowerCase()}`, formula: `count(${key})`, gives: COUNT };
     const sums = (pointing?.fields ?? []).flatMap((field) => {
-      const gives = sumOf(field);
+      const gives = sumIn(field.type);
       return gives
         ? [{ label: `Sum of ${field.label} of ${label.toLowerCase()}`, formula: `total(${key}.${field.key})`, gives }]
         : [];
@@ -130,17 +130,3 @@ export const rollUps = (register: Register, catalogue: Catalogue): readonly Omit
   });
 
 const COUNT: OutcomeType = { kind: 'number', decimals: 0 };
-
-/** What the sum of a field's values is; null of what has none. */
-const sumOf = ({ type }: Field): OutcomeType | null => {
-  const given = type.kind === 'worked_out' ? type.gives : type;
-  if (!isNumeric(type)) return null;
-  switch (given.kind) {
-    case 'money':
-      return { kind: 'money', currency: given.currency };
-    case 'number':
-      return { kind: 'number', decimals: given.decimals };
-    default:
-      return null;
-  }
-};

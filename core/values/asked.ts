@@ -1,5 +1,5 @@
 import { parameter, type SqlFragment } from '../sql/index.ts';
-import { behaviourOf, type FieldType, type FieldTypeOf, type RowField } from './field-type.ts';
+import { behaviourOf, type FieldType, type FieldTypeOf, type OutcomeType, type RowField } from './field-type.ts';
 import { PEOPLE, type StoredValue } from './kind.ts';
 
 /* What is asked of a field's type besides its behaviour: the settings of the few kinds that hold more than a value. */
@@ -93,4 +93,14 @@ export const columnParameter = (value: StoredValue, type: FieldType): SqlFragmen
   const { sql, written } = behaviourOf(type);
   const held = typeof value === 'object' ? null : value;
   return parameter(written && held !== null ? written.text(held) : held, written?.type ?? sql);
+};
+
+/** Whether a field says where something is. */
+export const isPlace = (type: FieldType): boolean => type.kind === 'position';
+
+/** What the sum of a field's values is, as an outcome; null of what has no sum. */
+export const sumIn = (type: FieldType): OutcomeType | null => {
+  const given = workedOutIn(type)?.gives ?? type;
+  if (given.kind === 'money') return { kind: 'money', currency: given.currency };
+  return given.kind === 'number' ? { kind: 'number', decimals: given.decimals } : null;
 };

@@ -13,6 +13,7 @@ export {
   isMadeByProgram,
   isNumeric,
   isPerson,
+  isPlace,
   leadsTo,
   linkIn,
   linkToOne,
@@ -21,6 +22,7 @@ export {
   rowFieldsIn,
   rowsIn,
   shownAs,
+  sumIn,
   workedOutIn,
 } from './asked.ts';
 export { type CodeScheme, gtinCheckDigit, ibanRemainder } from './code.ts';

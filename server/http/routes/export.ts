@@ -2,8 +2,7 @@ import type { Express, Response } from 'express';
 import { z } from 'zod';
 import { listQuerySchema } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
-import { findCondition, parseExpression, sayCondition } from '#core/expression/index.ts';
-import { columnFields, fittingWorked, readTotals, SAID } from '#core/list/index.ts';
+import { columnFields, fittingWorked, readTotals, SAID, sayFilter } from '#core/list/index.ts';
 import {
   type Catalogue,
   type Field,
@@ -156,10 +155,9 @@ export const sendList = async (
 /** What a list holds, as its sentence says it, and who saw it so when. */
 const sayWhole = ({ clock, person, sight }: Look, register: Register, { filter, find }: Query): string => {
   const { catalogue } = sight;
-  const parsed = filter.trim() === '' ? null : parseExpression(filter);
-  const condition = parsed?.ok ? findCondition(parsed.value) : null;
   const context = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
-  const whose = condition ? ` whose ${sayCondition(condition, 'is', context)}` : parsed ? ` whose ${filter}` : '';
+  const said = sayFilter(filter, context);
+  const whose = said === '' ? '' : ` whose ${said}`;
   const words = find.trim() === '' ? '' : `, containing “${find.trim()}”`;
   return `${register.plural}${whose}${words}, as ${person.name} saw them ${showMoment(clock.now, catalogue.zone, catalogue.locale)}`;
 };

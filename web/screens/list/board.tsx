@@ -11,6 +11,7 @@ import { useQuery } from '@tanstack/react-query';
 import { ChevronsLeftRight, X } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import type { ListGroups, RecordAnswer } from '#contract/index.ts';
+import { groupValue } from '#core/list/index.ts';
 import type { Catalogue, Field, Register } from '#core/register/index.ts';
 import { behaviourOf, oneChosenFrom, type StoredValue } from '#core/values/index.ts';
 import { type GroupedAddress, queries } from '../../data/queries.ts';
@@ -44,11 +45,6 @@ const MOST_COLUMNS = 24;
 const STEP = 25;
 const MOST = 500;
 
-const storedOf = (field: Field | null, key: string | null): StoredValue => {
-  if (key === null) return null;
-  return field && behaviourOf(field.type).value.kind === 'boolean' ? key === 'true' || key === 't' : key;
-};
-
 /** The columns of a board, in the order of the choices where it is by a choice. */
 const columnsOf = (
   field: Field | null,
@@ -61,7 +57,7 @@ const columnsOf = (
     return {
       key,
       says,
-      value: storedOf(field, key),
+      value: field ? groupValue(key, behaviourOf(field.type).value) : key,
       count: group?.count ?? 0,
       totals: (group?.totals ?? []).flatMap(({ says: told }, at) =>
         told === '' ? [] : [`${groups.totals[at] ?? ''} ${told}`],

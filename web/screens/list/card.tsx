@@ -1,7 +1,7 @@
 import type { KeyboardEvent } from 'react';
 import type { RecordAnswer } from '#contract/index.ts';
 import type { Field } from '#core/register/index.ts';
-import { isNothing, textsOf } from '#core/values/index.ts';
+import { filesIn, isNothing, textsOf } from '#core/values/index.ts';
 import { Found } from '../../ui/found.tsx';
 import { ListCell } from '../../ui/list-cell.tsx';
 import { StageStamp } from '../../ui/marks.tsx';
@@ -21,7 +21,7 @@ interface Props {
 /** The first picture a record holds in the fields that are shown; null where it holds none. */
 const pictureOf = (record: RecordAnswer, fields: readonly Field[]) => {
   for (const { key, type } of fields) {
-    if (type.kind !== 'files') continue;
+    if (!filesIn(type)) continue;
     for (const id of textsOf(record.values[key] ?? null)) {
       const file = record.files[id];
       if (file?.media_type.startsWith('image/')) return { id, file };
@@ -35,7 +35,7 @@ export const Card = ({ record, lines, fields, pictures = false, arrived = false,
   const { catalogue, words, chosen, onChoose, ticks, rules } = lines;
   const [, ...others] = fields;
   const picture = pictures ? pictureOf(record, fields) : null;
-  const told = others.filter(({ key, type }) => type.kind !== 'files' && !isNothing(record.values[key] ?? null));
+  const told = others.filter(({ key, type }) => filesIn(type) === null && !isNothing(record.values[key] ?? null));
   return (
     <article
       className={`card ${record.id === chosen ? 'chosen' : ''} ${arrived ? 'arrived' : ''} ${washOf(rules, record.mark)}`}

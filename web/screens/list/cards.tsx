@@ -1,5 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, useState } from 'react';
+import { filesIn } from '#core/values/index.ts';
 import type { GroupedAddress } from '../../data/queries.ts';
 import { Coming, Problems } from '../../ui/message.tsx';
 import { Card } from './card.tsx';
@@ -41,7 +42,7 @@ export const Cards = ({ address, lines, onShown }: Props) => {
   const arrived = useArrivals(records, { isTop: rows.at === 0, isOld: rows.isOld, list });
   // biome-ignore lint/correctness/useExhaustiveDependencies: told once for each stretch that was fetched
   useEffect(() => onShown(records.map(({ id }) => id)), [records]);
-  const hasPictures = lines.columns.some(({ type }) => type.kind === 'files');
+  const hasPictures = lines.columns.some(({ type }) => filesIn(type) !== null);
   return (
     <div className="flex min-h-0 grow flex-col">
       <Problems error={rows.error} />

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { ListGroups } from '#contract/index.ts';
-import { findCondition, parseExpression, type SayContext, sayCondition } from '#core/expression/index.ts';
+import type { SayContext } from '#core/expression/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import {
   columnFields,
@@ -10,6 +10,7 @@ import {
   type Look,
   lookOf,
   readWidths,
+  sayFilter,
   type View,
   withFitting,
   writeLook,
@@ -296,9 +297,7 @@ const ListOf = ({ register: plain }: { register: Register }) => {
 
 /** What a list shows only, in words; '' where it shows all. */
 const sayOnly = ({ filter, find }: View, context: SayContext): string => {
-  const parsed = filter.trim() === '' ? null : parseExpression(filter);
-  const condition = parsed?.ok ? findCondition(parsed.value) : null;
-  const whose = condition ? sayCondition(condition, 'is', context) : filter.trim();
+  const whose = sayFilter(filter, context);
   const words = find.trim() === '' ? '' : `what contains “${find.trim()}”`;
   return [whose, words].filter((part) => part !== '').join(', and ');
 };

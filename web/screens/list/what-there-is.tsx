@@ -1,8 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
 import type { ListGroups } from '#contract/index.ts';
-import { boardFields, clausesOn, quickClause, type View, withClause, withoutClausesOn } from '#core/list/index.ts';
+import {
+  boardFields,
+  clausesOn,
+  groupValue,
+  quickClause,
+  type View,
+  withClause,
+  withoutClausesOn,
+} from '#core/list/index.ts';
 import type { Catalogue, Field, Register } from '#core/register/index.ts';
-import { behaviourOf, type StoredValue } from '#core/values/index.ts';
+import { behaviourOf } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
 
 interface Props {
@@ -47,11 +55,6 @@ export const WhatThereIs = ({ register, catalogue, view, onFilter }: Props) => {
 
 type Group = ListGroups['groups'][number];
 
-const storedOf = (field: Field, key: string | null): StoredValue => {
-  if (key === null) return null;
-  return behaviourOf(field.type).value.kind === 'boolean' ? key === 'true' || key === 't' : key;
-};
-
 const OfField = ({ field, register, catalogue, view, onFilter }: Props & { readonly field: Field }) => {
   // What is said of the field itself does not hide what else there is of it.
   const others = withoutClausesOn(view.filter, field.key);
@@ -61,7 +64,7 @@ const OfField = ({ field, register, catalogue, view, onFilter }: Props & { reado
   if (groups.length < 2 && said.length === 0) return null;
   const { value: type } = behaviourOf(field.type);
   const clauseFor = (group: Group, quick: 'only' | 'not') =>
-    quickClause(field.key, type, storedOf(field, group.keys[0] ?? null), quick);
+    quickClause(field.key, type, groupValue(group.keys[0] ?? null, type), quick);
   const isSaid = (group: Group, quick: 'only' | 'not'): boolean => {
     const clause = clauseFor(group, quick);
     if (!clause) return false;
