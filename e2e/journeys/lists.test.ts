@@ -209,28 +209,4 @@ describe('lists', () => {
     await runa.press('Undo');
     for (const [at, value] of values.entries()) await runa.see(`${lists.cell(at + 1, 2)}[. = "${value}"]`);
   });
-
-  test('what stands in a cell, and what there is, becomes a condition; a slip is mended; records looked at are found again', async () => {
-    await lists.open('clients', '?list=&sort=number&columns=name,kind&there=yes');
-    await runa.click('//aside[@aria-label = "What there is"]//button[@aria-label = "only Firm, Kind"]');
-    await runa.see('//p//button[contains(@aria-label, "Firm, change the")]');
-    expect(await runa.axe()).toEqual([]);
-    await runa.click('//aside[@aria-label = "What there is"]//button[@aria-label = "only Firm, Kind"]');
-    await lists.focus(lists.cell(1, 2));
-    const kind = await runa.textOf(lists.cell(1, 2));
-    await runa.keys(Key.chord(Key.SHIFT, Key.F10));
-    await runa.see('//*[@role = "menu"]');
-    await runa.keys(Key.ARROW_DOWN, Key.ENTER);
-    await runa.see(`//p[contains(., "is not")]//button[contains(@aria-label, "${kind}, change the")]`);
-    await lists.open('boats', '?list=&find=ganent');
-    await runa.press('gannet');
-    await runa.see('//tr[@data-record]');
-    await lists.focus(lists.cell(1, 1));
-    const name = await runa.textOf(lists.cell(1, 1));
-    await runa.keys(Key.ENTER);
-    await runa.see(`//aside[@aria-label = "Record"]//h1[. = "${name}"]`);
-    await runa.keys(Key.chord(Key.ALT, 'w'));
-    await runa.see(`//div[@role = "group"][@aria-label = "Last looked at"]//*[contains(., "${name}")]`);
-    await runa.keys(Key.ESCAPE);
-  });
 });

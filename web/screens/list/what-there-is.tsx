@@ -98,7 +98,7 @@ const OfField = ({ field, register, catalogue, view, onFilter }: Props & { reado
                 <button
                   key={quick}
                   type="button"
-                  className="part shrink-0 text-[12.5px] opacity-0 focus-visible:opacity-100 group-hover:opacity-100 aria-pressed:opacity-100"
+                  className="part shrink-0 text-[12.5px]"
                   aria-pressed={quick === 'only' ? only : not}
                   aria-label={`${quick} ${says}, ${field.label}`}
                   onClick={() => ask(group, quick)}
