@@ -52,7 +52,7 @@ export const exportSchema = listSchema.extend({
   totals: z.string().max(1000).default(''),
   look: z.string().max(200).default('table'),
   /** What the list is called. */
-  called: z.string().max(120).default(''),
+  called: z.string().max(400).default(''),
   /** It is shown, to be printed, and not kept. */
   inline: z.enum(['yes', 'no']).default('no'),
 });
