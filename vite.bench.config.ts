@@ -13,6 +13,8 @@ export default defineConfig({
         'registers',
         'scopes',
         'look-ups',
+        'lists',
+        'scrolling',
         'sign-off',
         'filling-in',
       ].map((name) => `bench/${name}.ts`),

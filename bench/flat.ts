@@ -18,5 +18,5 @@ export const flatWorkspace = async (): Promise<Workspace> => {
     const keys = new Set(fields.map((field) => field.key));
     return { ...register, fields, listed: register.listed.filter((key) => keys.has(key)) };
   });
-  return { ...workspace, registers: [...flat, quotes], forms: [], routes: [] };
+  return { ...workspace, registers: [...flat, quotes], forms: [], routes: [], lists: [] };
 };

@@ -1,6 +1,6 @@
 // `npm run bench`: builds the benchmarks and runs them on a PostgreSQL of their own. Prints ratios. With names behind
 // `--` (language, ways, list-page, filter, registers, scopes,
-// look-ups, sign-off, filling-in) only those.
+// look-ups, lists, sign-off, filling-in, scrolling) only those.
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -21,13 +21,21 @@ run(process.execPath, [
 const which = process.argv.slice(2);
 const wanted = (name) => which.length === 0 || which.includes(name);
 for (const name of ['language', 'ways'].filter(wanted)) run(process.execPath, [`dist/bench/${name}.js`]);
-if (wanted('filling-in')) {
+if (wanted('filling-in') || wanted('scrolling')) {
   installBrowser();
   build();
 }
-for (const name of ['list-page', 'filter', 'registers', 'scopes', 'look-ups', 'sign-off', 'filling-in'].filter(
-  wanted,
-)) {
+for (const name of [
+  'list-page',
+  'filter',
+  'registers',
+  'scopes',
+  'look-ups',
+  'lists',
+  'sign-off',
+  'filling-in',
+  'scrolling',
+].filter(wanted)) {
   const cluster = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-bench-')), { throwAway: true });
   try {
     run(process.execPath, [`dist/bench/${name}.js`], { env: { ...process.env, DATABASE_URL: await cluster.start() } });

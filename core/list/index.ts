@@ -72,6 +72,16 @@ export {
   writeMarks,
 } from './marks.ts';
 export {
+  asOnePart,
+  type Beginning,
+  choicesOf,
+  type IndexColumn,
+  indexOf,
+  type ListPart,
+  type Positions,
+  partsOf,
+} from './parts.ts';
+export {
   bothOf,
   type Day,
   daysBetween,

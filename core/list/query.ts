@@ -121,10 +121,10 @@ export const besideCursor = (
 };
 
 /**
- * The records from where the first key holds a value on, or would hold it: of texts that value is how they begin. All of
- * them where a list is sorted by numbers alone and none is given.
+ * The records from where the first key holds a value on, or would hold it, without those that hold nothing: of texts that
+ * value is how they begin. All of them where a list is sorted by numbers alone and none is given.
  */
-export const fromValue = ({ sortKeys: [first], numbersDown }: CompiledList, value: string): SqlFragment => {
+export const reachesValue = ({ sortKeys: [first], numbersDown }: CompiledList, value: string): SqlFragment => {
   if (!first) {
     const number = parameter(value, 'integer');
     return numbersDown ? sql`${column('seq')} <= ${number}` : sql`${column('seq')} >= ${number}`;
@@ -132,7 +132,14 @@ export const fromValue = ({ sortKeys: [first], numbersDown }: CompiledList, valu
   const { value: key, type, descending } = first;
   // Nothing sorts behind U+FFFF (Unicode TR 35, Collation, 2.3): from Z to A texts that begin so come first.
   const held = parameter(type === 'text' && descending ? `${value}\uffff` : value, type);
-  return descending ? sql`(${key} <= ${held} or ${key} is null)` : sql`(${key} >= ${held} or ${key} is null)`;
+  return descending ? sql`${key} <= ${held}` : sql`${key} >= ${held}`;
+};
+
+/** The same with those that hold nothing: they stand last, so behind all that hold something. */
+export const fromValue = (list: CompiledList, value: string): SqlFragment => {
+  const [first] = list.sortKeys;
+  const reached = reachesValue(list, value);
+  return first ? sql`(${reached} or ${first.value} is null)` : reached;
 };
 
 /** Which of some rules to mark by is true of a record, the first first, as a number from 0; nothing where none is. */

@@ -19,8 +19,20 @@ export interface Ordered {
   readonly type: SqlType;
 }
 
+/** A column of the list's own table that a key's values stand in as they are put in order, so that an index can hold them. */
+export interface HeldIn {
+  readonly column: string;
+  /** The list whose choices the column holds the codes of; the order is theirs. Null: values are put in order themselves. */
+  readonly choices: string | null;
+}
+
+/** A key over one of the list's own fields. */
+interface OwnOrdered extends Ordered {
+  readonly held: HeldIn | null;
+}
+
 /** What a list's records are put in order by. */
-export interface SortKey extends Ordered {
+export interface SortKey extends OwnOrdered {
   readonly path: string;
   readonly descending: boolean;
 }
@@ -62,7 +74,13 @@ export const titleBehind = (register: string, id: SqlFragment, around: SortAroun
   return { value: title.type === 'text' ? collated(named) : named, type: title.type };
 };
 
-const sortable = (register: Register, field: Field, around: SortAround): Ordered | null => {
+const sortable = (register: Register, field: Field, around: SortAround): OwnOrdered | null => {
+  const elsewhere = (found: Ordered | null): OwnOrdered | null => found && { ...found, held: null };
+  const held = (value: SqlFragment, type: SqlType): OwnOrdered => ({
+    value: type === 'text' ? collated(value) : value,
+    type,
+    held: { column: field.key, choices: null },
+  });
   const behaviour = behaviourOf(field.type);
   const { type } = field;
   const { catalogue } = around;
@@ -72,26 +90,25 @@ const sortable = (register: Register, field: Field, around: SortAround): Ordered
     if (!formula) return null;
     const value = formula.stored ? columnValue(column(field.key), type) : toSqlFormula(formula, target);
     // A duration that is worked out is counted in milliseconds.
-    if (behaviour.sql === 'interval') return { value, type: 'numeric' };
-    return { value: behaviour.sql === 'text' ? collated(value) : value, type: behaviour.sql };
+    if (behaviour.sql === 'interval') return elsewhere({ value, type: 'numeric' });
+    if (formula.stored && !behaviour.read) return held(value, behaviour.sql);
+    return elsewhere({ value: behaviour.sql === 'text' ? collated(value) : value, type: behaviour.sql });
   }
-  const { value: held } = behaviour;
+  const { value: of } = behaviour;
   // Of what a record has many, their number counts.
-  if (held.kind === 'rows') {
+  if (of.kind === 'rows') {
     const rows = tableOf(rowsKey(register.key, field.key));
     const count = sql`(select count(*)::integer from ${rows} ${identifier('s')} where ${identifier('s', 'entry')} = ${column('id')})`;
-    return { value: count, type: 'integer' };
+    return elsewhere({ value: count, type: 'integer' });
   }
-  if (held.kind === 'span') return { value: sql`lower(${column(field.key)})`, type: 'date' };
-  if (isListType(type)) return { value: sql`cardinality(${column(field.key)})`, type: 'integer' };
-  if (held.kind === 'choice') {
-    return { value: positionIn(held.list, column(field.key)), type: 'integer' };
+  if (of.kind === 'span') return elsewhere({ value: sql`lower(${column(field.key)})`, type: 'date' });
+  if (isListType(type)) return elsewhere({ value: sql`cardinality(${column(field.key)})`, type: 'integer' });
+  if (of.kind === 'choice') {
+    const choices = of.list === STAGES ? null : { column: field.key, choices: of.list };
+    return { value: positionIn(of.list, column(field.key)), type: 'integer', held: choices };
   }
-  if (held.kind === 'link') return titleBehind(held.register, column(field.key), around);
-  return {
-    value: behaviour.sql === 'text' ? collated(column(field.key)) : column(field.key),
-    type: behaviour.sql,
-  };
+  if (of.kind === 'link') return elsewhere(titleBehind(of.register, column(field.key), around));
+  return held(column(field.key), behaviour.sql);
 };
 
 /** A deterministic ICU collation: letters sort as people expect, and equal only when they are. */
@@ -165,16 +182,17 @@ export const fieldAt = (register: Register, path: readonly string[], catalogue: 
   return target ? fieldAt(target, rest, catalogue) : null;
 };
 
-const byPath = (register: Register, path: string, around: SortAround): Ordered | null => {
+const byPath = (register: Register, path: string, around: SortAround): OwnOrdered | null => {
   const found = pathValue(register, path, around);
-  return found && ordered(found.value, found.type);
+  const key = found && ordered(found.value, found.type);
+  return key && { ...key, held: null };
 };
 
 const unsorted = (register: Register, sort: string): Problem =>
   problem('unknown_field', ['sort'], `${register.plural} have no field “${sort}” to sort by.`);
 
 /** What a path leads to that has an order: one of a register's own fields, or what lies across links or in the sign-off. */
-const sortBy = (register: Register, path: string, around: SortAround): Ordered | null => {
+const sortBy = (register: Register, path: string, around: SortAround): OwnOrdered | null => {
   const field = register.fields.find((each) => each.key === path);
   return field ? sortable(register, field, around) : path.includes('.') ? byPath(register, path, around) : null;
 };

@@ -19,7 +19,7 @@ import { markWordsOnce } from '../records/commands/mark-words.ts';
 import { historyFollower } from '../records/followers/history.ts';
 import { liveFollower } from '../records/followers/live.ts';
 import { searchFollower } from '../records/followers/search.ts';
-import { countBreaking } from '../records/reader/index.ts';
+import { countBreaking, sortIndexTask } from '../records/reader/index.ts';
 import { systemSight } from '../records/sight.ts';
 import { signOffFollower } from '../signoff/follower.ts';
 import { TELL_WAITING, WAKE_SIGN_OFFS } from '../signoff/tell.ts';
@@ -47,10 +47,11 @@ export const tasksOf = (
   settleTask(reader),
   wakeSignOffsTask(reader, FOLLOWERS),
   routeTrialTask(reader),
+  sortIndexTask,
 ];
 
 /** Tasks of which there are many: what became of each is told elsewhere. */
-export const MANY_TASKS = [SEND_MAIL, TELL_WAITING, WAKE_SIGN_OFFS, 'tell_daily'] as const;
+export const MANY_TASKS = [SEND_MAIL, TELL_WAITING, WAKE_SIGN_OFFS, 'tell_daily', sortIndexTask.name] as const;
 
 /** At night: old messages are thrown away, and old jobs of which there are many. */
 const clearMessagesTask: Task = {

@@ -143,11 +143,14 @@ export const sendList = async (
   const says = sayWhole(look, register, query);
   const writer = await begin(response, { register, fields, catalogue, title, says, totals, address, look: query.look });
   for (;;) {
+    // The database finds the next page while this one is written.
+    const following = at.next === null ? null : page(at.next);
+    following?.catch(() => undefined);
     await writer.add(at.records);
     // Whoever takes it slowly is waited for; who is gone is sent nothing more.
     if (response.writableNeedDrain) await drained(response);
-    if (response.destroyed || at.next === null) break;
-    at = await page(at.next);
+    if (response.destroyed || following === null) break;
+    at = await following;
   }
   await writer.end();
 };
@@ -164,8 +167,11 @@ const sayWhole = ({ clock, person, sight }: Look, register: Register, { filter, 
 
 const drained = (response: Response): Promise<void> =>
   new Promise((resolve) => {
-    response.once('drain', resolve);
-    response.once('close', resolve);
+    const go = (): void => {
+      response.off('drain', go).off('close', go);
+      resolve();
+    };
+    response.on('drain', go).on('close', go);
   });
 
 /** Lists as files. */

@@ -28,17 +28,21 @@ const LARGE = 20_000;
 
 /** How long it is taken for granted how large a register is. */
 const SIZE_MS = 10_000;
-const sizes = new WeakMap<Register, { readonly large: boolean; readonly until: number }>();
+const sizes = new WeakMap<Register, { readonly held: number; readonly until: number }>();
 
-/** Whether a register ever held more records than are put in order while one waits; asked seldom, as it changes so. */
-const isLarge = async ({ db }: Reading, register: Register): Promise<boolean> => {
+/** How many records a register ever held; asked seldom, as it changes slowly. */
+export const heldEver = async ({ db }: Reading, register: Register): Promise<number> => {
   const known = sizes.get(register);
-  if (known && known.until > Date.now()) return known.large;
+  if (known && known.until > Date.now()) return known.held;
   const [row] = await db.select({ next: counters.next }).from(counters).where(eq(counters.register, register.key));
-  const large = (row?.next ?? 0) > LARGE;
-  sizes.set(register, { large, until: Date.now() + SIZE_MS });
-  return large;
+  const held = (row?.next ?? 1) - 1;
+  sizes.set(register, { held, until: Date.now() + SIZE_MS });
+  return held;
 };
+
+/** Whether a register ever held more records than are put in order while one waits. */
+const isLarge = async (reading: Reading, register: Register): Promise<boolean> =>
+  (await heldEver(reading, register)) > LARGE;
 
 /** So many linked records a word may name and still be asked for by their ids; of more, the database keeps the list. */
 const MOST_LINKED = 1000;

@@ -27,6 +27,7 @@ export {
 export { isWithin } from './relation.ts';
 export { readSeenOn } from './seen-on.ts';
 export { readMeant } from './slips.ts';
+export { sortIndexTask } from './sort-index.ts';
 export { isAnySeen } from './touched.ts';
 export { workOutOnRecords, workOutTexts } from './work-out.ts';
 export { withOwnColumns } from './worked.ts';

@@ -2,18 +2,22 @@ import { z } from 'zod';
 import type { ListPage, RecordAnswer } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import {
-  besideCursor,
+  asOnePart,
+  type Beginning,
   type CompiledList,
   type Cursor,
+  choicesOf,
   compileGroups,
   compileList,
   compileMarks,
   fromValue,
   inGroup,
+  type ListPart,
   orderBy,
+  type Positions,
+  partsOf,
   readGroupings,
   readMarks,
-  type Towards,
 } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
@@ -24,10 +28,11 @@ import type { Reading } from '../work.ts';
 import { as } from './columns.ts';
 import { columnsBehind } from './columns-behind.ts';
 import { countRecords } from './counts.ts';
-import { aroundOf, findLinked } from './find.ts';
+import { aroundOf, findLinked, heldEver } from './find.ts';
 import { preparedFor } from './prepared.ts';
 import { relation } from './relation.ts';
 import { completed } from './rows.ts';
+import { wantIndex } from './sort-index.ts';
 
 /** What a page of a list is asked for. */
 export interface PageQuery {
@@ -168,11 +173,17 @@ const sortName = (at: number): string => `-sort${at}`;
 
 /**
  * The records of one page, in their places: they are found before anything is joined to them, as thousands may be sorted
- * for the fifty that are shown.
+ * for the fifty that are shown. Parts are read in turn, and none that is not needed.
  */
-const pageOf = ({ sight }: Reading, list: CompiledList, { where, towards }: Beginning, most: number): SqlFragment => {
-  const found = sql`select t.*${sortsOf(list)} from ${relation(sight, list.register.key)} t where ${where} order by ${orderBy(list, towards)} limit ${parameter(most, 'integer')}`;
-  return sql`(select f.*, row_number() over () as ${identifier('-place')} from (${found}) f)`;
+const pageOf = ({ sight }: Reading, list: CompiledList, parts: readonly ListPart[], limit: number): SqlFragment => {
+  const most = parameter(limit, 'integer');
+  const found = parts.map(
+    ({ where, order }) =>
+      sql`(select t.*${sortsOf(list)} from ${relation(sight, list.register.key)} t where ${where} order by ${order} limit ${most})`,
+  );
+  const [only] = found;
+  const all = found.length === 1 && only ? only : sql`(${join(found, ' union all ')} limit ${most})`;
+  return sql`(select f.*, row_number() over () as ${identifier('-place')} from ${all} f)`;
 };
 
 /** The sort keys of a record as columns, for the address of its place. */
@@ -182,27 +193,31 @@ export const sortsOf = (list: CompiledList): SqlFragment =>
     '',
   );
 
-/** Where a page begins, and which way it goes from there. */
-interface Beginning {
-  readonly where: SqlFragment;
-  readonly towards: Towards;
-  /** Whether there may be records on the side it comes from. */
-  readonly isInside: boolean;
-}
-
 /** How the end of a list is named where a page before it is wanted. */
 const END = 'end';
 
 const beginningOf = (list: CompiledList, { after, before = '', from = '' }: PageQuery): Beginning => {
-  const beyond = (condition: SqlFragment): SqlFragment => sql`${list.where} and ${condition}`;
-  if (before === END) return { where: list.where, towards: 'before', isInside: false };
-  if (before !== '')
-    return { where: beyond(besideCursor(list, readCursor(before, list), 'before')), towards: 'before', isInside: true };
-  if (after !== '')
-    return { where: beyond(besideCursor(list, readCursor(after, list))), towards: 'after', isInside: true };
-  return from === ''
-    ? { where: list.where, towards: 'after', isInside: false }
-    : { where: beyond(fromValue(list, from)), towards: 'after', isInside: true };
+  if (before === END) return { cursor: null, from: null, towards: 'before' };
+  if (before !== '') return { cursor: readCursor(before, list), from: null, towards: 'before' };
+  if (after !== '') return { cursor: readCursor(after, list), from: null, towards: 'after' };
+  return { cursor: null, from: from === '' ? null : from, towards: 'after' };
+};
+
+/** So many records are sorted as soon as an index is asked. */
+const FEW = 2_000;
+
+/** The parts a page is read from: of few records the one question is answered sooner than several. */
+const partsFor = async (reading: Reading, list: CompiledList, beginning: Beginning): Promise<readonly ListPart[]> => {
+  if ((await heldEver(reading, list.register)) <= FEW) return asOnePart(list, beginning);
+  await wantIndex(reading, list);
+  const choices = choicesOf(list);
+  return partsOf(list, beginning, choices === null ? [] : await readPositions(reading, choices));
+};
+
+/** The places of choices in their list, those that are gone from it too. */
+const readPositions = async ({ db }: Reading, choices: string): Promise<Positions> => {
+  const rows = await execute(db, sql`select code, position from ${identifier('choices', choices)}`);
+  return rows.map((row) => ({ code: String(row.code), position: Number(row.position) }));
 };
 
 /** How many records of a list stand before those where its first sort key holds a value. */
@@ -244,7 +259,8 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const behind = columnsBehind(reading, register, query.columns);
   const marks = markOf(reading, register, query.marks ?? '');
   const also = [...sorted, ...behind.columns, ...(marks ? [as(marks, MARK)] : [])];
-  const page = sql`${prepared.selectOf(pageOf(reading, list, beginning, query.limit + 1), sight, clock, also)} order by ${PLACE}`;
+  const parts = await partsFor(reading, list, beginning);
+  const page = sql`${prepared.selectOf(pageOf(reading, list, parts, query.limit + 1), sight, clock, also)} order by ${PLACE}`;
   const plain =
     query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no' && !query.group && !query.only;
   const [found, at, counted] = await asAddressed(query, () =>
@@ -261,6 +277,8 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const isMore = found.length > query.limit;
   const inOrder = found.slice(0, query.limit);
   const isBack = beginning.towards === 'before';
+  /** Whether there may be records on the side it comes from. */
+  const isInside = beginning.cursor !== null || beginning.from !== null;
   const rows = isBack ? inOrder.toReversed() : inOrder;
   const placeOf = (row: DriverRow | undefined): string | null => (row ? writeCursor(list, row) : null);
   return {
@@ -268,8 +286,8 @@ export const readPage = async (reading: Reading, register: Register, query: Page
       await behind.completed(await completed(reading, register, prepared.fields, rows.map(prepared.toAnswer)), rows),
       rows,
     ),
-    next: (isBack ? beginning.isInside : isMore) ? placeOf(rows.at(-1)) : null,
-    previous: (isBack ? isMore : beginning.isInside) ? placeOf(rows[0]) : null,
+    next: (isBack ? isInside : isMore) ? placeOf(rows.at(-1)) : null,
+    previous: (isBack ? isMore : isInside) ? placeOf(rows[0]) : null,
     at,
     count: counted?.count ?? null,
     more: counted?.more ?? false,
