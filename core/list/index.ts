@@ -47,6 +47,7 @@ export {
   writeTotals,
 } from './grouping.ts';
 export { CALENDAR_END, calendarEvent, calendarHead, type Event } from './icalendar.ts';
+export { LABEL_SHEETS, type LabelSheet, labelPlace, labelSheet, MOST_LABELS } from './labels.ts';
 export {
   boardFields,
   dayFields,

@@ -4,7 +4,8 @@ import { sayCell } from '#core/list/index.ts';
 import { behaviourOf, isNumeric, type ValueType } from '#core/values/index.ts';
 import type { ListFormat } from '../lists/export/writer.ts';
 import { invalid } from '../platform/refusal.ts';
-import { runsOf, type Weight } from './typeface.ts';
+import { writeLine } from './line.ts';
+import type { Weight } from './typeface.ts';
 
 /* A list on A4 pages lying across: its head on each, the totals of the whole at the end, the number of each page. */
 
@@ -45,6 +46,7 @@ interface Cell {
 /** PDF (ISO 32000-1) of a list, as one would print it. */
 export const pdf: ListFormat = {
   mediaType: 'application/pdf',
+  extension: 'pdf',
   begin: (to, { fields, catalogue, register, title, totals, says }) => {
     const page = new PDFDocument({
       size: 'A4',
@@ -64,40 +66,8 @@ export const pdf: ListFormat = {
     const lefts = widths.map((_, at) => MARGIN + widths.slice(0, at).reduce((sum, width) => sum + width, 0));
     let y = MARGIN;
 
-    const shortened = (text: string, width: number, weight: Weight): string => {
-      const line = text.replaceAll(/\s+/g, ' ');
-      const widthOf = (part: string): number =>
-        runsOf(part || ' ', weight).reduce((sum, { text: run, face }) => {
-          page.registerFont(face.name, face.bytes);
-          return sum + page.font(face.name).fontSize(SIZE).widthOfString(run);
-        }, 0);
-      if (widthOf(line) <= width) return line;
-      const signs = [...line];
-      let [least, most] = [0, signs.length];
-      while (least < most) {
-        const half = Math.ceil((least + most) / 2);
-        if (widthOf(`${signs.slice(0, half).join('')}…`) <= width) least = half;
-        else most = half - 1;
-      }
-      return `${signs.slice(0, least).join('')}…`;
-    };
-    const write = (text: string, x: number, width: number, weight: Weight, colour: string, right: boolean): void => {
-      const shown = shortened(text, width, weight);
-      const runs = runsOf(shown || ' ', weight);
-      const lengths = runs.map(({ text: run, face }) => {
-        page.registerFont(face.name, face.bytes);
-        return page.font(face.name).fontSize(SIZE).widthOfString(run);
-      });
-      let at = right ? x + width - lengths.reduce((sum, length) => sum + length, 0) : x;
-      runs.forEach(({ text: run, face }, i) => {
-        page
-          .font(face.name)
-          .fontSize(SIZE)
-          .fillColor(colour)
-          .text(run, at, y + 3, { lineBreak: false });
-        at += lengths[i] ?? 0;
-      });
-    };
+    const write = (text: string, x: number, width: number, weight: Weight, colour: string, right: boolean): void =>
+      writeLine(page, text, x, y + 3, width, { size: SIZE, weight, colour, right });
     const row = (cells: readonly Cell[], weight: Weight, colour = INK): void =>
       cells.forEach(({ text, right }, at) => {
         const width = (widths[at] ?? 0) - PAD;

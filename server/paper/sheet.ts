@@ -39,6 +39,11 @@ export class Sheet {
     this.#ended = new Promise((resolve) => this.#pdf.on('end', resolve));
   }
 
+  /** Goes on at the top of a new page. */
+  begin(): void {
+    this.#pdf.addPage();
+  }
+
   heading(text: string, level: 1 | 2): void {
     const style: Style = level === 1 ? { size: 20, weight: 'bold' } : { size: 12.5, weight: 'bold', above: 14 };
     this.#block(level === 1 ? 'H1' : 'H2', text, style);

@@ -2,7 +2,7 @@ import type { Express, Response } from 'express';
 import { z } from 'zod';
 import { listQuerySchema } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
-import { columnFields, fittingWorked, readTotals, SAID, sayFilter } from '#core/list/index.ts';
+import { columnFields, fittingWorked, MOST_LABELS, readTotals, SAID, sayFilter } from '#core/list/index.ts';
 import {
   type Catalogue,
   type Field,
@@ -34,6 +34,8 @@ const FORMATS = {
   ics: async () => ics,
   // Nobody who takes no PDF waits for what writes it to be read in.
   pdf: async () => (await import('../../paper/list-sheet.ts')).pdf,
+  labels: async () => (await import('../../paper/label-sheet.ts')).labels,
+  sheets: async () => (await import('../../paper/sheet-each.ts')).sheets,
 } as const satisfies Record<string, () => Promise<ListFormat>>;
 
 const listSchema = listQuerySchema.pick({
@@ -48,11 +50,14 @@ const listSchema = listQuerySchema.pick({
 type Format = keyof typeof FORMATS;
 
 export const exportSchema = listSchema.extend({
-  format: z.enum(['csv', 'xlsx', 'json', 'pdf', 'ics']),
+  format: z.enum(['csv', 'xlsx', 'json', 'ics', 'pdf', 'labels', 'sheets']),
   totals: z.string().max(1000).default(''),
   look: z.string().max(200).default('table'),
   /** What the list is called. */
   called: z.string().max(400).default(''),
+  /** How the sheet of labels is cut, and which of its labels is the first that is still there. */
+  sheet: z.string().max(20).default(''),
+  first: z.coerce.number().int().min(1).max(MOST_LABELS).default(1),
   /** It is shown, to be printed, and not kept. */
   inline: z.enum(['yes', 'no']).default('no'),
 });
@@ -117,7 +122,7 @@ export const sendList = async (
   const fields = fieldsOf(register, query.columns, catalogue).filter(({ key: path }) =>
     goesAlong(look, register, path.split('.')),
   );
-  const { mediaType, begin, most, reads } = await FORMATS[format]();
+  const { mediaType, extension, begin, most, reads } = await FORMATS[format]();
   const also = reads?.({ register, catalogue, look: query.look }) ?? [];
   const columns = [...new Set([...fields.map((field) => field.key), ...also])].join(',');
   const limit = most?.(catalogue.locale);
@@ -138,10 +143,12 @@ export const sendList = async (
     .type(mediaType)
     .set(
       'content-disposition',
-      `${query.inline === 'yes' ? 'inline' : 'attachment'}; filename="${register.key}.${format}"`,
+      `${query.inline === 'yes' ? 'inline' : 'attachment'}; filename="${register.key}.${extension}"`,
     );
   const says = sayWhole(look, register, query);
-  const writer = await begin(response, { register, fields, catalogue, title, says, totals, address, look: query.look });
+  const labels = { sheet: query.sheet, first: query.first };
+  const exported = { register, fields, catalogue, title, says, totals, address, look: query.look, labels };
+  const writer = await begin(response, exported);
   for (;;) {
     // The database finds the next page while this one is written.
     const following = at.next === null ? null : page(at.next);

@@ -114,6 +114,38 @@ describe('a list as a file', () => {
     expect(line).toContain('-1,250.40');
   });
 
+  const textOf = async (answer: Response): Promise<string[]> => {
+    expect([answer.status, answer.headers.get('content-type')]).toEqual([200, 'application/pdf']);
+    const { text } = await extractText(await getDocumentProxy(new Uint8Array(await answer.arrayBuffer())));
+    return text.map((page) => page.replaceAll(/\s+/g, ' '));
+  };
+
+  test('labels have what each record is called and what is shown of it, and go on where a sheet has some left', async () => {
+    const asked = 'format=labels&sort=number&columns=a_text,a_money,a_date';
+    const [only, ...more] = await textOf(await take(`${asked}&sheet=2x4`));
+    expect(more).toEqual([]);
+    for (const part of ['=SUM(A1:A9)', '-1,250.50', 'THI-0001', 'Ünïcode', 'THI-0003']) expect(only).toContain(part);
+    const [first, second] = await textOf(await take(`${asked}&sheet=2x4&first=7`));
+    expect([first?.includes('THI-0002'), first?.includes('THI-0003'), second?.includes('THI-0003')]).toEqual([
+      true,
+      false,
+      true,
+    ]);
+    expect((await take(`${asked}&first=99`)).status).toBe(422);
+  });
+
+  test('a sheet for each record has what is shown of it, and nothing where it holds nothing', async () => {
+    const pages = await textOf(await take('format=sheets&sort=number&columns=a_text,a_money,a_percent&called=Things'));
+    expect(pages).toHaveLength(3);
+    expect(pages[0]).toContain('Thing THI-0001');
+    expect(pages[0]).toMatch(/a money\s+.*-1,250\.50/);
+    expect(pages[2]).toContain('007');
+    expect(pages[2]).not.toContain('a money');
+    expect(pages[1]).toContain('Page 2 of 3');
+    const none = await textOf(await take('format=sheets&filter=a_text = "nothing such"'));
+    expect(none[0]).toContain('There are no things in this list.');
+  });
+
   test('a calendar has each record on its day, and leaves out what stands on none', async () => {
     const read = async (query: string) => {
       const answer = await take(`format=ics&sort=number&columns=a_text,a_money&${query}`);

@@ -50,6 +50,7 @@ const describe = (fields: readonly Field[], record: RecordAnswer, catalogue: Cat
 /** iCalendar (RFC 5545): each record on its days; what stands on none is left out. */
 export const ics: ListFormat = {
   mediaType: 'text/calendar; charset=utf-8',
+  extension: 'ics',
   reads: (exported) => {
     const { from, to } = calendarOf(exported);
     return to === null ? [from] : [from, to];

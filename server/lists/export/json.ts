@@ -3,6 +3,7 @@ import type { ListFormat } from './writer.ts';
 /** Values as they are stored, and what links lead to by the numbers of the records (RFC 8259). */
 export const json: ListFormat = {
   mediaType: 'application/json; charset=utf-8',
+  extension: 'json',
   begin: (to, { register, fields }) => {
     to.write(`{"register":${JSON.stringify(register.key)},"records":[`);
     let separator = '\n';

@@ -18,6 +18,8 @@ export interface Exported {
   readonly address: string;
   /** The list's own look, as an address says it. */
   readonly look: string;
+  /** On which sheet of labels, and which of its labels is the first that is still there, from 1. */
+  readonly labels: { readonly sheet: string; readonly first: number };
 }
 
 /** Writes a list to a file, record by record, so that a long one needs no more memory than a short one. */
@@ -30,6 +32,8 @@ export interface ListWriter {
 /** A format in which lists are taken along. */
 export interface ListFormat {
   readonly mediaType: string;
+  /** What its files' names end with. */
+  readonly extension: string;
   readonly begin: (to: Writable, exported: Exported) => ListWriter | Promise<ListWriter>;
   /** How many records go into it at most, and what is said where there are more; of most formats as many as there are. */
   readonly most?: (locale: string) => { readonly count: number; readonly refusal: () => Refusal };

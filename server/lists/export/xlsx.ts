@@ -8,6 +8,7 @@ const sheetName = (label: string): string => label.replace(/[\\/?*[\]:]/g, ' ').
 /** Excel workbooks (ISO/IEC 29500): every value with its type, the head stays where it is. */
 export const xlsx: ListFormat = {
   mediaType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+  extension: 'xlsx',
   begin: async (to, { register, fields, catalogue }) => {
     // A large package that few starts of the server ever need.
     const { default: excel } = await import('exceljs');

@@ -10,6 +10,7 @@ import { Problems } from '../../ui/message.tsx';
 import { FeedDialog } from './feed-dialog.tsx';
 import { ImportDialog } from './import-dialog.tsx';
 import { KeepDialog, keepList, retireList } from './keep-dialog.tsx';
+import { LabelsDialog } from './labels-dialog.tsx';
 import { addressOfAll, addressOfList, type Viewing } from './use-view.ts';
 
 interface Props {
@@ -26,6 +27,7 @@ export const ListMenu = ({ register, viewing }: Props) => {
   const [importing, setImporting] = useState(false);
   const [naming, setNaming] = useState<'this' | 'another' | null>(null);
   const [subscribing, setSubscribing] = useState(false);
+  const [labelling, setLabelling] = useState(false);
   const [done, setDone] = useState('');
   const change = useMutation({
     mutationFn: async (run: () => Promise<string>) => setDone(await run()),
@@ -33,6 +35,7 @@ export const ListMenu = ({ register, viewing }: Props) => {
   const rights = workspace.rights[register.key];
   const { filter, find, sort, archived, columns, worked, totals, look: drawn } = view;
   const called = kept?.list.label ?? '';
+  const shown = { filter, find, sort, archived, columns, worked, totals, called };
   const hasDays = dayFields(register).length > 0;
   return (
     <>
@@ -45,11 +48,7 @@ export const ListMenu = ({ register, viewing }: Props) => {
             <ul>
               {rights?.export && (
                 <>
-                  <Exports
-                    says="Save what is shown as"
-                    of={{ filter, find, sort, archived, columns, worked, totals, look: drawn, called }}
-                    register={register}
-                  />
+                  <Exports says="Save what is shown as" of={{ ...shown, look: drawn }} register={register} />
                   <Exports
                     says="Save all fields as"
                     of={{ filter, find, sort, archived, worked, called }}
@@ -58,20 +57,23 @@ export const ListMenu = ({ register, viewing }: Props) => {
                 </>
               )}
               {rights?.export && (
-                <li>
-                  <a
-                    className="slip-row"
-                    target="_blank"
-                    rel="noreferrer"
-                    href={`/api/registers/${register.key}/export?${new URLSearchParams({
-                      ...{ filter, find, sort, archived, columns, worked, totals, called },
-                      format: 'pdf',
-                      inline: 'yes',
-                    })}`}
-                  >
-                    Print the list
-                  </a>
-                </li>
+                <>
+                  <Printed says="Print the list" href={addressOf(register, { ...shown, format: 'pdf' })} />
+                  <Printed
+                    says="Print a sheet for each record"
+                    href={addressOf(register, { ...shown, format: 'sheets' })}
+                  />
+                  <li>
+                    <Row
+                      onClick={() => {
+                        setLabelling(true);
+                        close();
+                      }}
+                    >
+                      Print labels …
+                    </Row>
+                  </li>
+                </>
               )}
               {rights?.export && kept && hasDays && (
                 <li>
@@ -190,6 +192,7 @@ export const ListMenu = ({ register, viewing }: Props) => {
         />
       )}
       {subscribing && kept && <FeedDialog list={kept.list} onClose={() => setSubscribing(false)} />}
+      {labelling && <LabelsDialog register={register} of={shown} onClose={() => setLabelling(false)} />}
       {importing && <ImportDialog register={register} onClose={() => setImporting(false)} />}
     </>
   );
@@ -202,6 +205,18 @@ const FORMATS = [
   { format: 'pdf', label: 'PDF' },
   { format: 'ics', label: 'iCalendar' },
 ] as const;
+
+const addressOf = (register: Register, of: Readonly<Record<string, string>>): string =>
+  `/api/registers/${register.key}/export?${new URLSearchParams(of)}`;
+
+/** Something that opens as a PDF, to be printed. */
+const Printed = ({ says, href }: { says: string; href: string }) => (
+  <li>
+    <a className="slip-row" target="_blank" rel="noreferrer" href={`${href}&inline=yes`}>
+      {says}
+    </a>
+  </li>
+);
 
 interface ExportsProps {
   readonly says: string;
@@ -219,7 +234,7 @@ const Exports = ({ says, register, of }: ExportsProps) => (
         key={format}
         className="part"
         aria-label={`${says} ${label}`}
-        href={`/api/registers/${register.key}/export?${new URLSearchParams({ format, ...of })}`}
+        href={addressOf(register, { format, ...of })}
         download
       >
         {label}

@@ -1,0 +1,48 @@
+import { problem } from '#core/base/index.ts';
+import { sayCell } from '#core/list/index.ts';
+import type { ListFormat } from '../lists/export/writer.ts';
+import { invalid } from '../platform/refusal.ts';
+import { Sheet } from './sheet.ts';
+
+/** More sheets would fill the memory, and the tray. */
+const MOST = 1_000;
+
+/** One A4 sheet for each record of a list, with what the list shows of it: PDF (ISO 32000-1), tagged. */
+export const sheets: ListFormat = {
+  mediaType: 'application/pdf',
+  extension: 'pdf',
+  begin: (to, { fields, catalogue, register, title, says }) => {
+    const sheet = new Sheet(title, 'Iolite', catalogue.locale);
+    let written = 0;
+    return {
+      add: async (records) => {
+        for (const record of records) {
+          if (written++ > 0) sheet.begin();
+          sheet.heading(record.title, 1);
+          sheet.quiet(`${register.singular} ${record.number}`);
+          for (const field of fields) {
+            const said = sayCell(field, record, catalogue);
+            if (said !== '') sheet.row(field.label, said);
+          }
+        }
+        // Others are answered between two pages.
+        await new Promise((resolve) => setImmediate(resolve));
+      },
+      end: async () => {
+        if (written === 0) sheet.text(`There are no ${register.plural.toLowerCase()} in this list.`);
+        to.end(await sheet.end(`${says}.`));
+      },
+    };
+  },
+  most: (locale) => ({
+    count: MOST,
+    refusal: () =>
+      invalid([
+        problem(
+          'too_many',
+          ['format'],
+          `At most ${MOST.toLocaleString(locale)} records are printed a sheet each. Find fewer, or print the list.`,
+        ),
+      ]),
+  }),
+};
