@@ -574,6 +574,25 @@ export const api = {
     by: 'people',
     status: 204,
   }),
+  listFiles: endpoint(paths.listFiles, 'The lists this person had written to files within a day', {
+    params: none,
+    query: none,
+    body: none,
+    answer: l.madeFilesSchema,
+  }),
+  makeListFile: endpoint(paths.makeListFile, 'Write a long list to a file, which is kept for a day', {
+    params: key,
+    query: none,
+    body: l.listFileSchema,
+    answer: l.madeFileSchema,
+  }),
+  dropListFile: endpoint(paths.dropListFile, 'Stop writing a list to a file, or throw the file away', {
+    params: person,
+    query: none,
+    body: none,
+    answer: nothing,
+    status: 204,
+  }),
   addRecord: endpoint(paths.addRecord, 'Add one record', {
     params: key,
     query: none,

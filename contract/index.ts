@@ -12,15 +12,20 @@ export {
   type Sent,
 } from './entry-schemas.ts';
 export { type CsvMisfit, type CsvState, csvImportSchema, csvStateSchema, type JobAnswer } from './job-schemas.ts';
-export type {
-  FoundEverywhere,
-  feedsSchema,
-  foundEverywhereSchema,
-  KeptListAnswer,
-  keptListSchema,
-  listsSchema,
-  madeFeedSchema,
-  PlacesAnswer,
+export {
+  type FoundEverywhere,
+  type feedsSchema,
+  type foundEverywhereSchema,
+  type KeptListAnswer,
+  type keptListSchema,
+  LIST_FORMATS,
+  type ListFileQuery,
+  type ListFormatName,
+  listFileSchema,
+  type listsSchema,
+  type MadeFile,
+  type madeFeedSchema,
+  type PlacesAnswer,
 } from './list-schemas.ts';
 export {
   type Deed,

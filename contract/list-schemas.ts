@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { listSchema } from '#core/list/index.ts';
+import { listSchema, MOST_LABELS } from '#core/list/index.ts';
 import { keySchema } from '#core/values/index.ts';
-import { momentSchema, recordSchema, uuidSchema } from './schemas.ts';
+import { listQuerySchema, momentSchema, recordSchema, uuidSchema } from './schemas.ts';
 
 /** A list as a person is offered it: its view without what they may not see. */
 export const keptListSchema = z.object({
@@ -72,3 +72,43 @@ export const madeFeedSchema = z.object({ id: uuidSchema, path: z.string() });
 export const feedsSchema = z.object({
   feeds: z.array(z.object({ id: uuidSchema, list: keySchema, made_at: momentSchema })),
 });
+
+/** The formats in which a list is taken along; the last three are PDF. */
+export const LIST_FORMATS = ['csv', 'xlsx', 'json', 'ics', 'pdf', 'labels', 'sheets'] as const;
+export type ListFormatName = (typeof LIST_FORMATS)[number];
+
+/** A list as a file: the list's parameters, and what a format needs besides. */
+export const listFileSchema = listQuerySchema
+  .pick({ filter: true, find: true, sort: true, columns: true, archived: true, only: true, worked: true })
+  .extend({
+    format: z.enum(LIST_FORMATS),
+    totals: z.string().max(1000).default(''),
+    /** What it is put together by, in formats that have groups. */
+    by: z.string().max(1000).default(''),
+    look: z.string().max(200).default('table'),
+    /** What the list is called. */
+    called: z.string().max(400).default(''),
+    /** How the sheet of labels is cut, and which of its labels is the first that is still there. */
+    sheet: z.string().max(20).default(''),
+    first: z.coerce.number().int().min(1).max(MOST_LABELS).default(1),
+  });
+/** What a list is taken along by. */
+export type ListFileQuery = z.output<typeof listFileSchema>;
+
+/** A list that is, or was, written to a file: kept for a day, for whoever began it. */
+export const madeFileSchema = z.object({
+  id: uuidSchema,
+  register: keySchema,
+  name: z.string(),
+  state: z.enum(['waiting', 'running', 'done', 'stopped', 'failed']),
+  begun_at: momentSchema,
+  /** How many of how many records are written; null where that is not known yet. */
+  done: z.int().nullable(),
+  total: z.int().nullable(),
+  stopping: z.boolean(),
+  /** In bytes, once it is done. */
+  size: z.int().nullable(),
+  problem: z.string().nullable(),
+});
+export type MadeFile = z.infer<typeof madeFileSchema>;
+export const madeFilesSchema = z.object({ files: z.array(madeFileSchema) });

@@ -310,6 +310,9 @@ describe('who sees what', () => {
     feeds: () => [{}],
     addFeed: () => words().map((each) => ({ body: { list: each } })),
     dropFeed: () => byRegister(),
+    listFiles: () => [{}],
+    makeListFile: () => byRegister().map((each) => ({ ...each, body: { format: 'csv' } })),
+    dropListFile: () => byRegister(),
     changeMany: () => [
       ...byRegister(({ id, word }) => ({
         body: { which: { ids: [id] }, deed: { kind: 'set', values: { [word]: '' } }, rehearse: true },

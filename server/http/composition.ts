@@ -1,3 +1,4 @@
+import { clearListFilesTask, listFileTask } from '../access/list-files.ts';
 import { manyTask } from '../access/many-task.ts';
 import { sayRoleChanges } from '../access/role-changes.ts';
 import { tieOnce } from '../access/tie.ts';
@@ -48,10 +49,19 @@ export const tasksOf = (
   wakeSignOffsTask(reader, FOLLOWERS),
   routeTrialTask(reader),
   sortIndexTask,
+  listFileTask(reader, mail.address.origin),
+  clearListFilesTask,
 ];
 
 /** Tasks of which there are many: what became of each is told elsewhere. */
-export const MANY_TASKS = [SEND_MAIL, TELL_WAITING, WAKE_SIGN_OFFS, 'tell_daily', sortIndexTask.name] as const;
+export const MANY_TASKS = [
+  SEND_MAIL,
+  TELL_WAITING,
+  WAKE_SIGN_OFFS,
+  'tell_daily',
+  sortIndexTask.name,
+  clearListFilesTask.name,
+] as const;
 
 /** At night: old messages are thrown away, and old jobs of which there are many. */
 const clearMessagesTask: Task = {

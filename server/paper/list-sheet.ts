@@ -2,7 +2,7 @@ import PDFDocument from 'pdfkit';
 import { problem } from '#core/base/index.ts';
 import { sayCell } from '#core/list/index.ts';
 import { behaviourOf, isNumeric, type ValueType } from '#core/values/index.ts';
-import type { ListFormat } from '../lists/export/writer.ts';
+import type { ListFormat, Told } from '../lists/export/writer.ts';
 import { invalid } from '../platform/refusal.ts';
 import { writeLine } from './line.ts';
 import type { Weight } from './typeface.ts';
@@ -13,6 +13,7 @@ const MARGIN = 36;
 const LINE = 15;
 const SIZE = 8.5;
 const PAD = 4;
+const INDENT = 12;
 const INK = '#1b1830';
 const QUIET = '#4f4b66';
 const RULE = '#bdb6a3';
@@ -47,6 +48,7 @@ interface Cell {
 export const pdf: ListFormat = {
   mediaType: 'application/pdf',
   extension: 'pdf',
+  hasGroups: true,
   begin: (to, { fields, catalogue, register, title, totals, says }) => {
     const page = new PDFDocument({
       size: 'A4',
@@ -108,7 +110,26 @@ export const pdf: ListFormat = {
     y += 4;
     head();
     let written = 0;
+    /** A line of totals, and what it is about, over what is free at its left. */
+    const told = (says: string, of: ReadonlyMap<string, Told>, indent: number): void => {
+      row(
+        [
+          { text: '', right: false },
+          ...fields.map(({ key, type }) => ({ text: of.get(key)?.says ?? '', right: isNumeric(type) })),
+        ],
+        'bold',
+      );
+      const free = fields.findIndex(({ key }) => of.has(key));
+      const until = free < 0 ? MARGIN + wide : (lefts[free + 1] ?? 0) - PAD;
+      write(says, MARGIN + indent, Math.max(until - MARGIN - indent, widths[0] ?? 0), 'bold', INK, false);
+    };
     return {
+      group: ({ depth, says, count, totals: of }) => {
+        next();
+        told(`${says} (${count.toLocaleString(catalogue.locale)})`, of, (depth - 1) * INDENT);
+        y += LINE;
+        rule(true);
+      },
       add: async (records) => {
         for (const record of records) {
           next();
@@ -131,22 +152,7 @@ export const pdf: ListFormat = {
         rule(true);
         const count = written.toLocaleString(catalogue.locale);
         const called = (written === 1 ? register.singular : register.plural).toLowerCase();
-        row(
-          [
-            { text: '', right: false },
-            ...fields.map(({ key, type }) => ({ text: totals.get(key) ?? '', right: isNumeric(type) })),
-          ],
-          'bold',
-        );
-        // How many they are stands under the numbers, over what is free there.
-        write(
-          `${count} ${called}`,
-          MARGIN,
-          (widths[0] ?? 0) + (totals.has(fields[0]?.key ?? '') ? 0 : (widths[1] ?? 0)),
-          'bold',
-          INK,
-          false,
-        );
+        told(`${count} ${called}`, totals, 0);
         const { start, count: pages } = page.bufferedPageRange();
         for (let each = start; each < start + pages; each++) {
           page.switchToPage(each);

@@ -18,6 +18,7 @@ import type { StoredValue } from '#core/values/index.ts';
 
 /** Iolite's own tables; what people keep stands in the schema `records`, their choice lists in `choices`. */
 export const iolite = pgSchema('iolite');
+const bytes = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date', precision: 3 });
 
@@ -197,6 +198,20 @@ export const calendarFeeds = iolite.table('calendar_feeds', {
   madeAt: moment('made_at').notNull(),
 });
 
+/** A list that a job writes to a file, in pieces; the file is the job's, and goes with it. */
+export const listFileParts = iolite.table(
+  'list_file_parts',
+  {
+    jobId: uuid('job_id')
+      .notNull()
+      .references(() => jobs.id, { onDelete: 'cascade' }),
+    /** From 0. */
+    at: integer('at').notNull(),
+    content: bytes('content').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.jobId, table.at] })],
+);
+
 /** What a link in a message does, once and for a while; its secret is known to whoever was written to. */
 export const secretLinks = iolite.table(
   'secret_links',
@@ -325,8 +340,6 @@ export const setAside = iolite.table('set_aside', {
   field: jsonb('field').notNull(),
   at: moment('at').notNull().defaultNow(),
 });
-
-const bytes = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
 
 /** Photos, videos and documents, with what was found out about them; a photo with a small picture of itself. */
 export const files = iolite.table('files', {

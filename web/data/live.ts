@@ -37,6 +37,7 @@ const react = (message: string): void => {
       refresh('jobs');
       refresh('csv');
       refresh('many');
+      refresh('list-files');
       break;
     case 'draft':
       refresh('drafts');

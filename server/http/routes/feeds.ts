@@ -1,10 +1,11 @@
 import type { Express } from 'express';
+import { listFileSchema } from '#contract/index.ts';
 import { listSchema } from '#core/list/index.ts';
 import { lookAs, type Workplace } from '../../access/work.ts';
 import { findFeed } from '../../lists/feeds.ts';
 import { findOffered } from '../../lists/kept-lists.ts';
 import { notFound } from '../../platform/refusal.ts';
-import { exportSchema, sendList } from './export.ts';
+import { sendList } from './export.ts';
 
 /** Lists for calendar programs, by addresses whose secret says whose they are: nobody signs in there. */
 export const serveFeeds = (app: Express, { db, reader }: Pick<Workplace, 'db' | 'reader'>, address: string): void => {
@@ -16,9 +17,10 @@ export const serveFeeds = (app: Express, { db, reader }: Pick<Workplace, 'db' | 
     if (!offered) throw notFound();
     const { register, label, view } = listSchema.parse(offered.list);
     const { filter, find, sort, columns, archived, worked, look: drawn } = view;
-    const query = exportSchema
-      .omit({ format: true })
-      .parse({ filter, find, sort, columns, archived, worked, look: drawn, called: label });
-    await sendList(look, register, 'ics', query, { response, address });
+    const query = listFileSchema.parse({
+      ...{ filter, find, sort, columns, archived, worked, look: drawn, called: label },
+      format: 'ics',
+    });
+    await sendList(look, register, query, { response, address });
   });
 };

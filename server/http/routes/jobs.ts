@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { JobAnswer } from '#contract/index.ts';
+import { LIST_FILE_TASK } from '../../access/list-files.ts';
 import { CSV_TASK } from '../../lists/imports.ts';
 import { MANY_TASK } from '../../lists/many/many.ts';
 import { setsUp } from '../../people/roles.ts';
@@ -16,6 +17,7 @@ const nothing = (): string => '';
 /** What each kind of job is called, and what is said of what came of it. */
 const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (result: unknown) => string }>> = {
   [CSV_TASK]: { label: 'Bring a CSV file in', say: nothing },
+  [LIST_FILE_TASK]: { label: 'Write a list to a file', say: nothing },
   [MANY_TASK]: { label: 'Change many records', say: nothing },
   [SEND_MAIL]: { label: 'Send a message', say: nothing },
   [TELL_WAITING]: { label: 'Write to those for whom a record waits', say: nothing },

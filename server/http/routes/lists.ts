@@ -1,3 +1,4 @@
+import { dropListFile, makeListFile, readListFiles } from '../../access/list-files.ts';
 import { addFeed, dropFeed, listFeeds } from '../../lists/feeds.ts';
 import { findEverywhere } from '../../lists/find-everywhere.ts';
 import { dropList, keepList, listLists } from '../../lists/kept-lists.ts';
@@ -5,7 +6,16 @@ import { type Handlers, lookOf } from '../context.ts';
 
 /** The lists that people keep, and share. */
 export const listHandlers: Handlers<
-  'findEverywhere' | 'lists' | 'keepList' | 'dropList' | 'feeds' | 'addFeed' | 'dropFeed'
+  | 'findEverywhere'
+  | 'lists'
+  | 'keepList'
+  | 'dropList'
+  | 'feeds'
+  | 'addFeed'
+  | 'dropFeed'
+  | 'listFiles'
+  | 'makeListFile'
+  | 'dropListFile'
 > = {
   findEverywhere: (context, { query }) => findEverywhere(lookOf(context), query.words),
   lists: (context) => listLists(lookOf(context)),
@@ -18,6 +28,12 @@ export const listHandlers: Handlers<
   addFeed: (context, { body }) => addFeed(lookOf(context), body.list),
   dropFeed: async (context, { params }) => {
     await dropFeed(lookOf(context), params.id);
+    return null;
+  },
+  listFiles: async (context) => ({ files: await readListFiles(lookOf(context)) }),
+  makeListFile: (context, { params, body }) => makeListFile(lookOf(context), params.key, body),
+  dropListFile: async (context, { params }) => {
+    await dropListFile(lookOf(context), params.id);
     return null;
   },
 };

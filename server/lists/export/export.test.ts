@@ -1,4 +1,5 @@
 import { Decimal } from 'decimal.js';
+import { strFromU8, unzipSync } from 'fflate';
 import ICAL from 'ical.js';
 import { readSheet } from 'read-excel-file/node';
 import { extractText, getDocumentProxy } from 'unpdf';
@@ -68,6 +69,31 @@ describe('a list as a file', () => {
     expect(rows[2]?.[1]).toBe('Ünïcode "quoted", with lines');
     expect(rows[2]?.at(-1)).toBe('=SUM(A1:A9)');
     expect([rows[3]?.[1], rows.length]).toEqual(['007', 4]);
+  });
+
+  test('a workbook of a list in groups has them as an outline, each with its sum as a number, the whole at the end', async () => {
+    const answer = await take(
+      'format=xlsx&sort=number&columns=a_text,a_money&by=a_yes_no&totals=sum:a_money,filled:a_text&called=Put%20together',
+    );
+    const bytes = Buffer.from(await answer.arrayBuffer());
+    const rows = await readSheet(bytes, { trim: false });
+    expect(rows.map((row) => row.slice(0, 3))).toEqual([
+      ['Number', 'a text', 'a money'],
+      ['Yes (1)', 'number filled in 1', -1250.5],
+      ['THI-0001', '=SUM(A1:A9)', -1250.5],
+      ['nothing (2)', 'number filled in 2', 0.1],
+      ['THI-0002', 'Ünïcode "quoted", with lines', 0.1],
+      ['THI-0003', '007', null],
+      ['Total', 'number filled in 3', -1250.4],
+    ]);
+    const [sheet] = Object.entries(unzipSync(bytes)).flatMap(([name, held]) =>
+      name.includes('worksheets/sheet1') ? [strFromU8(held)] : [],
+    );
+    const levels = [...(sheet ?? '').matchAll(/<row [^>]*?>/g)].map(
+      ([row]) => /outlineLevel="(\d)"/.exec(row)?.[1] ?? '0',
+    );
+    expect(levels).toEqual(['0', '0', '1', '0', '1', '1', '0']);
+    expect(sheet).toContain('summaryBelow="0"');
   });
 
   test('JSON holds values as they are stored, and links by number', async () => {

@@ -9,7 +9,8 @@ export type TypedCell = string | number | boolean | Date | null;
 /** A spreadsheet counts in double precision: a number of more figures would be another there. */
 const MOST_FIGURES = 15;
 
-const numberOf = (text: string): TypedCell =>
+/** A number as a spreadsheet holds it; as text where it could not. */
+export const numberCell = (text: string): TypedCell =>
   text.replace(/^-|\./g, '').replace(/^0+/, '').length <= MOST_FIGURES ? Number(text) : text;
 
 /** A day, or a moment as clocks in a zone show it: spreadsheets know of no zones. */
@@ -28,7 +29,7 @@ export const typedCell = (field: Field, record: RecordAnswer, catalogue: Catalog
   if (value === null) return null;
   switch (behaviour.value.kind) {
     case 'number':
-      return numberOf(String(value));
+      return numberCell(String(value));
     case 'boolean':
       return value === true;
     case 'date':

@@ -3,6 +3,21 @@ import type { RecordAnswer } from '#contract/index.ts';
 import type { Catalogue, Field, Register } from '#core/register/index.ts';
 import type { Refusal } from '../../platform/refusal.ts';
 
+/** What totals come to under one column: in words; a sum that stands alone there as it is held, too. */
+export interface Told {
+  readonly says: string;
+  readonly sum: string | null;
+}
+
+/** A group of a list, before its records, or before the groups it is made of. */
+export interface GroupHead {
+  /** From 1, the outermost. */
+  readonly depth: number;
+  readonly says: string;
+  readonly count: number;
+  readonly totals: ReadonlyMap<string, Told>;
+}
+
 /** What of a list goes into a file. */
 export interface Exported {
   readonly register: Register;
@@ -12,8 +27,8 @@ export interface Exported {
   /** What the list is called, and what it holds, in words. */
   readonly title: string;
   readonly says: string;
-  /** The totals of the whole, in words, by the column they stand under. */
-  readonly totals: ReadonlyMap<string, string>;
+  /** The totals of the whole, by the column they stand under. */
+  readonly totals: ReadonlyMap<string, Told>;
   /** Where the addresses of the program begin, for links back to it; '' where nobody said. */
   readonly address: string;
   /** The list's own look, as an address says it. */
@@ -25,6 +40,8 @@ export interface Exported {
 /** Writes a list to a file, record by record, so that a long one needs no more memory than a short one. */
 export interface ListWriter {
   readonly add: (records: readonly RecordAnswer[]) => void | Promise<void>;
+  /** What comes now is a group, in formats that have them. */
+  readonly group?: (group: GroupHead) => void;
   /** Nothing comes any more. */
   readonly end: () => void | Promise<void>;
 }
@@ -35,6 +52,8 @@ export interface ListFormat {
   /** What its files' names end with. */
   readonly extension: string;
   readonly begin: (to: Writable, exported: Exported) => ListWriter | Promise<ListWriter>;
+  /** Whether it holds groups. */
+  readonly hasGroups?: true;
   /** How many records go into it at most, and what is said where there are more; of most formats as many as there are. */
   readonly most?: (locale: string) => { readonly count: number; readonly refusal: () => Refusal };
   /** The fields it reads besides those that are shown. */

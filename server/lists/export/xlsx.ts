@@ -1,19 +1,27 @@
 import { isNumeric } from '#core/values/index.ts';
-import { cellFormat, typedCell } from './typed-cell.ts';
-import type { ListFormat } from './writer.ts';
+import { cellFormat, numberCell, typedCell } from './typed-cell.ts';
+import type { ListFormat, Told } from './writer.ts';
 
 /** What a sheet may be called (ECMA-376): at most 31 signs, some of them not. */
 const sheetName = (label: string): string => label.replace(/[\\/?*[\]:]/g, ' ').slice(0, 31) || 'List';
 
-/** Excel workbooks (ISO/IEC 29500): every value with its type, the head stays where it is. */
+/**
+ * Excel workbooks (ISO/IEC 29500): every value with its type; the head stays where it is; groups are an outline that is
+ * folded and unfolded there, each with its totals; those of the whole at the end.
+ */
 export const xlsx: ListFormat = {
   mediaType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
   extension: 'xlsx',
-  begin: async (to, { register, fields, catalogue }) => {
+  hasGroups: true,
+  begin: async (to, { register, fields, catalogue, totals }) => {
     // A large package that few starts of the server ever need.
     const { default: excel } = await import('exceljs');
     const book = new excel.stream.xlsx.WorkbookWriter({ stream: to, useStyles: true, useSharedStrings: false });
-    const sheet = book.addWorksheet(sheetName(register.plural), { views: [{ state: 'frozen', ySplit: 1, xSplit: 1 }] });
+    const sheet = book.addWorksheet(sheetName(register.plural), {
+      views: [{ state: 'frozen', ySplit: 1, xSplit: 1 }],
+      // A group's line stands above what it holds.
+      properties: { outlineProperties: { summaryBelow: false, summaryRight: false } },
+    });
     sheet.columns = [
       { header: 'Number', width: 12 },
       ...fields.map((field) => {
@@ -28,14 +36,35 @@ export const xlsx: ListFormat = {
     const head = sheet.getRow(1);
     head.font = { bold: true };
     head.commit();
+    let within = 0;
+    const line = (label: string, of: ReadonlyMap<string, Told>, level: number): void => {
+      const row = sheet.addRow([
+        label,
+        ...fields.map(({ key }) => {
+          const told = of.get(key);
+          return told ? (told.sum === null ? told.says : numberCell(told.sum)) : null;
+        }),
+      ]);
+      row.font = { bold: true };
+      row.outlineLevel = level;
+      row.commit();
+    };
     return {
+      group: ({ depth, says, count, totals: of }) => {
+        line(`${says} (${count.toLocaleString(catalogue.locale)})`, of, depth - 1);
+        within = depth;
+      },
       add: async (records) => {
-        for (const record of records)
-          sheet.addRow([record.number, ...fields.map((field) => typedCell(field, record, catalogue))]).commit();
+        for (const record of records) {
+          const row = sheet.addRow([record.number, ...fields.map((field) => typedCell(field, record, catalogue))]);
+          row.outlineLevel = within;
+          row.commit();
+        }
         // Others are answered between two pages.
         await new Promise((resolve) => setImmediate(resolve));
       },
       end: async () => {
+        if (totals.size > 0) line('Total', totals, 0);
         sheet.commit();
         await book.commit();
       },

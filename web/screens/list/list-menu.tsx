@@ -3,11 +3,16 @@ import { useMutation } from '@tanstack/react-query';
 import { Ellipsis } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import type { z } from 'zod';
+import type { listFileSchema } from '#contract/index.ts';
 import { dayFields } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
+import { call } from '../../data/client.ts';
+import { queries, queryClient } from '../../data/queries.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 import { FeedDialog } from './feed-dialog.tsx';
+import { FilesDialog } from './files-dialog.tsx';
 import { ImportDialog } from './import-dialog.tsx';
 import { KeepDialog, keepList, retireList } from './keep-dialog.tsx';
 import { LabelsDialog } from './labels-dialog.tsx';
@@ -16,10 +21,12 @@ import { addressOfAll, addressOfList, type Viewing } from './use-view.ts';
 interface Props {
   readonly register: Register;
   readonly viewing: Viewing;
+  /** It holds so many that a file of it is written by itself. */
+  readonly isLong: boolean;
 }
 
 /** What can be done with a whole list: named and shared, taken out as CSV, filled from CSV, what was archived looked at. */
-export const ListMenu = ({ register, viewing }: Props) => {
+export const ListMenu = ({ register, viewing, isLong }: Props) => {
   const { view, kept, look } = viewing;
   const { workspace } = useWorkspace();
   const me = useMe();
@@ -28,14 +35,21 @@ export const ListMenu = ({ register, viewing }: Props) => {
   const [naming, setNaming] = useState<'this' | 'another' | null>(null);
   const [subscribing, setSubscribing] = useState(false);
   const [labelling, setLabelling] = useState(false);
+  const [isTaking, setIsTaking] = useState(false);
   const [done, setDone] = useState('');
   const change = useMutation({
     mutationFn: async (run: () => Promise<string>) => setDone(await run()),
   });
+  const write = useMutation({
+    mutationFn: (query: z.input<typeof listFileSchema>) =>
+      call('makeListFile', { params: { key: register.key }, body: query }),
+    onMutate: () => setIsTaking(true),
+    onSettled: () => queryClient.invalidateQueries({ queryKey: queries.listFiles().queryKey }),
+  });
   const rights = workspace.rights[register.key];
-  const { filter, find, sort, archived, columns, worked, totals, look: drawn } = view;
+  const { filter, find, sort, archived, columns, worked, totals, by, look: drawn } = view;
   const called = kept?.list.label ?? '';
-  const shown = { filter, find, sort, archived, columns, worked, totals, called };
+  const shown = { filter, find, sort, archived, columns, worked, totals, by, called };
   const hasDays = dayFields(register).length > 0;
   return (
     <>
@@ -48,11 +62,17 @@ export const ListMenu = ({ register, viewing }: Props) => {
             <ul>
               {rights?.export && (
                 <>
-                  <Exports says="Save what is shown as" of={{ ...shown, look: drawn }} register={register} />
+                  <Exports
+                    says="Save what is shown as"
+                    of={{ ...shown, look: drawn }}
+                    register={register}
+                    onWrite={isLong ? write.mutate : null}
+                  />
                   <Exports
                     says="Save all fields as"
                     of={{ filter, find, sort, archived, worked, called }}
                     register={register}
+                    onWrite={isLong ? write.mutate : null}
                   />
                 </>
               )}
@@ -63,6 +83,16 @@ export const ListMenu = ({ register, viewing }: Props) => {
                     says="Print a sheet for each record"
                     href={addressOf(register, { ...shown, format: 'sheets' })}
                   />
+                  <li>
+                    <Row
+                      onClick={() => {
+                        setIsTaking(true);
+                        close();
+                      }}
+                    >
+                      Lists written to files …
+                    </Row>
+                  </li>
                   <li>
                     <Row
                       onClick={() => {
@@ -192,6 +222,7 @@ export const ListMenu = ({ register, viewing }: Props) => {
         />
       )}
       {subscribing && kept && <FeedDialog list={kept.list} onClose={() => setSubscribing(false)} />}
+      {isTaking && <FilesDialog problem={write.error} onClose={() => setIsTaking(false)} />}
       {labelling && <LabelsDialog register={register} of={shown} onClose={() => setLabelling(false)} />}
       {importing && <ImportDialog register={register} onClose={() => setImporting(false)} />}
     </>
@@ -205,9 +236,11 @@ const FORMATS = [
   { format: 'pdf', label: 'PDF' },
   { format: 'ics', label: 'iCalendar' },
 ] as const;
+/** Formats of which a file may be long: the others hold no more than is written while one waits. */
+const WRITTEN: ReadonlySet<string> = new Set(['csv', 'xlsx', 'json']);
 
-const addressOf = (register: Register, of: Readonly<Record<string, string>>): string =>
-  `/api/registers/${register.key}/export?${new URLSearchParams(of)}`;
+const addressOf = (register: Register, of: Readonly<Record<string, string | undefined>>): string =>
+  `/api/registers/${register.key}/export?${new URLSearchParams(Object.entries(of).map(([name, value = '']) => [name, value]))}`;
 
 /** Something that opens as a PDF, to be printed. */
 const Printed = ({ says, href }: { says: string; href: string }) => (
@@ -222,24 +255,38 @@ interface ExportsProps {
   readonly says: string;
   readonly register: Register;
   /** The list's parameters. */
-  readonly of: Readonly<Record<string, string>>;
+  readonly of: Omit<z.input<typeof listFileSchema>, 'format' | 'first' | 'sheet'>;
+  /** Begins to write it to a file; null: it is short, and saved at once. */
+  readonly onWrite: ((query: z.input<typeof listFileSchema>) => void) | null;
 }
 
 /** The formats in which a list is taken along. */
-const Exports = ({ says, register, of }: ExportsProps) => (
+const Exports = ({ says, register, of, onWrite }: ExportsProps) => (
   <li className="slip-row hover:bg-transparent!">
     <span className="grow">{says}</span>
-    {FORMATS.filter(({ format }) => format !== 'ics' || dayFields(register).length > 0).map(({ format, label }) => (
-      <a
-        key={format}
-        className="part"
-        aria-label={`${says} ${label}`}
-        href={addressOf(register, { format, ...of })}
-        download
-      >
-        {label}
-      </a>
-    ))}
+    {FORMATS.filter(({ format }) => format !== 'ics' || dayFields(register).length > 0).map(({ format, label }) =>
+      onWrite && WRITTEN.has(format) ? (
+        <button
+          key={format}
+          type="button"
+          className="part"
+          aria-label={`${says} ${label} …`}
+          onClick={() => onWrite({ ...of, format })}
+        >
+          {label}
+        </button>
+      ) : (
+        <a
+          key={format}
+          className="part"
+          aria-label={`${says} ${label}`}
+          href={addressOf(register, { ...of, format })}
+          download
+        >
+          {label}
+        </a>
+      ),
+    )}
   </li>
 );
 

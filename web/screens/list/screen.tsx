@@ -59,6 +59,9 @@ export const ListScreen = () => {
   return <ListOf key={key} register={register} />;
 };
 
+/** A file of more records is written while one goes on. */
+const LONG = 10_000;
+
 const ListOf = ({ register: plain }: { register: Register }) => {
   const { key } = plain;
   const { workspace, catalogue: around } = useWorkspace();
@@ -167,7 +170,11 @@ const ListOf = ({ register: plain }: { register: Register }) => {
           What there is
         </button>
         <span className="grow" />
-        <ListMenu register={register} viewing={viewing} />
+        <ListMenu
+          register={register}
+          viewing={viewing}
+          isLong={count !== undefined && (count.more || count.count > LONG)}
+        />
         {form ? (
           <Link className="btn btn-go" to={`/forms/${form.form.key}`}>
             {form.form.label}

@@ -1,0 +1,190 @@
+import { Readable, Writable } from 'node:stream';
+import { finished } from 'node:stream/promises';
+import { and, desc, eq, gt, lt, sql } from 'drizzle-orm';
+import { z } from 'zod';
+import { type ListFileQuery, listFileSchema, type MadeFile } from '#contract/index.ts';
+import { isUuid } from '#core/base/index.ts';
+import type { DefinitionsReader } from '../definitions/reader.ts';
+import { findPerson } from '../people/names.ts';
+import type { Queryable } from '../platform/database.ts';
+import { addJob, findJob, type Job, stopJob, type Task } from '../platform/jobs.ts';
+import { notFound, Refusal } from '../platform/refusal.ts';
+import { jobs, listFileParts } from '../platform/schema.ts';
+import type { Look } from '../records/work.ts';
+import { listOut } from './list-out.ts';
+import { lookAs } from './work.ts';
+
+/*
+ * Long lists are written to a file by a job, as whoever began it sees them then, and kept for a day for that person alone.
+ */
+
+export const LIST_FILE_TASK = 'list_file';
+/** So many of one person's wait or run at once. */
+const MOST = 5;
+const KEPT = sql`now() - interval '1 day'`;
+const PART_BYTES = 256 * 1024;
+
+const payloadSchema = z.object({ register: z.string(), query: listFileSchema });
+const resultSchema = z.object({ name: z.string(), mediaType: z.string(), size: z.int() });
+
+/** What the file of a list that is still being written will be called. */
+const nameOf = (job: Job): string => {
+  const { register, query } = payloadSchema.parse(job.payload);
+  return query.called || register;
+};
+
+const toAnswer = (job: Job): MadeFile => {
+  const made = resultSchema.safeParse(job.result);
+  return {
+    id: job.id,
+    register: payloadSchema.parse(job.payload).register,
+    name: made.success ? made.data.name : nameOf(job),
+    state: job.state,
+    begun_at: job.begunAt.toISOString(),
+    done: job.done,
+    total: job.total,
+    stopping: job.stopping,
+    size: made.success ? made.data.size : null,
+    problem: job.problem,
+  };
+};
+
+const ofMine = ({ person }: Look) =>
+  and(eq(jobs.task, LIST_FILE_TASK), eq(jobs.begunBy, person.id), gt(jobs.begunAt, KEPT));
+
+/** The files of a person, the newest first. */
+export const readListFiles = async (look: Look): Promise<MadeFile[]> => {
+  const rows = await look.db.select().from(jobs).where(ofMine(look)).orderBy(desc(jobs.begunAt)).limit(50);
+  return rows.map(toAnswer);
+};
+
+/** Begins to write a list to a file; what is wrong with the list is told at once. */
+export const makeListFile = async (look: Look, register: string, query: ListFileQuery): Promise<MadeFile> => {
+  await listOut(look, register, query, { address: '' });
+  const going = (await readListFiles(look)).filter(({ state }) => state === 'waiting' || state === 'running');
+  if (going.length >= MOST)
+    throw new Refusal('too_many', `${MOST} of your lists are being written already. Wait for one of them, or stop it.`);
+  const id = await addJob(look.db, LIST_FILE_TASK, { register, query }, look.person.id);
+  const job = await findJob(look.db, id);
+  if (!job) throw notFound();
+  return toAnswer(job);
+};
+
+const findMine = async (look: Look, id: string): Promise<Job> => {
+  if (!isUuid(id)) throw notFound();
+  const [job] = await look.db
+    .select()
+    .from(jobs)
+    .where(and(ofMine(look), eq(jobs.id, id)));
+  if (!job) throw notFound();
+  return job;
+};
+
+/** Stops writing a file where it is not done yet; else throws it away. */
+export const dropListFile = async (look: Look, id: string): Promise<void> => {
+  const job = await findMine(look, id);
+  if (job.state === 'waiting' || job.state === 'running') await stopJob(look.db, id);
+  else await look.db.delete(jobs).where(eq(jobs.id, id));
+};
+
+/** A file that is done, to be sent piece by piece. */
+export interface SentListFile {
+  readonly name: string;
+  readonly mediaType: string;
+  readonly size: number;
+  readonly content: Readable;
+}
+
+/** A file of this person's; others do not exist. */
+export const openListFile = async (look: Look, id: string): Promise<SentListFile> => {
+  const made = resultSchema.safeParse((await findMine(look, id)).result);
+  if (!made.success) throw notFound();
+  return { ...made.data, content: Readable.from(readParts(look.db, id)) };
+};
+
+async function* readParts(db: Queryable, id: string): AsyncGenerator<Buffer> {
+  for (let at = 0; ; at++) {
+    const [part] = await db
+      .select({ content: listFileParts.content })
+      .from(listFileParts)
+      .where(and(eq(listFileParts.jobId, id), eq(listFileParts.at, at)));
+    if (!part) return;
+    yield part.content;
+  }
+}
+
+/** Takes a file in as it is written, and keeps it in pieces. */
+class Parts extends Writable {
+  size = 0;
+  readonly #db: Queryable;
+  readonly #id: string;
+  #at = 0;
+  #held: Buffer[] = [];
+  #bytes = 0;
+
+  constructor(db: Queryable, id: string) {
+    super();
+    this.#db = db;
+    this.#id = id;
+  }
+
+  override _write(chunk: Buffer, _encoding: BufferEncoding, done: (error?: Error | null) => void): void {
+    this.#held.push(chunk);
+    this.#bytes += chunk.length;
+    if (this.#bytes < PART_BYTES) done();
+    else this.#keep().then(() => done(), done);
+  }
+
+  override _final(done: (error?: Error | null) => void): void {
+    this.#keep().then(() => done(), done);
+  }
+
+  async #keep(): Promise<void> {
+    if (this.#bytes === 0) return;
+    const content = Buffer.concat(this.#held);
+    this.#held = [];
+    this.#bytes = 0;
+    this.size += content.length;
+    await this.#db.insert(listFileParts).values({ jobId: this.#id, at: this.#at++, content });
+  }
+}
+
+/** Writes a list to a file. */
+export const listFileTask = (reader: DefinitionsReader, address: string): Task => ({
+  name: LIST_FILE_TASK,
+  run: async ({ job, db, progress }) => {
+    const { register, query } = payloadSchema.parse(job.payload);
+    const person = job.begunBy === null ? null : await findPerson(db, job.begunBy);
+    if (!person) throw notFound();
+    // What an earlier try wrote is of no use.
+    const clear = () => db.delete(listFileParts).where(eq(listFileParts.jobId, job.id));
+    await clear();
+    const look = lookAs(db, await reader.read(db), person);
+    const out = await listOut(look, register, query, { address, counted: true });
+    const parts = new Parts(db, job.id);
+    try {
+      const ended = finished(parts);
+      ended.catch(() => undefined);
+      await out.write(parts, (done) => progress(done, Math.max(done, out.total ?? 0)));
+      await ended;
+    } catch (error) {
+      await clear();
+      throw error;
+    }
+    return { name: out.fileName, mediaType: out.mediaType, size: parts.size };
+  },
+});
+
+/** Every hour: files older than a day are thrown away. */
+export const clearListFilesTask: Task = {
+  name: 'clear_list_files',
+  at: '13 * * * *',
+  atStart: true,
+  run: async ({ db }) => {
+    const gone = await db
+      .delete(jobs)
+      .where(and(eq(jobs.task, LIST_FILE_TASK), lt(jobs.begunAt, KEPT)))
+      .returning({ id: jobs.id });
+    return { cleared: gone.length };
+  },
+};
