@@ -124,6 +124,8 @@ export const lookUpSchema = z.object({
       links: z.record(z.string(), linkedSchema),
     }),
   ),
+  /** The words that were asked find nothing: this is found by these, with a slip mended. */
+  meant: z.string().nullable(),
 });
 /** What a look-up offers. */
 export type LookUpAnswer = z.infer<typeof lookUpSchema>;

@@ -267,6 +267,8 @@ export const linkedGroupsSchema = z.object({
       field: z.string().nullable(),
       count: z.int(),
       records: z.array(recordSchema),
+      /** What all of them come to, in words, by the column it stands under. */
+      totals: z.record(z.string(), z.string()),
     }),
   ),
 });

@@ -165,16 +165,19 @@ const compileTotal = (
   if (!totalsOf(type).includes(kind))
     return { ok: false, problems: [refuse('totals', `${label} has no ${SAID[kind]}.`)] };
   const field = fieldAt(register, path.split('.'), around.catalogue);
-  const decimals = field ? decimalsOf(shownAs(field.type)) : null;
+  const decimals = type.kind === 'days' ? WHOLE_SECONDS : field ? decimalsOf(shownAs(field.type)) : null;
   return ok({
     ...total,
     label,
-    type,
+    type: kind === 'share' ? behaviourOf(SHARE).value : type,
     behaviour: COUNTS.has(kind) ? null : kind === 'share' ? behaviourOf(SHARE) : behaviourFor(field, type),
     value: totalOf(kind, identifier('g', totalName(at)), decimals),
     from: value,
   });
 };
+
+/** Durations are counted in milliseconds, and told in seconds. */
+const WHOLE_SECONDS = -3;
 
 /** Shares are told in per cent with one decimal. */
 const SHARE = { kind: 'percent', decimals: 1 } as const;

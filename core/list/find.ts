@@ -26,11 +26,13 @@ export const findWords = (find: string): string[] =>
     .map((word) => (/^\d{1,3}(,\d{3})+(\.\d+)?$/.test(word) ? word.replaceAll(',', '') : word))
     .slice(0, 12);
 
+/** Whether a record's title or number holds a word. */
+export const titledWith = (alias: string, word: string): SqlFragment =>
+  sql`${identifier(alias, 'find_title')} like ${parameter(pattern(word), 'text')}`;
+
 /** The ids of the records whose title holds a word, as a query over where a register's records are read. */
-export const titledLike = (from: SqlFragment, word: string): SqlFragment => {
-  const f = (name: string) => identifier('f', name);
-  return sql`select ${f('id')} from ${from} ${identifier('f')} where ${f('find_title')} like ${parameter(pattern(word), 'text')}`;
-};
+export const titledLike = (from: SqlFragment, word: string): SqlFragment =>
+  sql`select ${identifier('f', 'id')} from ${from} ${identifier('f')} where ${titledWith('f', word)}`;
 
 /** The links whose titles a register's records are found by, besides their own words. */
 export const foundThrough = (register: Register, catalogue: Catalogue): { key: string; to: string }[] =>

@@ -124,6 +124,7 @@ export const totalsOf = ({ kind }: ValueType): readonly TotalKind[] => {
     case 'rows':
       return [];
     case 'number':
+    case 'days':
       return TOTAL_KINDS;
     case 'date':
     case 'moment':

@@ -28,6 +28,7 @@ export {
   type LinkedFound,
   titleBeginning,
   titledLike,
+  titledWith,
 } from './find.ts';
 export { fitView } from './fit.ts';
 export {

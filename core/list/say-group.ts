@@ -1,5 +1,11 @@
 import { showDate } from '../base/index.ts';
-import type { FieldBehaviour, StoredValue, ValueContext, ValueType } from '../values/index.ts';
+import {
+  durationText,
+  type FieldBehaviour,
+  type StoredValue,
+  type ValueContext,
+  type ValueType,
+} from '../values/index.ts';
 import type { CompiledGrouping, CompiledTotal } from './compile-groups.ts';
 import type { Unit } from './grouping.ts';
 
@@ -27,8 +33,12 @@ const sayBand = (bucket: number, edges: readonly string[], say: (edge: string) =
 };
 
 /** What the records of a group hold, by its key as a text. */
-export const groupValue = (key: string | null, type: ValueType): StoredValue =>
-  key !== null && type.kind === 'boolean' ? key === 'true' || key === 't' : key;
+export const groupValue = (key: string | null, { kind }: ValueType): StoredValue => {
+  if (key === null) return null;
+  if (kind === 'boolean') return key === 'true' || key === 't';
+  // Durations are counted in milliseconds.
+  return kind === 'days' ? durationText(Number(key)) : key;
+};
 
 const sayValue = (text: string, type: ValueType, behaviour: FieldBehaviour | null, context: ValueContext): string =>
   behaviour?.show(groupValue(text, type), context) ?? text;

@@ -18,7 +18,14 @@ import {
 import { compiledForm } from '../definitions/store.ts';
 import { findPeople } from '../people/names.ts';
 import { notFound, valueOrRefuse } from '../platform/refusal.ts';
-import { countOffered, type FoundRecord, findByKey, findByTitle, readLinked } from '../records/reader/index.ts';
+import {
+  countOffered,
+  type FoundRecord,
+  findByKey,
+  findByTitle,
+  readLinked,
+  readMeantTitle,
+} from '../records/reader/index.ts';
 import { asSystem, type Look, type Reading } from '../records/work.ts';
 import type { Judged } from './duplicates.ts';
 import { openForm } from './open.ts';
@@ -121,9 +128,9 @@ const findOffered = async (
   target: Register,
   asked: LookedUp,
   asking: Asking,
-  where: SqlFragment[],
+  offered: readonly SqlFragment[],
 ): Promise<FoundRecord[]> => {
-  if (asking.only) where.push(sql`t.id = any(${parameter([...asking.only], 'uuid[]')})`);
+  const where = asking.only ? [...offered, sql`t.id = any(${parameter([...asking.only], 'uuid[]')})`] : offered;
   const finding = { where, columns: titleField(target).key, paths: asked.fills.map((fill) => fill.path) };
   return asking.key
     ? findByKey(system, target, asking.key, finding)
@@ -138,7 +145,10 @@ export const lookUp = async (look: Look, form: string, question: string, asking:
   const compiled = valueOrRefuse(compiledForm(opened.document, catalogue));
   const asked = lookedUp(compiled, question);
   if (asked?.to === PEOPLE)
-    return { found: (await findPeople(look.db, asking.find)).map((each) => ({ ...each, fills: {}, links: {} })) };
+    return {
+      found: (await findPeople(look.db, asking.find)).map((each) => ({ ...each, fills: {}, links: {} })),
+      meant: null,
+    };
   const target = catalogue.registers.get(asked?.to ?? '');
   if (!asked || !target) throw notFound();
   if (asking.key && !mayFetch(compiled, question, asking.key.by)) throw notFound();
@@ -146,7 +156,14 @@ export const lookUp = async (look: Look, form: string, question: string, asking:
     asked.offersWhere.length > 0
       ? offeredWhere(look, asked.offersWhere, answersOf(compiled, asking.answers), look.sight.me)
       : [];
-  const records = await findOffered(through, target, asked, asking, where);
+  const find = (words: string) => findOffered(through, target, asked, { ...asking, find: words }, where);
+  let records = await find(asking.find);
+  let meant: string | null = null;
+  if (records.length === 0 && !asking.key && !asking.only) {
+    meant = await readMeantTitle(through, target, asking.find, where);
+    if (meant !== null) records = await find(meant);
+    if (records.length === 0) meant = null;
+  }
   // What stands beside a title is for those who see it; the title itself belongs to the look-up.
   const shown = await readLinked(
     look,
@@ -168,7 +185,7 @@ export const lookUp = async (look: Look, form: string, question: string, asking:
   // Those that were used last come in the order in which they were asked for.
   const { only } = asking;
   if (only) offered.sort((a, b) => only.indexOf(a.id) - only.indexOf(b.id));
-  return { found: offered };
+  return { found: offered, meant };
 };
 
 /** Look-ups that hold a record which is not offered with these answers; what the record held before may stay. */

@@ -111,6 +111,21 @@ describe('what a form asks of other records', () => {
     expect(await offered(`find=&only=${part.Rope},${part.Block}`)).toEqual(['Block']);
   });
 
+  test('words with one slip offer what they are near to, of what is offered alone', async () => {
+    const meant = async (find: string, answers: object = {}) => {
+      const query = `find=${find}&answers=${json(answers)}`;
+      const { body } = await bea.get(`/api/forms/order/questions/part/look-up?${query}`);
+      return [body.meant, ...body.found.map((each: { title: string }) => each.title)];
+    };
+    expect(await meant('shakcle')).toEqual(['shackle', 'Shackle']);
+    expect(await meant('blok')).toEqual(['block', 'Block']);
+    // What was found needs no mending; what these answers do not offer is not given away; nor what else a part holds.
+    expect(await meant('shac')).toEqual([null, 'Shackle']);
+    expect(await meant('blokc', { most: '5' })).toEqual([null]);
+    expect(await meant('ropee')).toEqual([null]);
+    expect(await meant('exampel')).toEqual([null]);
+  });
+
   test('an entry built by hand cannot take what is not offered', async () => {
     expect(problems(await send('order', { what: 'a', part: part.Rope }))).toEqual(['#/values/part not_offered']);
     expect(problems(await send('order', { what: 'a', most: '5', part: part.Block }))).toEqual([

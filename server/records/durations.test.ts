@@ -93,6 +93,17 @@ describe('durations through the whole application', () => {
   const list = async (query: string) => (await runa.get(`${SHEETS}?${query}`)).body;
   const weeks = async (query: string) => (await list(query)).records.map((each: { title: string }) => each.title);
 
+  test('are totalled in lists and in groups, told as durations', async () => {
+    const asked = 'totals=sum:brought_over,average:worked,most:worked,share:worked&by=hand';
+    const { groups } = (await runa.get(`/api/registers/time_sheets/groups?${asked}`)).body;
+    const told = groups.map((group: { totals: { says: string }[] }) => group.totals.map(({ says }) => says));
+    expect(told).toEqual([
+      ['0:45 h', '17:10 h', '36:00 h', '100 %'],
+      ['0:45 h', '25:45 h', '36:00 h', '100 %'],
+      ['', '0:00 h', '0:00 h', '0 %'],
+    ]);
+  });
+
   test('are added up in rows and over what points to a record, and make numbers', async () => {
     const { records } = await list('');
     const shown = records.map(({ values }: { values: Record<string, unknown> }) => [

@@ -150,6 +150,13 @@ describe('records of every kind of field', () => {
       label: 'Held by',
       count: 1,
     });
+    // What several come to stands under them; one says its own.
+    const other = await add({ a_text: 'Another', a_links: [target.id], a_money: '30' });
+    const [of] = (await runa.get(`${RECORDS}/${target.id}/linked`)).body.groups.filter(
+      (group: { key: string }) => group.key === 'holders',
+    );
+    expect([of.count, of.totals]).toEqual([2, { a_money: '42.50' }]);
+    await runa.call('DELETE', `${RECORDS}/${other.id}`);
     await runa.patch(`${RECORDS}/${holder.id}`, { from: { a_money: '12.5' }, changes: { a_money: '20' } });
     expect((await read(target.id)).values.held).toBe('20');
     const listed = await runa.get(`${RECORDS}?filter=${encodeURIComponent('held > 19')}&sort=-held`);

@@ -19,9 +19,22 @@ const FilesValue = ({ ids, reading: { record, register } }: { ids: readonly stri
       return (
         file && (
           <li key={id}>
-            <a className="flex items-center gap-2" href={src} target="_blank" rel="noreferrer">
-              <FileLine file={file} src={src} />
-            </a>
+            {file.media_type.startsWith('image/') ? (
+              <a href={src} target="_blank" rel="noreferrer">
+                <img
+                  src={src}
+                  alt={file.name}
+                  width={file.width ?? undefined}
+                  height={file.height ?? undefined}
+                  loading="lazy"
+                  className="h-auto max-h-80 w-auto max-w-full border border-rule object-contain"
+                />
+              </a>
+            ) : (
+              <a className="flex items-center gap-2" href={src} target="_blank" rel="noreferrer">
+                <FileLine file={file} src={src} />
+              </a>
+            )}
           </li>
         )
       );

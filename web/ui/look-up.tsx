@@ -53,9 +53,9 @@ const useOffers = ({ form, question, draft, answers }: Asked, register: Target, 
   const { data, isPlaceholderData } = useQuery(queries.lookUp(form, question, { find, draft, answers }));
   const used = find === '' && recent.length > 0 ? (first.data?.found ?? []) : [];
   // What was found for fewer letters stays until the answer comes, as far as it can still be meant: Enter takes the first.
-  const meant = (data?.found ?? []).filter((each) => !isPlaceholderData || shows(each, find));
-  const others = meant.filter((each) => !used.some(({ id }) => id === each.id));
-  return { used, others, none: data?.found.length === 0 };
+  const still = (data?.found ?? []).filter((each) => !isPlaceholderData || shows(each, find));
+  const others = still.filter((each) => !used.some(({ id }) => id === each.id));
+  return { used, others, none: data?.found.length === 0, meant: isPlaceholderData ? null : (data?.meant ?? null) };
 };
 
 /** What one does besides choosing: the rows below what is found. */
@@ -79,8 +79,10 @@ export const LookUp = ({
   const [open, setOpen] = useState<More | 'beside' | null>(null);
   const me = useMe();
   const { workspace } = useWorkspace();
-  const { used, others, none } = useOffers(asked, register, typed.trim());
-  const words = foldText(typed).split(' ').filter(Boolean);
+  const { used, others, none, meant } = useOffers(asked, register, typed.trim());
+  const words = foldText(meant ?? typed)
+    .split(' ')
+    .filter(Boolean);
   const rights = register.key === null ? undefined : workspace.rights[register.key];
   const adding = workspace.forms.find(
     (each) => each.may_fill && each.form.register === register.key && each.form.purpose !== 'change',
@@ -158,6 +160,11 @@ export const LookUp = ({
           {used.length > 0 && <p className="px-2 pt-1 text-xs text-ink-2">Used last</p>}
           {used.map(row)}
           {used.length > 0 && others.length > 0 && <hr className="my-1 border-rule" />}
+          {meant !== null && (
+            <p className="px-2 py-1 text-ink-2" role="status">
+              Nothing is called “{typed.trim()}”. By “{meant}”:
+            </p>
+          )}
           {others.map(row)}
           {none && used.length === 0 && <p className="px-2 py-1 text-ink-2">Nothing found in {register.plural}.</p>}
           {register.key !== null && (

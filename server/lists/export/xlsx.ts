@@ -40,9 +40,10 @@ export const xlsx: ListFormat = {
     const line = (label: string, of: ReadonlyMap<string, Told>, level: number): void => {
       const row = sheet.addRow([
         label,
-        ...fields.map(({ key }) => {
+        ...fields.map(({ key, type }) => {
           const told = of.get(key);
-          return told ? (told.sum === null ? told.says : numberCell(told.sum)) : null;
+          if (!told) return null;
+          return told.sum !== null && isNumeric(type) ? numberCell(told.sum) : told.says;
         }),
       ]);
       row.font = { bold: true };

@@ -1,9 +1,18 @@
 import type { LinkedGroups } from '#contract/index.ts';
-import { type BackLink, backLinks, type Catalogue, listFields, type Register } from '#core/register/index.ts';
+import {
+  type BackLink,
+  backLinks,
+  type Catalogue,
+  type Field,
+  listFields,
+  type Register,
+} from '#core/register/index.ts';
 import { identifier, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
+import { currencyIn, shownAs } from '#core/values/index.ts';
 import { executeKept } from '../../platform/fragment.ts';
 import type { Sight } from '../sight.ts';
 import type { Reading } from '../work.ts';
+import { readTotalsOver } from './groups.ts';
 import { readSome } from './record.ts';
 import { relation } from './relation.ts';
 
@@ -54,13 +63,11 @@ const MOST_SHOWN = 5;
 /** The columns a small list shows beside the title, and beside the link that leads here. */
 const MOST_COLUMNS = 4;
 
-const fewColumns = (register: Register, link: string): string =>
+const fewFields = (register: Register, link: string): readonly Field[] =>
   listFields(register)
     .slice(1)
     .filter((field) => field.key !== link)
-    .slice(0, MOST_COLUMNS)
-    .map((field) => field.key)
-    .join(',');
+    .slice(0, MOST_COLUMNS);
 
 /** What points to a record, as far as it may be seen; the newest few of each, and how many there are. */
 export const readBackGroups = async (reading: Reading, register: Register, id: string): Promise<LinkedGroups> => {
@@ -70,6 +77,15 @@ export const readBackGroups = async (reading: Reading, register: Register, id: s
     const shown = shownRegister(link, catalogue);
     if (!shown) continue;
     const count = await countOf(reading, shown, link, id);
+    const fields = fewFields(shown, link.field);
+    // Amounts are what a small list is added up by; one record says its own.
+    const summed = count > 1 ? fields.filter(({ type }) => currencyIn(shownAs(type)) !== null) : [];
+    const sums = await readTotalsOver(
+      reading,
+      shown,
+      [condition(reading.sight, link, id)],
+      summed.map(({ key }) => ({ kind: 'sum', path: key })),
+    );
     const ids = count === 0 ? [] : await readBackReferences(reading, shown, link, id, MOST_SHOWN);
     groups.push({
       key: link.key,
@@ -77,7 +93,8 @@ export const readBackGroups = async (reading: Reading, register: Register, id: s
       register: shown.key,
       field: link.register.includes('.') ? null : link.field,
       count,
-      records: ids.length === 0 ? [] : await readSome(reading, shown, ids, fewColumns(shown, link.field)),
+      records: ids.length === 0 ? [] : await readSome(reading, shown, ids, fields.map(({ key }) => key).join(',')),
+      totals: Object.fromEntries(summed.map(({ key }, at) => [key, sums[at] ?? ''])),
     });
   }
   return { groups };

@@ -1,6 +1,7 @@
 import type { ListGroups } from '#contract/index.ts';
 import {
   compileGroups,
+  compileList,
   keyName,
   OPEN_NAME,
   readGroupings,
@@ -9,9 +10,11 @@ import {
   sayKey,
   sayTotal,
   shareOf,
+  type Total,
   totalName,
 } from '#core/list/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
+import type { SqlFragment } from '#core/sql/index.ts';
 import { type DriverRow, execute } from '../../platform/fragment.ts';
 import { valueOrRefuse } from '../../platform/refusal.ts';
 import type { Reading } from '../work.ts';
@@ -33,6 +36,22 @@ export interface GroupsQuery {
 const MOST_GROUPS = 1_000;
 
 const textOf = (value: unknown): string | null => (value === null || value === undefined ? null : String(value));
+
+/** Totals over the records of a register that some conditions over `t` hold for, in words, one for each that is asked for. */
+export const readTotalsOver = async (
+  reading: Reading,
+  register: Register,
+  also: readonly SqlFragment[],
+  totals: readonly Total[],
+): Promise<readonly string[]> => {
+  if (totals.length === 0) return [];
+  const around = { ...aroundOf(reading), also };
+  const list = valueOrRefuse(compileList(register, { filter: '', find: '', sort: '' }, around));
+  const compiled = valueOrRefuse(compileGroups(list, [], totals, around));
+  const [row] = await execute(reading.db, compiled.query(relation(reading.sight, register.key), 1));
+  const context = valueContext(reading.sight.catalogue);
+  return compiled.totals.map((total, at) => sayTotal(total, textOf(row?.[totalName(at)]), context));
+};
 
 /** A list put together: each group and the whole with how many there are and its totals, over the records that are seen. */
 export const readGroups = async (reading: Reading, register: Register, query: GroupsQuery): Promise<ListGroups> => {

@@ -26,7 +26,7 @@ export {
 } from './record.ts';
 export { isWithin } from './relation.ts';
 export { readSeenOn } from './seen-on.ts';
-export { readMeant } from './slips.ts';
+export { readMeant, readMeantTitle } from './slips.ts';
 export { sortIndexTask } from './sort-index.ts';
 export { isAnySeen } from './touched.ts';
 export { workOutOnRecords, workOutTexts } from './work-out.ts';

@@ -1,6 +1,6 @@
-import { findWords, foundThrough, mayBeSlip, mayHoldNear, nearestIn } from '#core/list/index.ts';
+import { findWords, foundThrough, mayBeSlip, mayHoldNear, nearestIn, titledWith } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
-import { identifier, parameter, sql } from '#core/sql/index.ts';
+import { all, identifier, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { execute } from '../../platform/fragment.ts';
 import type { Reading } from '../work.ts';
 import { compileFor, type PageQuery, refuseTooSlow } from './page.ts';
@@ -42,19 +42,53 @@ const readTexts = async ({ db, sight }: Reading, register: Register, word: strin
   return texts;
 };
 
+/** Words with those mended that stand nowhere by themselves; null where none of them is near to one that does. */
+const mended = async (
+  find: string,
+  stands: (word: string) => Promise<boolean>,
+  textsNear: (word: string) => Promise<readonly string[]>,
+): Promise<string | null> => {
+  const words = findWords(find);
+  const meant: string[] = [];
+  for (const word of words)
+    meant.push(!mayBeSlip(word) || (await stands(word)) ? word : (nearestIn(word, await textsNear(word)) ?? word));
+  const joined = meant.join(' ');
+  return joined === words.join(' ') ? null : joined;
+};
+
 /**
  * What may have been meant by words that find nothing: those that find nothing by themselves with one slip mended. Null
  * where no such word is near, or where what it would be finds nothing this person sees in the list either.
  */
 export const readMeant = async (reading: Reading, register: Register, asked: Asked): Promise<string | null> => {
-  const words = findWords(asked.find);
-  const meant: string[] = [];
-  for (const word of words) {
-    const stands =
-      !mayBeSlip(word) || (await isAny(reading, register, { filter: '', archived: asked.archived, find: word }));
-    meant.push(stands ? word : (nearestIn(word, await readTexts(reading, register, word)) ?? word));
-  }
-  const find = meant.join(' ');
-  if (words.length === 0 || find === words.join(' ')) return null;
-  return (await isAny(reading, register, { ...asked, find })) ? find : null;
+  const find = await mended(
+    asked.find,
+    (word) => isAny(reading, register, { filter: '', archived: asked.archived, find: word }),
+    (word) => readTexts(reading, register, word),
+  );
+  return find !== null && (await isAny(reading, register, { ...asked, find })) ? find : null;
+};
+
+/**
+ * The same of titles alone, among the records that some conditions over `t` hold for: what a look-up offers. Whether the
+ * words find anything together is for whoever asks to see.
+ */
+export const readMeantTitle = (
+  reading: Reading,
+  register: Register,
+  find: string,
+  where: readonly SqlFragment[],
+): Promise<string | null> => {
+  const titlesWith = async (near: SqlFragment, most: number): Promise<readonly string[]> => {
+    const rows = await execute(
+      reading.db,
+      sql`select t.find_title as words from ${relation(reading.sight, register.key)} t where ${all([sql`t.archived_at is null`, near, ...where])} limit ${parameter(most, 'integer')}`,
+    );
+    return rows.map((row) => String(row.words ?? ''));
+  };
+  return mended(
+    find,
+    async (word) => (await titlesWith(titledWith('t', word), 1)).length > 0,
+    (word) => titlesWith(mayHoldNear('t', 'find_title', word), LOOKED_AT),
+  );
 };

@@ -101,6 +101,20 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
                 </tr>
               ))}
             </tbody>
+            {Object.keys(group.totals).length > 0 && (
+              <tfoot>
+                <tr className="border-t border-ink font-semibold">
+                  <th scope="row" colSpan={2} className="text-left">
+                    All {group.count.toLocaleString(workspace.locale)}
+                  </th>
+                  {columns.map(({ key, type }) => (
+                    <td key={key} className={isNumeric(type) ? 'num' : ''}>
+                      {group.totals[key]}
+                    </td>
+                  ))}
+                </tr>
+              </tfoot>
+            )}
           </table>
         </div>
       )}
