@@ -722,6 +722,12 @@ export const api = {
     body: none,
     answer: s.historySchema,
   }),
+  usedForms: endpoint(paths.usedForms, 'How often this person sent each form within half a year', {
+    params: none,
+    query: none,
+    body: none,
+    answer: z.object({ forms: z.record(z.string(), z.int()) }),
+  }),
   form: endpoint(paths.form, 'A form as this person gets it', {
     params: key,
     query: z.object({

@@ -96,6 +96,7 @@ export const paths = {
   seenBy: { method: 'get', path: '/api/registers/{key}/records/{id}/seen-by' },
   signOffHistory: { method: 'get', path: '/api/registers/{key}/records/{id}/sign-off' },
   history: { method: 'get', path: '/api/registers/{key}/records/{id}/history' },
+  usedForms: { method: 'get', path: '/api/used-forms' },
   form: { method: 'get', path: '/api/forms/{key}' },
   whoSignsForm: { method: 'post', path: '/api/forms/{key}/who-signs' },
   sendEntry: { method: 'post', path: '/api/forms/{key}/entries' },

@@ -221,4 +221,12 @@ describe('what a form is for', () => {
     expect(published.status).toBe(422);
     expect(codes(published)?.length).toBeGreaterThanOrEqual(4);
   });
+
+  test('how often each form was sent is counted for each person, of what they may fill in', async () => {
+    const usedBy = async (who: Caller) => (await who.get('/api/used-forms')).body.forms;
+    const before = (await usedBy(bea)).add_tool ?? 0;
+    expect((await send('add_tool', { name: 'Adze' })).status).toBe(201);
+    expect((await usedBy(bea)).add_tool).toBe(before + 1);
+    expect((await usedBy(piet)).add_tool).toBeUndefined();
+  });
 });

@@ -311,6 +311,7 @@ describe('who sees what', () => {
     addFeed: () => words().map((each) => ({ body: { list: each } })),
     dropFeed: () => byRegister(),
     listFiles: () => [{}],
+    usedForms: () => [{}],
     makeListFile: () => byRegister().map((each) => ({ ...each, body: { format: 'csv' } })),
     dropListFile: () => byRegister(),
     changeMany: () => [

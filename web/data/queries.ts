@@ -128,6 +128,8 @@ export const queries = {
   lists: () => queryOptions({ queryKey: ['lists'], queryFn: () => call('lists') }),
   /** The addresses by which calendar programs read this person's lists. */
   feeds: () => queryOptions({ queryKey: ['feeds'], queryFn: () => call('feeds'), staleTime: 0 }),
+  /** How often this person sent each form. */
+  usedForms: () => queryOptions({ queryKey: ['used-forms'], queryFn: () => call('usedForms'), staleTime: 60_000 }),
   /** The lists this person had written to files. */
   listFiles: () => queryOptions({ queryKey: ['list-files'], queryFn: () => call('listFiles'), staleTime: 0 }),
   /** What holds some words, everywhere. */

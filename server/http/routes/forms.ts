@@ -6,12 +6,14 @@ import { dropEntry, keepEntry, listEntries, readEntry } from '../../forms/kept.t
 import { lookUp } from '../../forms/look-up.ts';
 import { readForm } from '../../forms/read-form.ts';
 import { sendEntry } from '../../forms/send-entry.ts';
+import { readUsed } from '../../forms/used.ts';
 import { listVersions } from '../../forms/versions.ts';
 import { type Handlers, lookOf, signedIn, writingFor } from '../context.ts';
 
 /** Forms as they are filled in. */
 export const formHandlers: Handlers<
   | 'form'
+  | 'usedForms'
   | 'sendEntry'
   | 'lookUp'
   | 'duplicates'
@@ -21,6 +23,7 @@ export const formHandlers: Handlers<
   | 'dropEntry'
   | 'formVersions'
 > = {
+  usedForms: async (context) => ({ forms: await readUsed(lookOf(context)) }),
   form: (context, { params, query }) =>
     readForm(lookOf(context), {
       form: params.key,

@@ -20,7 +20,12 @@ export const TodayScreen = () => {
   const { workspace, catalogue } = useWorkspace();
   const { data: tray } = useQuery(queries.inTray());
   const waiting = tray?.items.filter(({ kind }) => kind !== 'sent') ?? [];
-  const forms = workspace.forms.filter(({ may_fill, form }) => may_fill && !isOpenedFromRecord(form));
+  const { data: used } = useQuery(queries.usedForms());
+  const times = (key: string): number => used?.forms[key] ?? 0;
+  // Those used most come first; those alike stay in the order they have.
+  const forms = workspace.forms
+    .filter(({ may_fill, form }) => may_fill && !isOpenedFromRecord(form))
+    .toSorted((one, other) => times(other.form.key) - times(one.form.key));
   const { data: session } = useQuery(queries.session());
   const isDemonstration = session?.demonstration === true && me.kind === 'person';
   const day = showDate(today(clockFor(workspace)), workspace.locale);
