@@ -99,7 +99,9 @@ export type ListFileQuery = z.output<typeof listFileSchema>;
 export const madeFileSchema = z.object({
   id: uuidSchema,
   register: keySchema,
+  /** What the list is called. */
   name: z.string(),
+  format: z.enum(LIST_FORMATS),
   state: z.enum(['waiting', 'running', 'done', 'stopped', 'failed']),
   begun_at: momentSchema,
   /** How many of how many records are written; null where that is not known yet. */

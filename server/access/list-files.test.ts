@@ -53,7 +53,7 @@ describe('a list written to a file', () => {
     const { status, body } = await begin(runa, asked);
     expect([status, body.name]).toEqual([200, 'All']);
     const file = await done(runa, body.id);
-    expect(file).toMatchObject({ register: 'boats', name: 'boats.csv', done: BOATS, total: BOATS });
+    expect(file).toMatchObject({ register: 'boats', name: 'All', format: 'csv', done: BOATS, total: BOATS });
     const answer = await take(runa, body.id);
     expect(answer.headers.get('content-disposition')).toBe('attachment; filename="boats.csv"');
     const bytes = Buffer.from(await answer.arrayBuffer());

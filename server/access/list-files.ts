@@ -27,18 +27,14 @@ const PART_BYTES = 256 * 1024;
 const payloadSchema = z.object({ register: z.string(), query: listFileSchema });
 const resultSchema = z.object({ name: z.string(), mediaType: z.string(), size: z.int() });
 
-/** What the file of a list that is still being written will be called. */
-const nameOf = (job: Job): string => {
-  const { register, query } = payloadSchema.parse(job.payload);
-  return query.called || register;
-};
-
 const toAnswer = (job: Job): MadeFile => {
   const made = resultSchema.safeParse(job.result);
+  const { register, query } = payloadSchema.parse(job.payload);
   return {
     id: job.id,
-    register: payloadSchema.parse(job.payload).register,
-    name: made.success ? made.data.name : nameOf(job),
+    register,
+    name: query.called || register,
+    format: query.format,
     state: job.state,
     begun_at: job.begunAt.toISOString(),
     done: job.done,

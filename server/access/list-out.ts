@@ -69,7 +69,8 @@ const totalsUnder = (asked: readonly Total[], { totals }: ListGroups['groups'][n
   const told = new Map<string, Told>();
   asked.forEach(({ kind, path }, at) => {
     const { says = '', value = null } = totals[at] ?? {};
-    const called = kind === 'sum' ? says : `${SAID[kind]} ${says}`;
+    // A sum and a share say themselves what they are.
+    const called = kind === 'sum' || kind === 'share' ? says : `${SAID[kind]} ${says}`;
     const before = told.get(path);
     if (says !== '')
       told.set(

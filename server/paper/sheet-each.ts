@@ -1,11 +1,28 @@
+import type { RecordAnswer } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import { sayCell } from '#core/list/index.ts';
+import type { Catalogue, Field } from '#core/register/index.ts';
+import { rowFieldsIn, rowsIn, rowsOf } from '#core/values/index.ts';
 import type { ListFormat } from '../lists/export/writer.ts';
 import { invalid } from '../platform/refusal.ts';
 import { Sheet } from './sheet.ts';
 
 /** More sheets would fill the memory, and the tray. */
 const MOST = 1_000;
+
+/** Rows in words, each in a line: what it holds, in the order of its fields. */
+const sayRows = ({ key, type }: Field, { values, linked }: RecordAnswer, catalogue: Catalogue): string =>
+  rowsOf(values[key] ?? null)
+    .map((row) => {
+      const cells = rowFieldsIn(type).map((field) => {
+        const id = row.values[field.key];
+        const link = typeof id === 'string' ? linked[id] : undefined;
+        const held = { values: row.values, links: link ? { [field.key]: link } : {}, linked };
+        return sayCell(field, held, catalogue);
+      });
+      return cells.filter((cell) => cell !== '').join(' · ');
+    })
+    .join('\n');
 
 /** One A4 sheet for each record of a list, with what the list shows of it: PDF (ISO 32000-1), tagged. */
 export const sheets: ListFormat = {
@@ -21,7 +38,7 @@ export const sheets: ListFormat = {
           sheet.heading(record.title, 1);
           sheet.quiet(`${register.singular} ${record.number}`);
           for (const field of fields) {
-            const said = sayCell(field, record, catalogue);
+            const said = rowsIn(field.type) ? sayRows(field, record, catalogue) : sayCell(field, record, catalogue);
             if (said !== '') sheet.row(field.label, said);
           }
         }

@@ -32,7 +32,13 @@ describe('a list as a file', () => {
         },
       },
       { id: newId(), values: { a_text: 'Ünïcode "quoted", with\nlines', a_link: first, a_money: '0.1' } },
-      { id: newId(), values: { a_text: '007' } },
+      {
+        id: newId(),
+        values: {
+          a_text: '007',
+          a_rows: [{ id: newId(), values: { what: 'Oak plank', quantity: '2', other: first } }],
+        },
+      },
     ];
     for (const record of records) {
       const stored = await runa.post('/api/registers/things/records', record);
@@ -161,12 +167,14 @@ describe('a list as a file', () => {
   });
 
   test('a sheet for each record has what is shown of it, and nothing where it holds nothing', async () => {
-    const pages = await textOf(await take('format=sheets&sort=number&columns=a_text,a_money,a_percent&called=Things'));
+    const pages = await textOf(await take('format=sheets&sort=number&columns=a_text,a_money,a_rows&called=Things'));
     expect(pages).toHaveLength(3);
     expect(pages[0]).toContain('Thing THI-0001');
     expect(pages[0]).toMatch(/a money\s+.*-1,250\.50/);
     expect(pages[2]).toContain('007');
     expect(pages[2]).not.toContain('a money');
+    // Rows are told one by one.
+    expect(pages[2]).toContain('Oak plank · 2 · =SUM(A1:A9)');
     expect(pages[1]).toContain('Page 2 of 3');
     const none = await textOf(await take('format=sheets&filter=a_text = "nothing such"'));
     expect(none[0]).toContain('There are no things in this list.');

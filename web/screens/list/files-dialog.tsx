@@ -52,12 +52,14 @@ const Stands = ({ file }: { file: MadeFile }) => {
     mutationFn: () => call('dropListFile', { params: { id: file.id } }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: queries.listFiles().queryKey }),
   });
-  const { id, name, state, begun_at: at, done, total, stopping } = file;
+  const { id, name, format, state, begun_at: at, done, total, stopping } = file;
   const isGoing = !isOver(file);
   return (
     <>
       <span className="grow">
-        <span className="font-semibold">{name}</span>{' '}
+        <span className="font-semibold">
+          {name}, {format.toUpperCase()}
+        </span>{' '}
         <span className="text-ink-2">{showMoment(at, workspace.zone, workspace.locale)}</span>
         <span className="block" role="status">
           {sayState(file, workspace.locale)}

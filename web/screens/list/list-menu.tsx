@@ -48,7 +48,7 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
   });
   const rights = workspace.rights[register.key];
   const { filter, find, sort, archived, columns, worked, totals, by, look: drawn } = view;
-  const called = kept?.list.label ?? '';
+  const called = kept?.list.label ?? register.plural;
   const shown = { filter, find, sort, archived, columns, worked, totals, by, called };
   const hasDays = dayFields(register).length > 0;
   return (
@@ -78,11 +78,6 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
               )}
               {rights?.export && (
                 <>
-                  <Printed says="Print the list" href={addressOf(register, { ...shown, format: 'pdf' })} />
-                  <Printed
-                    says="Print a sheet for each record"
-                    href={addressOf(register, { ...shown, format: 'sheets' })}
-                  />
                   <li>
                     <Row
                       onClick={() => {
@@ -93,6 +88,11 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
                       Lists written to files …
                     </Row>
                   </li>
+                  <Printed says="Print the list" href={addressOf(register, { ...shown, format: 'pdf' })} />
+                  <Printed
+                    says="Print a sheet for each record"
+                    href={addressOf(register, { ...shown, format: 'sheets' })}
+                  />
                   <li>
                     <Row
                       onClick={() => {
