@@ -59,6 +59,8 @@ export const placesSchema = z.object({
   ),
   /** Whether every record of the list was looked at. */
   exact: z.boolean(),
+  /** No index can hold this order, and the register is so large that one waits for each page. */
+  slow: z.boolean(),
 });
 /** Places of a list to begin at. */
 export type PlacesAnswer = z.infer<typeof placesSchema>;

@@ -64,10 +64,20 @@ export const whereFound = (
 ): SqlFragment[] => {
   const links = foundThrough(register, around.catalogue);
   const from = around.from ?? tableOf;
-  return findWords(find).map((word) => {
+  const words = findWords(find);
+  /** Whether few records of each register that is linked to are called so. */
+  const isRare = (word: string): boolean => links.every(({ to }) => linked?.ids.get(to)?.has(word) === true);
+  return words.map((word) => {
+    const isBesideRare = linked !== undefined && words.some((other) => other !== word && isRare(other));
     const inLinked = links.flatMap(({ key, to }) => {
       const ids = linked?.ids.get(to)?.get(word);
-      if (!ids) return [sql`${identifier(alias, key)} in (${titledLike(from(to), word)})`];
+      if (!ids) {
+        // Another word leaves few records: their links are looked at one by one, not all that are called so beforehand.
+        const title = sql`(select ${identifier('f', 'find_title')} from ${from(to)} ${identifier('f')} where ${identifier('f', 'id')} = ${identifier(alias, key)})`;
+        return isBesideRare
+          ? [sql`${title} like ${parameter(pattern(word), 'text')}`]
+          : [sql`${identifier(alias, key)} in (${titledLike(from(to), word)})`];
+      }
       // A word that names nothing there is asked of the record's own words alone: one index answers all such words at once.
       return ids.length === 0 ? [] : [sql`${identifier(alias, key)} = any(${parameter(ids, 'uuid[]')})`];
     });

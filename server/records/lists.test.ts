@@ -224,7 +224,7 @@ describe('a list of 120 boats', () => {
       expect(before.length).toBe(Math.round(share * 119));
     }
     const none = (await runa.get('/api/registers/boats/places?filter=name = "no such"')).body;
-    expect(none).toEqual({ by: 'Number', places: [], exact: true });
+    expect(none).toEqual({ by: 'Number', places: [], exact: true, slow: false });
   });
 
   test('columns behind links are read with each record, as far as they are seen, and no further', async () => {

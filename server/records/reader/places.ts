@@ -4,12 +4,15 @@ import type { Register } from '#core/register/index.ts';
 import { parameter, sql } from '#core/sql/index.ts';
 import { type DriverRow, execute } from '../../platform/fragment.ts';
 import type { Reading } from '../work.ts';
+import { heldEver } from './find.ts';
 import { compileFor, type PageQuery, refuseTooSlow, sortsOf, writeCursor } from './page.ts';
 import { relation } from './relation.ts';
 
 /** What a list's places are asked for. */
 export type PlacesQuery = Pick<PageQuery, 'filter' | 'find' | 'sort' | 'archived'>;
 
+/** So many records take a second or more to be put in an order that no index has. */
+const SLOW = 100_000;
 /** As many places as one can tell apart on a bar. */
 const MOST_PLACES = 100;
 /** So many records say well enough where the others stand. */
@@ -72,5 +75,6 @@ export const readPlaces = async (reading: Reading, register: Register, query: Pl
       after: writeCursor(list, item),
     })),
     exact: each === 1,
+    slow: first !== undefined && first.held === null && (await heldEver(reading, register)) > SLOW,
   };
 };

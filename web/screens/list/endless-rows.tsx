@@ -1,5 +1,5 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
-import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { Fragment, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { ListGroups } from '#contract/index.ts';
 import type { View } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
@@ -62,11 +62,13 @@ export const EndlessRows = ({ register, address, count, groups, lines, drawn, on
   const rows = useRows(register.key, address, start, true);
   const { records } = rows;
   const scroller = useRef<HTMLDivElement>(null);
-  const index = new Map(records.map(({ id }, at) => [id, at]));
+  // Scrolling draws anew, and what is kept is up to a few thousand records.
+  const ids = useMemo(() => records.map(({ id }) => id), [records]);
+  const index = useMemo(() => new Map(ids.map((id, at) => [id, at])), [ids]);
   const columns = 1 + lines.columns.length + (lines.staged ? 1 : 0);
-  const order = useCallback(() => records.map(({ id }) => id), [records]);
+  const order = useCallback(() => ids, [ids]);
   const grid = useGrid({
-    ids: records.map(({ id }) => id),
+    ids,
     columns,
     page: () => Math.max(1, Math.floor(((scroller.current?.clientHeight ?? HEAD) - HEAD) / ROW) - 1),
     onOpen: lines.onChoose,
@@ -114,7 +116,7 @@ export const EndlessRows = ({ register, address, count, groups, lines, drawn, on
   const bottom = Math.min(records.length, top + Math.ceil(((virtual.scrollRect?.height ?? 0) - HEAD) / ROW));
   useNear(rows, items[0]?.index ?? 0, items.at(-1)?.index ?? 0);
   // biome-ignore lint/correctness/useExhaustiveDependencies: told once for each stretch that was fetched
-  useEffect(() => onShown(records.map(({ id }) => id)), [records]);
+  useEffect(() => onShown(ids), [records]);
   let end = 0;
   return (
     <div className="flex min-h-0 grow flex-col">
@@ -191,7 +193,7 @@ export const EndlessRows = ({ register, address, count, groups, lines, drawn, on
       </div>
       <ListFoot
         register={register}
-        sort={address.sort}
+        address={address}
         count={count}
         from={rows.at + top + 1}
         to={rows.at + bottom}

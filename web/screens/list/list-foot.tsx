@@ -1,12 +1,14 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { labelAt, readPlace } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
+import { type GroupedAddress, queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { type Start, TOP } from './use-rows.ts';
 
 interface Props {
   readonly register: Register;
-  readonly sort: string;
+  readonly address: GroupedAddress;
   readonly count: { readonly count: number; readonly more: boolean };
   readonly from: number;
   readonly to: number;
@@ -17,10 +19,11 @@ interface Props {
 }
 
 /** Under a list: which of its records are seen, a way to go to others, and the keys of the moment. */
-export const ListFoot = ({ register, sort, count, from, to, exact, cells, onPlace }: Props) => {
+export const ListFoot = ({ register, address, count, from, to, exact, cells, onPlace }: Props) => {
   const { workspace, catalogue } = useWorkspace();
   const [wrong, setWrong] = useState('');
-  const path = (sort.split(',')[0] ?? '').replace(/^-/, '') || 'number';
+  const { data: places } = useQuery({ ...queries.places(register.key, address), enabled: count.more });
+  const path = (address.sort.split(',')[0] ?? '').replace(/^-/, '') || 'number';
   const by = path === 'number' ? 'Number' : labelAt(register, path, catalogue);
   const write = (n: number): string => n.toLocaleString(workspace.locale);
   return (
@@ -50,6 +53,11 @@ export const ListFoot = ({ register, sort, count, from, to, exact, cells, onPlac
           {wrong}
         </span>
       </form>
+      {places?.slow && (
+        <span role="status">
+          Among so many it takes a while to sort by {by}; by a field of {register.plural} themselves it does not.
+        </span>
+      )}
       <span className="ml-auto max-lg:hidden">
         {cells > 1 ? (
           <>

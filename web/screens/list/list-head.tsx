@@ -1,11 +1,11 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { type View, withWidth } from '#core/list/index.ts';
 import { isNumeric } from '#core/values/index.ts';
 import { NUMBER_WIDTH, STAGE_WIDTH, TICK_WIDTH } from './column-widths.ts';
 import type { Lines } from './record-row.tsx';
 
 /** How wide the columns are: every line of a list is laid out alike, whatever it holds. */
-export const ColumnWidths = ({ lines: { widths: own, staged, ticks } }: Pick<Props, 'lines'>) => {
+export const ColumnWidths = memo(({ lines: { widths: own, staged, ticks } }: Pick<Props, 'lines'>) => {
   const widths = [...(ticks ? [TICK_WIDTH] : []), NUMBER_WIDTH, ...own, ...(staged ? [STAGE_WIDTH] : [])];
   const total = widths.reduce((sum, width) => sum + width, 0);
   return (
@@ -16,7 +16,7 @@ export const ColumnWidths = ({ lines: { widths: own, staged, ticks } }: Pick<Pro
       ))}
     </colgroup>
   );
-};
+});
 
 const ARROWS = { ascending: ' ↑', descending: ' ↓', none: '' } as const;
 
@@ -29,7 +29,7 @@ interface Props {
 }
 
 /** The heads of a list's columns: each sorts by its own, with Shift besides what it is sorted by. */
-export const ListHead = ({ lines, sort, drawn, onLook }: Props) => {
+export const ListHead = memo(({ lines, sort, drawn, onLook }: Props) => {
   const { columns, widths, lefts, staged, ticks } = lines;
   const keys = sort.split(',');
   const wayOf = (name: string) =>
@@ -110,7 +110,7 @@ export const ListHead = ({ lines, sort, drawn, onLook }: Props) => {
       </tr>
     </thead>
   );
-};
+});
 
 const DRAGGED = 'application/x-iolite-column';
 const STEP = 10;
