@@ -1,7 +1,15 @@
 import type { Writable } from 'node:stream';
 import type { ListFileQuery, ListFormatName, ListGroups, ListPage } from '#contract/index.ts';
 import { problem, showMoment } from '#core/base/index.ts';
-import { columnFields, fittingWorked, readTotals, SAID, sayFilter, type Total } from '#core/list/index.ts';
+import {
+  columnFields,
+  fittingWorked,
+  readGroupings,
+  readTotals,
+  SAID,
+  sayFilter,
+  type Total,
+} from '#core/list/index.ts';
 import {
   type Catalogue,
   type Field,
@@ -148,11 +156,10 @@ export const listOut = async (
     });
   const first = await page('');
   if (limit && (first.more || (first.count ?? 0) > limit.count)) throw limit.refusal();
-  const { asked, groups, levels, whole } = await putTogether(
-    reading,
-    register,
-    hasGroups ? query : { ...query, by: '' },
-  );
+  // What it is put together by is told at the head of each group: it goes along, or the list goes without groups.
+  const by = hasGroups ? valueOrRefuse(readGroupings(query.by)) : [];
+  const isPut = by.length > 0 && by.every(({ path }) => goesAlong(look, register, path.split('.')));
+  const { asked, groups, levels, whole } = await putTogether(reading, register, isPut ? query : { ...query, by: '' });
   return {
     mediaType,
     fileName: `${register.key}.${extension}`,

@@ -1,4 +1,4 @@
-import { keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions, keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
 import type { CsvState, ManyState, Opened } from '#contract/index.ts';
 import type { FieldTypeOf, StoredValue } from '#core/values/index.ts';
 import { call, ProblemError } from './client.ts';
@@ -115,6 +115,19 @@ export const queries = {
         const query = { filter, find, sort, columns, archived, marks, worked, ...of, limit: String(limit) };
         return call('records', { params: { key: register }, query });
       },
+      placeholderData: keepPreviousData,
+    }),
+  /** One group of a list, page by page. */
+  groupPages: (register: string, address: ListAddress) =>
+    infiniteQueryOptions({
+      queryKey: ['records', register, 'group', address],
+      queryFn: ({ pageParam: after }) => {
+        const { filter, find, sort, columns, archived, by = '', group = '', marks = '', worked = '' } = address;
+        const query = { filter, find, sort, columns, archived, marks, worked, by, group, after };
+        return call('records', { params: { key: register }, query: { ...query, limit: '100', count: 'no' } });
+      },
+      initialPageParam: '',
+      getNextPageParam: ({ next }) => next,
       placeholderData: keepPreviousData,
     }),
   groups: (register: string, { filter, find, archived, by, totals, worked = '' }: GroupedAddress) =>

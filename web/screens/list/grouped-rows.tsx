@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import { ChevronDown, ChevronRight } from 'lucide-react';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { ListGroups } from '#contract/index.ts';
 import { readTotals } from '#core/list/index.ts';
 import { isNumeric } from '#core/values/index.ts';
@@ -19,8 +19,6 @@ interface Props {
 
 /** Lists of few groups are shown unfolded. */
 const FEW = 8;
-const STEP = 50;
-const MOST = 500;
 
 /** The lines of a list that is put together: each group with its totals, folded and unfolded, and the records of it. */
 export const GroupedRows = ({ register, address, groups, lines }: Props) => {
@@ -128,29 +126,32 @@ interface RecordsProps {
   readonly lines: Lines;
 }
 
-/** The records of one group, some at a time. */
+/** The records of one group: more of them come as one comes to the last. */
 const GroupRecords = ({ register, address, group, lines }: RecordsProps) => {
-  const [limit, setLimit] = useState(STEP);
-  const { data, error } = useQuery(queries.list(register, { ...address, group }, limit));
+  const { data, error, hasNextPage, isFetchingNextPage, fetchNextPage } = useInfiniteQuery(
+    queries.groupPages(register, { ...address, group }),
+  );
+  const records = useMemo(() => data?.pages.flatMap((page) => page.records) ?? [], [data]);
   const width = lines.columns.length + 1 + (lines.staged ? 1 : 0) + (lines.ticks ? 1 : 0);
-  const order = useCallback(() => (data?.records ?? []).map(({ id }) => id), [data]);
-  if (error)
-    return (
-      <tr>
-        <td colSpan={width}>
-          <Problems error={error} />
-        </td>
-      </tr>
-    );
+  const order = useCallback(() => records.map(({ id }) => id), [records]);
+  const more = useCallback(() => void fetchNextPage(), [fetchNextPage]);
+  const last = useSeen(more, hasNextPage && !isFetchingNextPage);
   return (
     <>
-      {data?.records.map((record) => (
+      {records.map((record) => (
         <RecordRow key={record.id} record={record} lines={lines} order={order} />
       ))}
-      {data?.next && limit < MOST && (
+      {error && (
         <tr>
           <td colSpan={width}>
-            <button type="button" className="part" onClick={() => setLimit(Math.min(MOST, limit + 100))}>
+            <Problems error={error} />
+          </td>
+        </tr>
+      )}
+      {hasNextPage && (
+        <tr ref={last}>
+          <td colSpan={width}>
+            <button type="button" className="part" disabled={isFetchingNextPage} onClick={more}>
               Show more of these
             </button>
           </td>
@@ -158,4 +159,16 @@ const GroupRecords = ({ register, address, group, lines }: RecordsProps) => {
       )}
     </>
   );
+};
+
+/** Does something whenever an element comes into sight, or stays there when it may again. */
+const useSeen = (onSeen: () => void, may: boolean): React.RefObject<HTMLTableRowElement | null> => {
+  const element = useRef<HTMLTableRowElement>(null);
+  useEffect(() => {
+    if (!may || !element.current) return;
+    const observer = new IntersectionObserver(([entry]) => entry?.isIntersecting && onSeen(), { rootMargin: '400px' });
+    observer.observe(element.current);
+    return () => observer.disconnect();
+  }, [onSeen, may]);
+  return element;
 };
