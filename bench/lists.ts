@@ -100,13 +100,15 @@ const measureExports = async (): Promise<void> => {
 // A page, from ten thousand records to a million.
 const pageSchema = z.object({ next: z.string().nullable(), records: z.array(z.object({ number: z.string() })) });
 const DUE_FILTER = encodeURIComponent('gross > 500 and state in ("issued", "part_paid")');
+/** What no index helps: seconds at a million. */
+const SLOW = 'sort=client';
 const PAGES = [
   ['by number, newest first', 'sort=-number'],
   ['by a date', 'sort=-due_on'],
   ['by an amount, then a date', 'sort=gross,-due_on'],
   ['by a choice', 'sort=state'],
   ['filtered, by a date', `sort=-due_on&filter=${DUE_FILTER}`],
-  ['by the client, through a link (estimated)', 'sort=client'],
+  ['by the client, through a link (estimated)', SLOW],
 ] as const;
 const taken = new Map<string, number[]>();
 for (const size of SIZES) {
@@ -124,7 +126,7 @@ for (const size of SIZES) {
       at = `${first}&after=${encodeURIComponent(next)}`;
     }
     const [top = 0, below = 0] = await inTurns(
-      ROUNDS,
+      query === SLOW ? 5 : ROUNDS,
       () => get(first),
       () => get(at),
     );
