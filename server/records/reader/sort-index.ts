@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { setTimeout } from 'node:timers/promises';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { z } from 'zod';
 import { type CompiledList, type IndexColumn, indexOf } from '#core/list/index.ts';
@@ -14,6 +15,9 @@ import type { Reading } from '../work.ts';
  */
 
 const TASK = 'sort_index';
+/** The advisory lock of whoever builds one. */
+const BUILDING = 4782;
+const TURN_MS = 100;
 /** So many a register has at most; the one that was read least makes room. */
 const MOST_INDEXES = 12;
 
@@ -30,8 +34,9 @@ const nameOf = ({ register, columns }: Wanted): string =>
     .digest('hex')
     .slice(0, 20)}`;
 
-/** What this server asked for or found already. */
-const known = new Set<string>();
+/** What this server asked for or found of late, and until when that is taken for granted. */
+const known = new Map<string, number>();
+const KNOWN_MS = 600_000;
 
 /** Sees to it that an index reads a list in its order, soon; of a list whose order none has nothing happens. */
 export const wantIndex = async ({ db, sight }: Reading, list: CompiledList): Promise<void> => {
@@ -42,8 +47,8 @@ export const wantIndex = async ({ db, sight }: Reading, list: CompiledList): Pro
   if (columns.length === 0 || columns.length < indexOf(list).length) return;
   const wanted = { register, columns: [...columns] };
   const name = nameOf(wanted);
-  if (known.has(name)) return;
-  known.add(name);
+  if ((known.get(name) ?? 0) > Date.now()) return;
+  known.set(name, Date.now() + KNOWN_MS);
   const [there] = await execute(db, sql`select from pg_class where relname = ${parameter(name, 'text')}`);
   if (!there) await addJob(db, TASK, wanted, null);
 };
@@ -63,7 +68,18 @@ const readIndexes = async (db: Queryable, register: string): Promise<z.infer<typ
     ),
   );
 
+/** Whether the register has these columns still. */
+const hasColumns = async (db: Queryable, { register, columns }: Wanted): Promise<boolean> => {
+  const names = [...new Set(columns.map(({ column }) => column))];
+  const rows = await execute(
+    db,
+    sql`select from information_schema.columns where table_schema = 'records' and table_name = ${parameter(register, 'text')} and column_name = any(${parameter(names, 'text[]')})`,
+  );
+  return rows.length === names.length;
+};
+
 const make = async (db: Queryable, wanted: Wanted): Promise<boolean> => {
+  if (!(await hasColumns(db, wanted))) return false;
   const name = nameOf(wanted);
   const drop = (each: string) => execute(db, sql`drop index if exists ${identifier('records', each)}`);
   const there = await readIndexes(db, wanted.register);
@@ -88,6 +104,12 @@ export const sortIndexTask: Task = {
     const keeper = await db.$client.connect();
     try {
       await keeper.query('set statement_timeout = 0');
+      // One after the other. Whoever waited inside a statement would be waited for by the building itself.
+      const turn = async (): Promise<boolean> => {
+        const { rows } = await keeper.query('select pg_try_advisory_lock($1) as mine', [BUILDING]);
+        return rows[0]?.mine === true;
+      };
+      while (!(await turn())) await setTimeout(TURN_MS);
       return { made: await make(drizzle(keeper), payloadSchema.parse(job.payload)) };
     } finally {
       keeper.release(true);
