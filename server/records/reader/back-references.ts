@@ -63,11 +63,17 @@ const MOST_SHOWN = 5;
 /** The columns a small list shows beside the title, and beside the link that leads here. */
 const MOST_COLUMNS = 4;
 
-const fewFields = (register: Register, link: string): readonly Field[] =>
-  listFields(register)
+const isAmount = ({ type }: Field): boolean => currencyIn(shownAs(type)) !== null;
+
+/** The first few fields of a list, with an amount among them where it has any: that is what one adds up. */
+const fewFields = (register: Register, link: string): readonly Field[] => {
+  const listed = listFields(register)
     .slice(1)
-    .filter((field) => field.key !== link)
-    .slice(0, MOST_COLUMNS);
+    .filter((field) => field.key !== link);
+  const few = listed.slice(0, MOST_COLUMNS);
+  const amount = few.some(isAmount) ? undefined : listed.find(isAmount);
+  return amount ? [...few, amount] : few;
+};
 
 /** What points to a record, as far as it may be seen; the newest few of each, and how many there are. */
 export const readBackGroups = async (reading: Reading, register: Register, id: string): Promise<LinkedGroups> => {
@@ -79,7 +85,7 @@ export const readBackGroups = async (reading: Reading, register: Register, id: s
     const count = await countOf(reading, shown, link, id);
     const fields = fewFields(shown, link.field);
     // Amounts are what a small list is added up by; one record says its own.
-    const summed = count > 1 ? fields.filter(({ type }) => currencyIn(shownAs(type)) !== null) : [];
+    const summed = count > 1 ? fields.filter(isAmount) : [];
     const sums = await readTotalsOver(
       reading,
       shown,

@@ -104,7 +104,7 @@ const LinkedList = ({ record, group }: { record: RecordDetail; group: LinkedGrou
             {Object.keys(group.totals).length > 0 && (
               <tfoot>
                 <tr className="border-t border-ink font-semibold">
-                  <th scope="row" colSpan={2} className="text-left">
+                  <th scope="row" colSpan={2} className="bg-transparent! text-left">
                     All {group.count.toLocaleString(workspace.locale)}
                   </th>
                   {columns.map(({ key, type }) => (
