@@ -144,7 +144,6 @@ export const listOut = async (
   const { mediaType, extension, begin, most, reads, hasGroups = false } = await FORMATS[query.format]();
   const also = reads?.({ register, catalogue, look: query.look }) ?? [];
   const columns = [...new Set([...fields.map((field) => field.key), ...also])].join(',');
-  const limit = most?.(catalogue.locale);
   const page = (after: string, group = '') =>
     readPage(reading, register, {
       ...query,
@@ -152,10 +151,11 @@ export const listOut = async (
       columns,
       after,
       limit: AT_ONCE,
-      count: after !== '' || group !== '' ? 'no' : counted ? 'exact' : limit ? 'yes' : 'no',
+      count: after !== '' || group !== '' ? 'no' : counted ? 'exact' : most ? 'yes' : 'no',
     });
   const first = await page('');
-  if (limit && (first.more || (first.count ?? 0) > limit.count)) throw limit.refusal();
+  if (most && (first.more || (first.count ?? 0) > most.count))
+    throw invalid([problem('too_many', ['format'], most.says(most.count.toLocaleString(catalogue.locale)))]);
   // What it is put together by is told at the head of each group: it goes along, or the list goes without groups.
   const by = hasGroups ? valueOrRefuse(readGroupings(query.by)) : [];
   const isPut = by.length > 0 && by.every(({ path }) => goesAlong(look, register, path.split('.')));

@@ -1,9 +1,7 @@
 import PDFDocument from 'pdfkit';
-import { problem } from '#core/base/index.ts';
 import { labelPlace, labelSheet, sayCell } from '#core/list/index.ts';
 import { titleField } from '#core/register/index.ts';
 import type { ListFormat } from '../lists/export/writer.ts';
-import { invalid } from '../platform/refusal.ts';
 import { type LineStyle, linesIn, writeLine } from './line.ts';
 
 /* A label for each record: what it is called, then what the list shows of it, a line each. */
@@ -66,15 +64,5 @@ export const labels: ListFormat = {
       end: () => page.end(),
     };
   },
-  most: (locale) => ({
-    count: MOST,
-    refusal: () =>
-      invalid([
-        problem(
-          'too_many',
-          ['format'],
-          `At most ${MOST.toLocaleString(locale)} labels are printed at once. Find fewer.`,
-        ),
-      ]),
-  }),
+  most: { count: MOST, says: (most) => `At most ${most} labels are printed at once. Find fewer.` },
 };

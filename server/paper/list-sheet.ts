@@ -1,9 +1,7 @@
 import PDFDocument from 'pdfkit';
-import { problem } from '#core/base/index.ts';
 import { sayCell } from '#core/list/index.ts';
 import { behaviourOf, isNumeric, type ValueType } from '#core/values/index.ts';
 import type { ListFormat, Told } from '../lists/export/writer.ts';
-import { invalid } from '../platform/refusal.ts';
 import { writeLine } from './line.ts';
 import type { Weight } from './typeface.ts';
 
@@ -168,15 +166,5 @@ export const pdf: ListFormat = {
       },
     };
   },
-  most: (locale) => ({
-    count: MOST,
-    refusal: () =>
-      invalid([
-        problem(
-          'too_many',
-          ['format'],
-          `A PDF holds at most ${MOST.toLocaleString(locale)} records. Find fewer, or take CSV or XLSX.`,
-        ),
-      ]),
-  }),
+  most: { count: MOST, says: (most) => `A PDF holds at most ${most} records. Find fewer, or take CSV or XLSX.` },
 };

@@ -1,10 +1,8 @@
 import type { RecordAnswer } from '#contract/index.ts';
-import { problem } from '#core/base/index.ts';
 import { sayCell } from '#core/list/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
 import { rowFieldsIn, rowsIn, rowsOf } from '#core/values/index.ts';
 import type { ListFormat } from '../lists/export/writer.ts';
-import { invalid } from '../platform/refusal.ts';
 import { Sheet } from './sheet.ts';
 
 /** More sheets would fill the memory, and the tray. */
@@ -51,15 +49,8 @@ export const sheets: ListFormat = {
       },
     };
   },
-  most: (locale) => ({
+  most: {
     count: MOST,
-    refusal: () =>
-      invalid([
-        problem(
-          'too_many',
-          ['format'],
-          `At most ${MOST.toLocaleString(locale)} records are printed a sheet each. Find fewer, or print the list.`,
-        ),
-      ]),
-  }),
+    says: (most) => `At most ${most} records are printed a sheet each. Find fewer, or print the list.`,
+  },
 };

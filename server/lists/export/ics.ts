@@ -55,10 +55,7 @@ export const ics: ListFormat = {
     const { from, to } = calendarOf(exported);
     return to === null ? [from] : [from, to];
   },
-  most: () => ({
-    count: MOST,
-    refusal: () => invalid([problem('too_many', ['format'], 'A calendar holds at most 10,000 entries. Find fewer.')]),
-  }),
+  most: { count: MOST, says: (most) => `A calendar holds at most ${most} entries. Find fewer.` },
   begin: (to, exported) => {
     const { register, fields, catalogue, title, address } = exported;
     const calendar = calendarOf(exported);

@@ -1,7 +1,6 @@
 import type { Writable } from 'node:stream';
 import type { RecordAnswer } from '#contract/index.ts';
 import type { Catalogue, Field, Register } from '#core/register/index.ts';
-import type { Refusal } from '../../platform/refusal.ts';
 
 /** What totals come to under one column: in words; a sum that stands alone there as it is held, too. */
 export interface Told {
@@ -55,7 +54,7 @@ export interface ListFormat {
   /** Whether it holds groups. */
   readonly hasGroups?: true;
   /** How many records go into it at most, and what is said where there are more; of most formats as many as there are. */
-  readonly most?: (locale: string) => { readonly count: number; readonly refusal: () => Refusal };
+  readonly most?: { readonly count: number; readonly says: (most: string) => string };
   /** The fields it reads besides those that are shown. */
   readonly reads?: (exported: Pick<Exported, 'register' | 'look' | 'catalogue'>) => readonly string[];
 }
