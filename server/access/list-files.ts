@@ -11,6 +11,7 @@ import { addJob, findJob, type Job, stopJob, type Task } from '../platform/jobs.
 import { notFound, Refusal } from '../platform/refusal.ts';
 import { jobs, listFileParts } from '../platform/schema.ts';
 import type { Look } from '../records/work.ts';
+import { lookToExport } from './export.ts';
 import { listOut } from './list-out.ts';
 import { lookAs } from './work.ts';
 
@@ -91,10 +92,11 @@ export interface SentListFile {
   readonly content: Readable;
 }
 
-/** A file of this person's; others do not exist. */
+/** A file of this person's, while they may take such records along; others do not exist. */
 export const openListFile = async (look: Look, id: string): Promise<SentListFile> => {
-  const made = resultSchema.safeParse((await findMine(look, id)).result);
-  if (!made.success) throw notFound();
+  const { payload, result } = await findMine(look, id);
+  const made = resultSchema.safeParse(result);
+  if (!made.success || !lookToExport(look, payloadSchema.parse(payload).register)) throw notFound();
   return { ...made.data, content: Readable.from(readParts(look.db, id)) };
 };
 
