@@ -1,5 +1,5 @@
 import { FILE_SORTS, type FieldTypeOf, type FileSort, MOST_FILES, textsOf } from '#core/values/index.ts';
-import { FileLine, FilesBox } from '../ui/controls/files.tsx';
+import { FileLine, FileName, FilesBox } from '../ui/controls/files.tsx';
 import { Part, PickOne } from '../ui/part.tsx';
 import { TextPart } from '../ui/text-part.tsx';
 import { type KindFace, LINE, type ShownRecord } from './face.ts';
@@ -23,12 +23,13 @@ const FilesValue = ({ ids, reading: { record, register } }: { ids: readonly stri
               <a href={src} target="_blank" rel="noreferrer">
                 <img
                   src={src}
-                  alt={file.name}
+                  alt=""
                   width={file.width ?? undefined}
                   height={file.height ?? undefined}
                   loading="lazy"
                   className="h-auto max-h-80 w-auto max-w-full border border-rule object-contain"
                 />
+                <FileName file={file} />
               </a>
             ) : (
               <a className="flex items-center gap-2" href={src} target="_blank" rel="noreferrer">

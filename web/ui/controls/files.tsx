@@ -9,6 +9,14 @@ const MEGA = 1024 * 1024;
 export const saySize = (size: number): string =>
   size < MEGA ? `${Math.max(1, Math.round(size / 1024))} kB` : `${(size / MEGA).toFixed(1)} MB`;
 
+/** What a file is called and how large it is, beside or under what there is to see of it. */
+export const FileName = ({ file }: { file: FileFacts }) => (
+  <span className="block min-w-0">
+    <span className="block truncate font-semibold">{file.name}</span>
+    <span className="text-[13px] text-ink-2">{saySize(file.size)}</span>
+  </span>
+);
+
 /** A file as it is told: its small picture where it has one, its name and size. */
 export const FileLine = ({ file, src }: { file: FileFacts; src: string }) => (
   <>
@@ -19,10 +27,7 @@ export const FileLine = ({ file, src }: { file: FileFacts; src: string }) => (
         <FileText size={20} aria-hidden="true" />
       </span>
     )}
-    <span className="min-w-0">
-      <span className="block truncate font-semibold">{file.name}</span>
-      <span className="text-[13px] text-ink-2">{saySize(file.size)}</span>
-    </span>
+    <FileName file={file} />
   </>
 );
 
