@@ -1,25 +1,19 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
-import { Fragment, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { Fragment, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { ListGroups } from '#contract/index.ts';
 import type { View } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { GroupedAddress } from '../../data/queries.ts';
-import { useMe } from '../../data/workspace.ts';
 import { Coming, Problems } from '../../ui/message.tsx';
-import { copyBlock, type Pasting, pasteBlock, type Refused } from './clipboard.ts';
+import type { Pasting, Refused } from './clipboard.ts';
 import { ListFoot } from './list-foot.tsx';
 import { ColumnWidths, ListHead } from './list-head.tsx';
 import { PlaceBar } from './place-bar.tsx';
 import { type Lines, RecordRow } from './record-row.tsx';
 import { WholeTotals } from './record-table.tsx';
-import { undoLast } from './take-back.ts';
 import { useArrivals } from './use-arrivals.ts';
-import { type Block, useGrid } from './use-grid.ts';
+import { HEAD, ROW, useRecordGrid } from './use-record-grid.ts';
 import { endOf, type Rows, type Start, TOP, useNear, useRows } from './use-rows.ts';
-
-/** Every line is as high as every other, so that where one stands follows from which it is. In pixels. */
-const ROW = 34;
-const HEAD = 34;
 
 interface Props {
   readonly register: Register;
@@ -38,19 +32,11 @@ interface Props {
   readonly onPaste: (pasting: Pasting | Refused) => void;
 }
 
-/** What is copied and pasted in a box is the box's own. */
-const isTyping = (target: EventTarget): boolean =>
-  target instanceof Element && target.closest('input:not([type=checkbox]), textarea, [contenteditable=true]') !== null;
-
-const blockIn = (block: Block | null, at: number): Block['columns'] | undefined =>
-  block && at >= block.rows[0] && at <= block.rows[1] ? block.columns : undefined;
-
 /**
  * A list from its first record to its last, as long as it may be: what is near is fetched, what is far is let go, and the
  * bar beside it leads anywhere.
  */
 export const EndlessRows = ({ register, address, count, groups, lines, drawn, onLook, onShown, onPaste }: Props) => {
-  const me = useMe();
   const [start, setStart] = useState<Start>(TOP);
   const list = JSON.stringify([address.filter, address.find, address.sort, address.archived]);
   const [begun, setBegun] = useState(list);
@@ -62,33 +48,16 @@ export const EndlessRows = ({ register, address, count, groups, lines, drawn, on
   const rows = useRows(register.key, address, start, true);
   const { records } = rows;
   const scroller = useRef<HTMLDivElement>(null);
-  // Scrolling draws anew, and what is kept is up to a few thousand records.
-  const ids = useMemo(() => records.map(({ id }) => id), [records]);
-  const index = useMemo(() => new Map(ids.map((id, at) => [id, at])), [ids]);
-  const columns = 1 + lines.columns.length + (lines.staged ? 1 : 0);
-  const order = useCallback(() => ids, [ids]);
-  const grid = useGrid({
-    ids,
-    columns,
-    page: () => Math.max(1, Math.floor(((scroller.current?.clientHeight ?? HEAD) - HEAD) / ROW) - 1),
-    onOpen: lines.onChoose,
-    onEdit: (id, column, typed) => {
-      // The number is given, and where it stands in its sign-off follows.
-      if (column < 1 || column > lines.columns.length) return;
-      // What is typed before the box is there belongs into it too.
-      const before = lines.editing?.id === id && lines.editing.column === column ? (lines.editing.typed ?? '') : '';
-      lines.onEdit({ id, column, typed: typed === null ? null : `${before}${typed}` });
-    },
-    onTick: (id, span) => lines.ticks?.tick(id, order(), span),
-    onUndo: () => void undoLast(me.id, lines.catalogue.locale),
+  const grid = useRecordGrid({
+    register,
+    records,
+    lines,
+    scroller,
     has: { first: rows.at === 0 && !rows.isOld, last: rows.isEnd && !rows.isOld },
     onEdge: (edge) => setStart(edge === 'first' ? TOP : endOf(count.count)),
-    scroller,
+    onPaste,
   });
-  const { focus } = grid;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: it does the same whenever it was made
-  const backTo = useCallback((id: string, column: number) => focus({ id, column }), []);
-  const activeAt = grid.active === null ? undefined : index.get(grid.active.id);
+  const { activeAt } = grid;
   const virtual = useVirtualizer({
     count: records.length,
     getScrollElement: () => scroller.current,
@@ -116,7 +85,7 @@ export const EndlessRows = ({ register, address, count, groups, lines, drawn, on
   const bottom = Math.min(records.length, top + Math.ceil(((virtual.scrollRect?.height ?? 0) - HEAD) / ROW));
   useNear(rows, items[0]?.index ?? 0, items.at(-1)?.index ?? 0);
   // biome-ignore lint/correctness/useExhaustiveDependencies: told once for each stretch that was fetched
-  useEffect(() => onShown(ids), [records]);
+  useEffect(() => onShown(grid.ids), [records]);
   let end = 0;
   return (
     <div className="flex min-h-0 grow flex-col">
@@ -134,17 +103,7 @@ export const EndlessRows = ({ register, address, count, groups, lines, drawn, on
             className="list-table list-table-even"
             aria-label={register.plural}
             aria-rowcount={count.more || !rows.exact ? -1 : count.count + 1}
-            {...grid.handlers}
-            onCopy={(event) => {
-              if (grid.block === null || isTyping(event.target)) return;
-              event.preventDefault();
-              event.clipboardData.setData('text/plain', copyBlock(records, lines, grid.block));
-            }}
-            onPaste={(event) => {
-              if (grid.block === null || isTyping(event.target)) return;
-              event.preventDefault();
-              onPaste(pasteBlock(event.clipboardData.getData('text/plain'), register, records, lines, grid.block));
-            }}
+            {...grid.table}
           >
             <ColumnWidths lines={lines} />
             <ListHead lines={lines} sort={address.sort} drawn={drawn} onLook={onLook} />
@@ -161,17 +120,8 @@ export const EndlessRows = ({ register, address, count, groups, lines, drawn, on
                         record={record}
                         lines={lines}
                         row={rows.exact ? rows.at + item.index + 2 : undefined}
-                        active={
-                          grid.active?.id === record.id
-                            ? grid.active.column
-                            : grid.active === null && item.index === 0
-                              ? 0
-                              : null
-                        }
+                        {...grid.row(item.index)}
                         arrived={arrived.has(record.id)}
-                        block={grid.isBlock ? blockIn(grid.block, item.index) : undefined}
-                        order={order}
-                        onEdited={backTo}
                       />
                     </Fragment>
                   )
@@ -198,14 +148,12 @@ export const EndlessRows = ({ register, address, count, groups, lines, drawn, on
         from={rows.at + top + 1}
         to={rows.at + bottom}
         exact={rows.exact}
-        cells={grid.isBlock && grid.block ? sizeOf(grid.block) : 1}
+        cells={grid.cells}
         onPlace={setStart}
       />
     </div>
   );
 };
-
-const sizeOf = ({ rows, columns }: Block): number => (rows[1] - rows[0] + 1) * (columns[1] - columns[0] + 1);
 
 const Gap = ({ height }: { height: number }) => (
   // biome-ignore lint/a11y/noAriaHiddenOnFocusable: nothing in it takes the focus

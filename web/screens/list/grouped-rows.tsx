@@ -1,12 +1,13 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { ListGroups } from '#contract/index.ts';
+import type { ListGroups, RecordAnswer } from '#contract/index.ts';
 import { readTotals } from '#core/list/index.ts';
 import { isNumeric } from '#core/values/index.ts';
 import { type GroupedAddress, queries } from '../../data/queries.ts';
 import { Problems } from '../../ui/message.tsx';
 import { type Lines, RecordRow } from './record-row.tsx';
+import type { GridRow } from './use-record-grid.ts';
 
 type Group = ListGroups['groups'][number];
 
@@ -15,13 +16,20 @@ interface Props {
   readonly address: GroupedAddress;
   readonly groups: ListGroups;
   readonly lines: Lines;
+  /** What the line of a record needs to be gone through by keys. */
+  readonly rowOf: (record: RecordAnswer) => GridRow;
+  /** Which records of a group are there; null: it is folded. */
+  readonly onRead: (group: string, records: readonly RecordAnswer[] | null) => void;
 }
 
 /** Lists of few groups are shown unfolded. */
 const FEW = 8;
 
+/** A group as the address has it. */
+export const nameOf = (keys: Group['keys']): string => JSON.stringify(keys);
+
 /** The lines of a list that is put together: each group with its totals, folded and unfolded, and the records of it. */
-export const GroupedRows = ({ register, address, groups, lines }: Props) => {
+export const GroupedRows = ({ register, address, groups, lines, rowOf, onRead }: Props) => {
   const depth = groups.levels.length;
   const leaves = groups.groups.filter(({ keys }) => keys.length === depth);
   const [turned, setTurned] = useState<ReadonlySet<string>>(new Set());
@@ -31,7 +39,6 @@ export const GroupedRows = ({ register, address, groups, lines }: Props) => {
     setTurned(next);
   };
   const few = leaves.length <= FEW;
-  const nameOf = (keys: Group['keys']): string => JSON.stringify(keys);
   const isOpen = ({ keys }: Group): boolean => few !== turned.has(nameOf(keys));
   const isHidden = ({ keys }: Group): boolean =>
     groups.groups.some(
@@ -68,7 +75,15 @@ export const GroupedRows = ({ register, address, groups, lines }: Props) => {
           }
         />,
         open && group.keys.length === depth && (
-          <GroupRecords key={`${name} records`} register={register} address={address} group={name} lines={lines} />
+          <GroupRecords
+            key={`${name} records`}
+            register={register}
+            address={address}
+            group={name}
+            lines={lines}
+            rowOf={rowOf}
+            onRead={onRead}
+          />
         ),
       ];
     });
@@ -119,27 +134,27 @@ export const TotalsRow = ({ group, asked, lines, title }: TotalsProps) => {
   );
 };
 
-interface RecordsProps {
-  readonly register: string;
-  readonly address: GroupedAddress;
+interface RecordsProps extends Omit<Props, 'groups'> {
   readonly group: string;
-  readonly lines: Lines;
 }
 
 /** The records of one group: more of them come as one comes to the last. */
-const GroupRecords = ({ register, address, group, lines }: RecordsProps) => {
+const GroupRecords = ({ register, address, group, lines, rowOf, onRead }: RecordsProps) => {
   const { data, error, hasNextPage, isFetchingNextPage, fetchNextPage } = useInfiniteQuery(
     queries.groupPages(register, { ...address, group }),
   );
   const records = useMemo(() => data?.pages.flatMap((page) => page.records) ?? [], [data]);
   const width = lines.columns.length + 1 + (lines.staged ? 1 : 0) + (lines.ticks ? 1 : 0);
-  const order = useCallback(() => records.map(({ id }) => id), [records]);
+  useEffect(() => {
+    onRead(group, records);
+    return () => onRead(group, null);
+  }, [onRead, group, records]);
   const more = useCallback(() => void fetchNextPage(), [fetchNextPage]);
   const last = useSeen(more, hasNextPage && !isFetchingNextPage);
   return (
     <>
       {records.map((record) => (
-        <RecordRow key={record.id} record={record} lines={lines} order={order} />
+        <RecordRow key={record.id} record={record} lines={lines} {...rowOf(record)} />
       ))}
       {error && (
         <tr>

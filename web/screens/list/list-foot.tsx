@@ -58,20 +58,25 @@ export const ListFoot = ({ register, address, count, from, to, exact, cells, onP
           Among so many it takes a while to sort by {by}; by a field of {register.plural} themselves it does not.
         </span>
       )}
-      <span className="ml-auto max-lg:hidden">
-        {cells > 1 ? (
-          <>
-            {write(cells)} cells chosen <kbd className="key">Ctrl C</kbd> copies <kbd className="key">Ctrl V</kbd>{' '}
-            pastes <kbd className="key">Esc</kbd> takes back
-          </>
-        ) : (
-          <>
-            <kbd className="key">↑ ↓ ← →</kbd> move <kbd className="key">Enter</kbd> opens beside{' '}
-            <kbd className="key">F2</kbd> changes <kbd className="key">Space</kbd> ticks{' '}
-            <kbd className="key">Ctrl End</kbd> last
-          </>
-        )}
-      </span>
+      <GridKeys cells={cells} locale={workspace.locale} />
     </div>
   );
 };
+
+/** The keys of the moment in a list that is gone through by them; other ones where several cells are chosen. */
+export const GridKeys = ({ cells, locale }: { cells: number; locale: string }) => (
+  <span className="ml-auto max-lg:hidden">
+    {cells > 1 ? (
+      <>
+        {cells.toLocaleString(locale)} cells chosen <kbd className="key">Ctrl C</kbd> copies{' '}
+        <kbd className="key">Ctrl V</kbd> pastes <kbd className="key">Esc</kbd> takes back
+      </>
+    ) : (
+      <>
+        <kbd className="key">↑ ↓ ← →</kbd> move <kbd className="key">Enter</kbd> opens beside{' '}
+        <kbd className="key">F2</kbd> changes <kbd className="key">Space</kbd> ticks <kbd className="key">Ctrl End</kbd>{' '}
+        last
+      </>
+    )}
+  </span>
+);

@@ -143,7 +143,6 @@ const ListOf = ({ register: plain }: { register: Register }) => {
   const asked = lookOf(view.look, register, catalogue);
   // A table has no room on a phone.
   const drawn: Look = isNarrow && asked.kind === 'table' && view.by === '' ? { kind: 'cards' } : asked;
-  const isGroupedTable = drawn.kind === 'table' && view.by !== '';
   const context: SayContext = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
   const form = workspace.forms.find((each) => each.may_fill && each.form.register === key);
   return (
@@ -230,7 +229,7 @@ const ListOf = ({ register: plain }: { register: Register }) => {
         {isTold && isThere && (
           <WhatThereIs register={register} catalogue={catalogue} view={view} onFilter={(filter) => look({ filter })} />
         )}
-        <div className={`flex min-h-0 min-w-0 grow flex-col ${isGroupedTable ? 'overflow-auto' : ''}`}>
+        <div className="flex min-h-0 min-w-0 grow flex-col">
           {viewing.isMissing && (
             <Empty title="There is no such list, or none you may see.">
               <Link className="part" to={addressOfAll(key)}>
@@ -362,6 +361,8 @@ const Drawn = ({ register, view, count, groups, lines, drawn, onLook, onShown, o
               lines={lines}
               drawn={view.widths}
               onLook={onLook}
+              onShown={onShown}
+              onPaste={onPaste}
             />
           )
         );

@@ -9,14 +9,14 @@ import {
 } from 'react';
 
 /** The cell that has the focus, or would get it: by its record, as lines come and go. */
-interface Active {
+export interface Active {
   readonly id: string;
   readonly column: number;
   /** It was come to by a key: then it is scrolled to. */
   readonly isMove: boolean;
 }
 
-type Edge = 'first' | 'last';
+export type Edge = 'first' | 'last';
 
 interface Options {
   readonly ids: readonly string[];
