@@ -194,6 +194,30 @@ describe('lists', () => {
     await runa.see(`${lists.cell(2, 4)}[. = "${before}"]`);
   });
 
+  test('a list in groups is gone through, changed and taken back by the same keys, from one group into the next', async () => {
+    await lists.open('incidents', '?list=&by=kind&columns=kind,title');
+    await lists.focus(lists.cell(1, 2));
+    const kind = await runa.textOf(lists.cell(1, 1));
+    await runa.keys(Key.chord(Key.CONTROL, Key.END));
+    const last = '(//tr[@data-record])[last()]/td[@data-column = "2"]';
+    await lists.hasFocus(last);
+    const before = await runa.textOf(last);
+    await lists.type(last, 'A mast struck a cable');
+    await runa.keys(Key.ENTER);
+    await runa.see(`${last}[. = "A mast struck a cable"]`);
+    await lists.hasFocus(last);
+    expect(await runa.axe()).toEqual([]);
+    await runa.keys(Key.chord(Key.CONTROL, 'z'));
+    await runa.see(`${last}[. = "${before}"]`);
+    // A block reaches over the line between two groups.
+    const there = await runa.count(`//tr[@data-record][td[@data-column = "1"][. = "${kind}"]]`);
+    await lists.block(lists.cell(there, 1), [Key.ARROW_DOWN, Key.ARROW_RIGHT]);
+    await runa.seeText('4 cells chosen');
+    await runa.keys(Key.ESCAPE, Key.ENTER);
+    await runa.press('The record after');
+    await runa.see(`${lists.row(there + 2)}[contains(@class, "chosen")]`);
+  });
+
   test('many are ticked, rehearsed in their lines, changed, and taken back as one', async () => {
     await lists.open('stock', '?list=&sort=number&columns=name,reorder_point');
     const values = await Promise.all([1, 2, 3].map((row) => runa.textOf(lists.cell(row, 2))));

@@ -17,6 +17,8 @@ interface Props {
   readonly field: Field;
   /** What was typed to begin: it stands instead of what is there. */
   readonly typed: string | null;
+  /** And Enter after it. */
+  readonly isEntered: boolean;
   /** `back`: the focus goes back to the cell. */
   readonly onDone: (back: boolean) => void;
 }
@@ -31,14 +33,16 @@ const refusal = (record: RecordDetail, field: Field): string | null => {
 };
 
 /** A cell being changed in its place, with the same control and checks as anywhere; stored when it is left. */
-export const CellEditor = ({ register, id, field, typed, onDone }: Props) => {
+export const CellEditor = ({ register, id, field, typed, isEntered, onDone }: Props) => {
   const { data: record, error } = useQuery(queries.record(register, id));
   const why = record ? refusal(record, field) : null;
   return (
     <Slip onEscape={() => onDone(true)} isNote={why !== null || error !== null} onLeave={() => onDone(false)}>
       <Problems error={error} />
       {why !== null && <p role="alert">{why}</p>}
-      {record && why === null && <Changing record={record} field={field} typed={typed} onDone={onDone} />}
+      {record && why === null && (
+        <Changing record={record} field={field} typed={typed} isEntered={isEntered} onDone={onDone} />
+      )}
     </Slip>
   );
 };
@@ -78,11 +82,11 @@ const Slip = ({ isNote, onEscape, onLeave, children }: SlipProps) => {
   );
 };
 
-interface ChangingProps extends Pick<Props, 'field' | 'typed' | 'onDone'> {
+interface ChangingProps extends Pick<Props, 'field' | 'typed' | 'isEntered' | 'onDone'> {
   readonly record: RecordDetail;
 }
 
-const Changing = ({ record, field: shown, typed, onDone }: ChangingProps) => {
+const Changing = ({ record, field: shown, typed, isEntered, onDone }: ChangingProps) => {
   const catalogue = useRecordCatalogue(record);
   const field = record.definition.fields.find(({ key }) => key === shown.key) ?? shown;
   const { registers } = useWorkspace().workspace;
@@ -117,12 +121,16 @@ const Changing = ({ record, field: shown, typed, onDone }: ChangingProps) => {
     control?.focus();
     if (control instanceof HTMLInputElement && control.type === 'text' && typed === null) control.select();
   }, []);
-  if (!state) return null;
   const leave = (toCell: boolean): void => {
     back.current = toCell;
     if (differs) void save();
     else onDone(toCell);
   };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, as what was typed is in the box
+  useEffect(() => {
+    if (isEntered && differs) leave(true);
+  }, [isEntered, differs]);
+  if (!state) return null;
   return (
     <form
       ref={place}

@@ -43,7 +43,10 @@ export interface Lines {
 export interface Editing {
   readonly id: string;
   readonly column: number;
+  /** What was typed over it until now; null: it is changed as it stands. */
   readonly typed: string | null;
+  /** Enter was pressed before the box was there: it is stored as it was typed. */
+  readonly isEntered?: boolean;
 }
 
 /** What a change of many would do to each record, where it was looked at. */
@@ -156,6 +159,7 @@ export const RecordRow = memo(
                   id={record.id}
                   field={field}
                   typed={editing.typed}
+                  isEntered={editing.isEntered ?? false}
                   onDone={(back) => {
                     onEdit(null);
                     if (back) onEdited?.(record.id, at + 1);

@@ -44,7 +44,8 @@ export interface Block {
 const cellOf = (scroller: HTMLElement | null, { id, column }: Active): HTMLElement | null =>
   scroller?.querySelector<HTMLElement>(`[data-record="${CSS.escape(id)}"] > [data-column="${column}"]`) ?? null;
 
-const placeOf = (
+/** The cell something happens in, where it is one. */
+export const placeOf = (
   target: EventTarget | null,
 ): { readonly id: string; readonly column: number; cell: HTMLElement } | null => {
   const cell = target instanceof Element ? target.closest<HTMLElement>('[data-column]') : null;

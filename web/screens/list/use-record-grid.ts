@@ -1,11 +1,11 @@
-import { type ClipboardEvent, type RefObject, useCallback, useMemo } from 'react';
+import { type ClipboardEvent, type KeyboardEvent, type RefObject, useCallback, useMemo } from 'react';
 import type { RecordAnswer } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { useMe } from '../../data/workspace.ts';
 import { copyBlock, type Pasting, pasteBlock, type Refused } from './clipboard.ts';
-import type { Lines } from './record-row.tsx';
+import type { Editing, Lines } from './record-row.tsx';
 import { undoLast } from './take-back.ts';
-import { type Edge, useGrid } from './use-grid.ts';
+import { type Edge, placeOf, useGrid } from './use-grid.ts';
 
 /** Every line is as high as every other, so that where one stands follows from which it is. In pixels. */
 export const ROW = 34;
@@ -29,6 +29,23 @@ interface Options {
 const isTyping = (target: EventTarget): boolean =>
   target instanceof Element && target.closest('input:not([type=checkbox]), textarea, [contenteditable=true]') !== null;
 
+/** Its box is not there yet, as the focus is still on the cell itself. */
+const isOpening = (target: EventTarget, { id, column, typed }: Editing): boolean => {
+  const place = placeOf(target);
+  return typed !== null && target === place?.cell && place.id === id && place.column === column;
+};
+
+/** What is typed before the box of a cell is there belongs into it too. */
+const typeAhead = (event: KeyboardEvent<HTMLElement>, editing: Editing, onEdit: Lines['onEdit']): void => {
+  const typed = editing.typed ?? '';
+  if (event.ctrlKey || event.altKey || event.metaKey || event.key === 'Tab') return;
+  event.preventDefault();
+  if (event.key.length === 1) onEdit({ ...editing, typed: `${typed}${event.key}` });
+  else if (event.key === 'Backspace') onEdit({ ...editing, typed: typed.slice(0, -1) });
+  else if (event.key === 'Enter') onEdit({ ...editing, isEntered: true });
+  else if (event.key === 'Escape') onEdit(null);
+};
+
 /** What the line of one of the records needs. */
 export type GridRow = ReturnType<ReturnType<typeof useRecordGrid>['row']>;
 
@@ -46,10 +63,7 @@ export const useRecordGrid = ({ register, records, lines, scroller, has, onEdge,
     onOpen: lines.onChoose,
     onEdit: (id, column, typed) => {
       // The number is given, and where it stands in its sign-off follows.
-      if (column < 1 || column > lines.columns.length) return;
-      // What is typed before the box is there belongs into it too.
-      const before = lines.editing?.id === id && lines.editing.column === column ? (lines.editing.typed ?? '') : '';
-      lines.onEdit({ id, column, typed: typed === null ? null : `${before}${typed}` });
+      if (column >= 1 && column <= lines.columns.length) lines.onEdit({ id, column, typed });
     },
     onTick: (id, span) => lines.ticks?.tick(id, ids, span),
     onUndo: () => void undoLast(me.id, lines.catalogue.locale),
@@ -75,6 +89,10 @@ export const useRecordGrid = ({ register, records, lines, scroller, has, onEdge,
     /** What the table needs. */
     table: {
       ...grid.handlers,
+      onKeyDown: (event: KeyboardEvent<HTMLElement>): void => {
+        if (lines.editing && isOpening(event.target, lines.editing)) typeAhead(event, lines.editing, lines.onEdit);
+        else grid.handlers.onKeyDown(event);
+      },
       onCopy: (event: ClipboardEvent<HTMLElement>): void => {
         if (block === null || isTyping(event.target)) return;
         event.preventDefault();
