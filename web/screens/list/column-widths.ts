@@ -24,7 +24,7 @@ const FIRST = 152;
 /** How wide a column is where nobody drew it otherwise. */
 const usualWidth = (field: Field, at: number): number =>
   at === 0 ? FIRST : WIDTHS[behaviourOf(field.type).value.kind];
-export const NUMBER_WIDTH = 82;
+export const NUMBER_WIDTH = 92;
 export const STAGE_WIDTH = 150;
 export const TICK_WIDTH = 30;
 

@@ -57,7 +57,7 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
         <PopoverButton className="btn" aria-label="More for this list">
           <Ellipsis size={16} aria-hidden="true" />
         </PopoverButton>
-        <PopoverPanel anchor={{ to: 'bottom end', gap: 4 }} className="slip w-96">
+        <PopoverPanel anchor={{ to: 'bottom end', gap: 4 }} className="slip w-[26rem]">
           {({ close }) => (
             <ul>
               {rights?.export && (
