@@ -7,7 +7,7 @@ import { checkValues, type Register } from '#core/register/index.ts';
 import { idOf, registerWithId } from '../../definitions/ids.ts';
 import { mayAny } from '../../people/roles.ts';
 import type { Queryable } from '../../platform/database.ts';
-import { addJob, findJob, type Job } from '../../platform/jobs.ts';
+import { addJob, type Job } from '../../platform/jobs.ts';
 import { inTransaction } from '../../platform/locks.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../../platform/refusal.ts';
 import { jobs, manyChanges } from '../../platform/schema.ts';
@@ -88,12 +88,14 @@ const findOwn = async (
   { db, person }: Look,
   id: string,
 ): Promise<{ readonly many: Many; readonly job: Job | null }> => {
-  const [many] = await db
-    .select()
+  // Read at one moment: a job that is done, beside a change that is not yet, would tell too few.
+  const [found] = await db
+    .select({ many: manyChanges, job: jobs })
     .from(manyChanges)
+    .leftJoin(jobs, eq(jobs.id, manyChanges.id))
     .where(and(eq(manyChanges.id, id), eq(manyChanges.begunBy, person.id)));
-  if (!many) throw notFound();
-  return { many, job: await findJob(db, id) };
+  if (!found) throw notFound();
+  return found;
 };
 
 /** Whether its undoing runs, or has run. */
