@@ -11,6 +11,8 @@ const require = createRequire(import.meta.url);
 const WAIT_MS = 45_000;
 /** And for what is tried again. */
 const SOON_MS = 10_000;
+/** So soon it is looked again: a journey looks some hundred times. */
+const LOOK_MS = 50;
 
 const printedSchema = z.object({ data: z.string() });
 
@@ -93,6 +95,7 @@ export class Browser {
       },
       WAIT_MS,
       `nothing at ${xpath}`,
+      LOOK_MS,
     );
     if (!seen) throw new Error(`nothing at ${xpath}`);
     return seen;
@@ -129,6 +132,7 @@ export class Browser {
       async () => (await this.driver.findElements(By.xpath(xpath))).length === 0,
       WAIT_MS,
       `still there: ${xpath}`,
+      LOOK_MS,
     );
   }
 
@@ -164,6 +168,7 @@ export class Browser {
       },
       WAIT_MS,
       `could not click ${xpath}`,
+      LOOK_MS,
     );
   }
 
@@ -202,6 +207,7 @@ export class Browser {
       },
       WAIT_MS,
       `could not type into ${xpath}`,
+      LOOK_MS,
     );
   }
 
@@ -238,14 +244,14 @@ export class Browser {
 
   /** Whether something holds within a little while: for what is done again where it did not. */
   async comesTrue(holds: () => Promise<boolean>): Promise<boolean> {
-    return this.driver.wait(holds, SOON_MS).then(
+    return this.driver.wait(holds, SOON_MS, undefined, LOOK_MS).then(
       () => true,
       () => false,
     );
   }
 
   async waitUntil(what: string, holds: () => Promise<boolean>): Promise<void> {
-    await this.driver.wait(holds, WAIT_MS, `never: ${what}`);
+    await this.driver.wait(holds, WAIT_MS, `never: ${what}`, LOOK_MS);
   }
 
   /** Puts the focus where Tab would lead sooner or later. */
@@ -265,9 +271,11 @@ export class Browser {
 
   /** What axe finds wrong (WCAG 2.2 AA and best practice), one line each. */
   async axe(): Promise<string[]> {
-    await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));
+    if (!(await this.driver.executeScript<boolean>('return "axe" in window')))
+      await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));
     const result = await this.driver.executeAsyncScript<AxeResult>(
-      'const done = arguments[0]; axe.run(document).then(done)',
+      // All that is right as well would be some megabytes.
+      "const done = arguments[0]; axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) => done({ violations }))",
     );
     return result.violations.map(
       (each) => `${each.id}: ${each.nodes.map((node) => `${node.html} ${node.failureSummary ?? ''}`).join('; ')}`,

@@ -60,6 +60,8 @@ const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form)
     onSuccess: (answer, next) => {
       setKept(next);
       queryClient.setQueryData(queries.draft(next.key).queryKey, answer);
+      // What its look-ups offered, and would fill in, was the form's as it was before.
+      void queryClient.resetQueries({ queryKey: ['look-up', next.key] });
     },
   });
   const { mutate, isPending } = keep;
