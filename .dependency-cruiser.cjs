@@ -73,6 +73,7 @@ const layers = order.slice(0, -1).map((layer, i) => ({
 /** Each layer of the server knows only those to its left; the program's own entry and the tests know all. */
 const serverOrder = [
   'platform',
+  'backup',
   'definitions',
   'people',
   'records',

@@ -16,6 +16,8 @@ declare module 'vitest' {
     /** Whom the server works as, and who makes its databases. */
     readonly postgres: string;
     readonly superuser: string;
+    /** The folder of PostgreSQL's programs. */
+    readonly postgresBin: string;
     /** The program of the thread that goes through CSV files, built as it is delivered. */
     readonly csvWorker: string;
   }
@@ -43,10 +45,12 @@ const buildWorker = async (): Promise<string> => {
 export default async (project: TestProject): Promise<() => void> => {
   const scripts = (name: string) => import(pathToFileURL(join(process.cwd(), 'scripts', name)).href);
   const [{ Cluster }, { installPostgres }] = await Promise.all([scripts('pg.mjs'), scripts('install.mjs')]);
-  const cluster: ClusterLike = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-test-')), {
+  const bin: string = installPostgres();
+  const cluster: ClusterLike = new Cluster(bin, mkdtempSync(join(tmpdir(), 'iolite-test-')), {
     throwAway: true,
   });
   project.provide('postgres', await cluster.start());
+  project.provide('postgresBin', bin);
   project.provide('superuser', cluster.superuserUrl());
   project.provide('csvWorker', await buildWorker());
   return () => cluster.remove();

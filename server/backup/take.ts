@@ -1,0 +1,77 @@
+import { constants } from 'node:fs';
+import { access, mkdir, readdir, rm, stat } from 'node:fs/promises';
+import { join } from 'node:path';
+import pg from 'pg';
+import { z } from 'zod';
+import { Refusal } from '../platform/refusal.ts';
+import { readSequences, readTables } from './figures.ts';
+import { type About, writeBackupFile } from './file.ts';
+import { dumpDatabase, type Programs } from './programs.ts';
+
+/** What this program calls itself in its backups. */
+export const IOLITE = '0.1.0';
+
+const snapshotSchema = z.object({ snapshot: z.string(), taken: z.date(), postgresql: z.string() });
+const migrationSchema = z.object({ migration: z.coerce.number() });
+
+/**
+ * Takes a backup while people work: the dump and the figures are of one moment, whatever is written meanwhile. The file is
+ * there once it is whole.
+ */
+export const takeBackup = async (programs: Programs, path: string): Promise<About> => {
+  const client = new pg.Client({ connectionString: programs.url });
+  await client.connect();
+  try {
+    await client.query('begin isolation level repeatable read read only');
+    const found = await client.query(
+      "select pg_export_snapshot() as snapshot, now() as taken, current_setting('server_version') as postgresql",
+    );
+    const { snapshot, taken, postgresql } = snapshotSchema.parse(found.rows[0]);
+    const sequences = await readSequences(client);
+    const dump = dumpDatabase(programs, snapshot);
+    // Told when it is waited for.
+    dump.ended.catch(() => undefined);
+    const known = Promise.all([readTables(client), readMigration(client)]);
+    known.catch(() => undefined);
+    return await writeBackupFile(path, dump.output, async () => {
+      await dump.ended;
+      const [tables, migration] = await known;
+      return { taken_at: taken.toISOString(), iolite: IOLITE, postgresql, migration, figures: { tables, sequences } };
+    });
+  } finally {
+    await client.end();
+  }
+};
+
+const readMigration = async (client: pg.ClientBase): Promise<number> => {
+  const { rows } = await client.query(
+    'select coalesce(max(created_at), 0) as migration from drizzle.__drizzle_migrations',
+  );
+  return migrationSchema.parse(rows[0]).migration;
+};
+
+/** What backups taken by themselves are called, so that no other file is ever thrown away. */
+const OWN_NAME = /^iolite-\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2}Z\.zip$/;
+const nameOf = (at: Date): string => `iolite-${at.toISOString().slice(0, 19).replaceAll(':', '-')}Z.zip`;
+
+/** A folder for backups that are taken by themselves, and how many of them are kept. */
+export interface Shelf {
+  readonly folder: string;
+  readonly keep: number;
+}
+
+/** Takes a backup into a folder, and throws away those that are too many, the oldest first. */
+export const takeIntoShelf = async (
+  programs: Programs,
+  { folder, keep }: Shelf,
+): Promise<{ readonly file: string; readonly bytes: number; readonly about: About }> => {
+  await mkdir(folder, { recursive: true, mode: 0o700 });
+  await access(folder, constants.W_OK).catch(() => {
+    throw new Refusal('invalid', `Backups cannot be written into ${folder}.`);
+  });
+  const name = nameOf(new Date());
+  const about = await takeBackup(programs, join(folder, name));
+  const own = (await readdir(folder)).filter((each) => OWN_NAME.test(each)).sort();
+  for (const old of own.slice(0, Math.max(0, own.length - keep))) await rm(join(folder, old));
+  return { file: name, bytes: (await stat(join(folder, name))).size, about };
+};
