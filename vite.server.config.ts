@@ -13,7 +13,12 @@ export default defineConfig({
     emptyOutDir: true,
     target: 'node20',
     rollupOptions: {
-      input: { main: 'server/main.ts', 'csv-worker': 'server/csv-worker.ts', demo: 'demo/main.ts' },
+      input: {
+        main: 'server/main.ts',
+        backup: 'server/backup.ts',
+        'csv-worker': 'server/csv-worker.ts',
+        demo: 'demo/main.ts',
+      },
       output: { entryFileNames: '[name].js' },
     },
   },

@@ -1,7 +1,7 @@
 // `npm start`: installs what is missing, starts PostgreSQL on loopback, builds, serves, fills the demonstration once.
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync } from 'node:fs';
-import { dirname, resolve } from 'node:path';
+import { mkdirSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { build, installModules, installPostgres } from './install.mjs';
 import { Cluster } from './pg.mjs';
@@ -9,16 +9,10 @@ import { Cluster } from './pg.mjs';
 process.chdir(dirname(dirname(fileURLToPath(import.meta.url))));
 const port = Number(process.env.PORT ?? 4780);
 const address = `http://127.0.0.1:${port}`;
-let url = process.env.DATABASE_URL;
-// With somebody's own database the demonstration comes only where it is asked for: it signs in without passwords.
-const isEmpty = process.env.IOLITE_WORKSPACE === 'empty';
-const isDemonstration = (process.env.IOLITE_DEMONSTRATION ?? (url || isEmpty ? 'no' : 'yes')) === 'yes';
-// Else it is a workspace of one's own: its name, where it is and its first person are asked for on the first page,
-// unless `IOLITE_WORKSPACE` names a file. `IOLITE_WORKSPACE=empty` says the same.
-const isOwn = isEmpty || !isDemonstration;
-const ownFolder = existsSync('.data-empty') ? '.data-empty' : '.data-own';
-const folder = resolve(process.env.IOLITE_DATA ?? (isOwn ? ownFolder : '.data'));
-const begunWith = isOwn ? 'demo/empty' : 'demo/tern-quay';
+// Read after the way to the project's root: what it says is relative to that.
+const { place } = await import('./place.mjs');
+const { folder, isDemonstration, isEmpty, begunWith } = place;
+let { url } = place;
 
 const answers = async () => {
   try {
@@ -36,8 +30,11 @@ if (await answers()) {
 
 installModules();
 let cluster = null;
+// Backups are taken each night beside the data, unless `IOLITE_BACKUPS` names another folder.
+let backups = {};
 if (!url) {
   const bin = installPostgres();
+  backups = { IOLITE_PG_BIN: bin, IOLITE_BACKUPS: join(folder, 'backups') };
   mkdirSync(folder, { recursive: true });
   cluster = new Cluster(bin, folder);
   url = await cluster.start();
@@ -91,6 +88,7 @@ const serve = () => {
     detached: true,
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
     env: {
+      ...backups,
       ...process.env,
       NODE_ENV: 'production',
       DATABASE_URL: url,

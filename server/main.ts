@@ -4,6 +4,7 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { z } from 'zod';
 import { makeBeginCode } from './access/begin.ts';
+import { takeBeforeUpgrade } from './backup/take.ts';
 import { DefinitionsReader } from './definitions/reader.ts';
 import { makeApp } from './http/app.ts';
 import { tasksOf } from './http/composition.ts';
@@ -68,6 +69,11 @@ const environment = z
       .min(0)
       .max(24 * 366)
       .default(0),
+    /** The folder into which a backup is taken each night, and how many of them are kept. Without it none is. */
+    IOLITE_BACKUPS: z.string().min(1).optional(),
+    IOLITE_BACKUPS_KEEP: z.coerce.number().int().min(1).max(10_000).default(14),
+    /** The folder of PostgreSQL's programs; without it they are those of the system. */
+    IOLITE_PG_BIN: z.string().min(1).optional(),
     /** Applied to an empty database. */
     IOLITE_WORKSPACE: z.string(),
     IOLITE_PEOPLE: z.string(),
@@ -102,12 +108,19 @@ server.keepAliveTimeout = 75_000;
 server.listen(environment.PORT, environment.HOST);
 await once(server, 'listening');
 
+const programs = { bin: environment.IOLITE_PG_BIN ?? null, url: environment.DATABASE_URL };
+const backups =
+  environment.IOLITE_BACKUPS === undefined
+    ? null
+    : { programs, shelf: { folder: environment.IOLITE_BACKUPS, keep: environment.IOLITE_BACKUPS_KEEP } };
 const database = openDatabase(environment.DATABASE_URL);
 await prepareWhenReachable(database, {
   migrations: join(process.cwd(), 'server/platform/migrations'),
   workspaceFile: environment.IOLITE_WORKSPACE,
   peopleFile: environment.IOLITE_PEOPLE,
   note,
+  save: async () => backups && takeBeforeUpgrade(backups.programs, backups.shelf),
+  say: (text) => void process.stdout.write(`${text}\n`),
 });
 if (await isUnguarded(database.db))
   note(
@@ -133,6 +146,7 @@ const jobs = new Jobs({
       from: environment.IOLITE_MAIL_FROM ?? { name: 'Iolite', address: `iolite@${ownAddress.hostname}` },
       address: ownAddress,
     },
+    backups,
   ),
   note,
 });

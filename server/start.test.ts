@@ -1,12 +1,14 @@
-import { mkdtempSync } from 'node:fs';
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { sql } from 'drizzle-orm';
-import { afterAll, expect, test } from 'vitest';
+import { afterAll, describe, expect, inject, test } from 'vitest';
+import { restoreBackup } from './backup/restore.ts';
+import { takeBeforeUpgrade } from './backup/take.ts';
 import { openDatabase } from './platform/database.ts';
 import { prepare, prepareWhenReachable, type Start } from './start.ts';
-import { makeDatabase } from './testing/harness.ts';
+import { makeDatabase, queryAt } from './testing/harness.ts';
 
 const start = (note: Start['note'] = () => undefined): Start => ({
   migrations: 'server/platform/migrations',
@@ -60,4 +62,78 @@ test('what is wrong otherwise ends the start, and is not tried for ever', async 
   await expect(
     prepareWhenReachable(database, { ...start(), workspaceFile: 'demo/tern-quay/no-such.json' }),
   ).rejects.toThrow('no such file');
+});
+
+describe('data that an earlier version kept', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'iolite-upgrade-'));
+  ends.push(() => rmSync(folder, { recursive: true, force: true }));
+  const kept = async () => {
+    const url = await makeDatabase();
+    await queryAt(url, readFileSync('server/testing/upgrades/0011-misfits.sql', 'utf8'));
+    const programs = { bin: inject('postgresBin'), url };
+    const said: string[] = [];
+    const given = (migrations: string): Start => ({
+      ...start(),
+      migrations,
+      save: () => takeBeforeUpgrade(programs, { folder, keep: 1 }),
+      say: (text) => void said.push(text),
+    });
+    const clients = async () =>
+      (await queryAt(url, 'select number, name from records.clients order by 1')).map((row) => JSON.stringify(row));
+    return { url, programs, said, given, clients };
+  };
+  /** The migrations, and one more. */
+  const withOneMore = (name: string, text: string): string => {
+    const more = join(folder, name);
+    cpSync('server/platform/migrations', more, { recursive: true });
+    writeFileSync(join(more, '9999_more.sql'), text);
+    const path = join(more, 'meta/_journal.json');
+    const journal = JSON.parse(readFileSync(path, 'utf8'));
+    journal.entries.push({
+      ...journal.entries.at(-1),
+      idx: 9999,
+      when: journal.entries.at(-1).when + 1,
+      tag: '9999_more',
+    });
+    writeFileSync(path, JSON.stringify(journal));
+    return more;
+  };
+
+  test('are saved as they are, and brought up to date; a second start does neither', async () => {
+    const { url, said, given, clients } = await kept();
+    const before = await clients();
+    await prepare(open(url), given('server/platform/migrations'));
+    expect(said.join(' ')).toMatch(/As they were they are saved in .*before-upgrade-.*zip\. They are up to date\./);
+    expect(await clients()).toEqual(before);
+    said.length = 0;
+    await prepare(open(url), given('server/platform/migrations'));
+    expect(said).toEqual([]);
+  });
+
+  test('stay as they were where it fails, and can be put back from what was saved', async () => {
+    const { url, said, given, clients } = await kept();
+    const before = await clients();
+    await expect(
+      prepare(open(url), given(withOneMore('broken', 'create table iolite.more (a no_such_type);'))),
+    ).rejects.toThrow();
+    expect(said.at(-1)).toMatch(/could not be brought up to date.*npm run restore -- .*--instead/);
+    expect(await clients()).toEqual(before);
+    const saved = /restore -- (\S+) --instead/.exec(said.at(-1) ?? '')?.[1] ?? '';
+    const other = await makeDatabase();
+    await restoreBackup({ bin: inject('postgresBin'), url: other }, saved, Number.MAX_SAFE_INTEGER);
+    expect(
+      (await queryAt(other, 'select number, name from records.clients order by 1')).map((row) => JSON.stringify(row)),
+    ).toEqual(before);
+    // Once it is mended the same data are brought up to date.
+    await prepare(open(url), given(withOneMore('mended', 'create table iolite.more (a text);')));
+    expect(said.at(-1)).toBe('They are up to date.');
+  });
+
+  test('that a newer version kept are refused in words, and not touched', async () => {
+    const { url, given, said } = await kept();
+    await prepare(open(url), given(withOneMore('newer', 'create table iolite.more (a text);')));
+    said.length = 0;
+    await expect(prepare(open(url), start())).rejects.toThrow('kept by a newer Iolite');
+    expect(said).toEqual([]);
+  });
 });

@@ -13,6 +13,10 @@ export interface Start {
   readonly workspaceFile: string;
   readonly peopleFile: string;
   readonly note: (where: string, error: unknown) => void;
+  /** Saves what an earlier version kept, before it is brought up to date; says where, or null where it does not. */
+  readonly save?: () => Promise<string | null>;
+  /** Tells whoever started it what is being done. */
+  readonly say?: (text: string) => void;
 }
 
 const AGAIN_MS = 500;
@@ -21,15 +25,41 @@ const AGAIN_MS = 500;
  * Brings a database up to date, and fills it where it is empty. Of servers that start at the same moment one does it
  * after the other: on an empty database the second finds what the first made.
  */
-export const prepare = ({ db, url }: Database, { migrations, workspaceFile, peopleFile, note }: Start): Promise<void> =>
-  prepareDatabase(db, migrations, async () => {
+export const prepare = async (
+  { db, url }: Database,
+  { migrations, workspaceFile, peopleFile, note, save = async () => null, say = () => undefined }: Start,
+): Promise<void> => {
+  let saved: string | null | undefined;
+  const fill = async (): Promise<void> => {
     await applyOnce(db, workspaceFile, peopleFile);
     // What cannot be renamed goes on as it was: that is no reason not to start.
     await bringUpToDate(db, new DefinitionsReader()).catch((error: unknown) =>
       note('fields with reserved names', error),
     );
     await prepareJobs(url);
-  });
+  };
+  const beforeUpgrade = async (): Promise<void> => {
+    saved = await save();
+    say(`An earlier Iolite kept these data: they are brought up to date. ${saysSaved(saved)}`);
+  };
+  try {
+    await prepareDatabase(db, migrations, fill, beforeUpgrade);
+  } catch (error) {
+    if (saved !== undefined) say(`They could not be brought up to date. ${saysBack(saved)}`);
+    throw error;
+  }
+  if (saved !== undefined) say('They are up to date.');
+};
+
+const saysSaved = (saved: string | null): string =>
+  saved === null
+    ? 'No backup was taken, as none is set up (docs/running.md).'
+    : `As they were they are saved in ${saved}.`;
+
+const saysBack = (saved: string | null): string =>
+  saved === null
+    ? 'Restore your own backup with the version that was here before.'
+    : `With the version that was here before, this goes back: npm run restore -- ${saved} --instead`;
 
 /** The same, again and again for as long as the database cannot be reached. What else is wrong ends it. */
 export const prepareWhenReachable = async (database: Database, start: Start): Promise<void> => {

@@ -3,6 +3,7 @@ import { access, mkdir, readdir, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import pg from 'pg';
 import { z } from 'zod';
+import { lastMigration } from '../platform/database.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { readSequences, readTables } from './figures.ts';
 import { type About, writeBackupFile } from './file.ts';
@@ -12,7 +13,6 @@ import { dumpDatabase, type Programs } from './programs.ts';
 export const IOLITE = '0.1.0';
 
 const snapshotSchema = z.object({ snapshot: z.string(), taken: z.date(), postgresql: z.string() });
-const migrationSchema = z.object({ migration: z.coerce.number() });
 
 /**
  * Takes a backup while people work: the dump and the figures are of one moment, whatever is written meanwhile. The file is
@@ -31,7 +31,7 @@ export const takeBackup = async (programs: Programs, path: string): Promise<Abou
     const dump = dumpDatabase(programs, snapshot);
     // Told when it is waited for.
     dump.ended.catch(() => undefined);
-    const known = Promise.all([readTables(client), readMigration(client)]);
+    const known = Promise.all([readTables(client), lastMigration(client)]);
     known.catch(() => undefined);
     return await writeBackupFile(path, dump.output, async () => {
       await dump.ended;
@@ -41,13 +41,6 @@ export const takeBackup = async (programs: Programs, path: string): Promise<Abou
   } finally {
     await client.end();
   }
-};
-
-const readMigration = async (client: pg.ClientBase): Promise<number> => {
-  const { rows } = await client.query(
-    'select coalesce(max(created_at), 0) as migration from drizzle.__drizzle_migrations',
-  );
-  return migrationSchema.parse(rows[0]).migration;
 };
 
 /** What backups taken by themselves are called, so that no other file is ever thrown away. */
@@ -60,15 +53,27 @@ export interface Shelf {
   readonly keep: number;
 }
 
+const openShelf = async ({ folder }: Shelf): Promise<void> => {
+  await mkdir(folder, { recursive: true, mode: 0o700 });
+  await access(folder, constants.W_OK).catch(() => {
+    throw new Refusal('invalid', `Backups cannot be written into ${folder}.`);
+  });
+};
+
+/** Takes a backup before an upgrade: it is kept until somebody throws it away. Gives its path. */
+export const takeBeforeUpgrade = async (programs: Programs, shelf: Shelf): Promise<string> => {
+  await openShelf(shelf);
+  const path = join(shelf.folder, `before-upgrade-${nameOf(new Date())}`);
+  await takeBackup(programs, path);
+  return path;
+};
+
 /** Takes a backup into a folder, and throws away those that are too many, the oldest first. */
 export const takeIntoShelf = async (
   programs: Programs,
   { folder, keep }: Shelf,
 ): Promise<{ readonly file: string; readonly bytes: number; readonly about: About }> => {
-  await mkdir(folder, { recursive: true, mode: 0o700 });
-  await access(folder, constants.W_OK).catch(() => {
-    throw new Refusal('invalid', `Backups cannot be written into ${folder}.`);
-  });
+  await openShelf({ folder, keep });
   const name = nameOf(new Date());
   const about = await takeBackup(programs, join(folder, name));
   const own = (await readdir(folder)).filter((each) => OWN_NAME.test(each)).sort();

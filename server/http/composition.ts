@@ -4,6 +4,7 @@ import { sayRoleChanges } from '../access/role-changes.ts';
 import { tieOnce } from '../access/tie.ts';
 import { tellDailyTask, tellWaitingTask } from '../access/waiting-mail.ts';
 import { wakeSignOffsTask } from '../access/waking.ts';
+import { type Backups, backupTask } from '../backup/task.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import { renameReserved } from '../definitions/reserved.ts';
 import { type CountBreaking, DefinitionsService, type FromRecords } from '../definitions/service.ts';
@@ -37,7 +38,9 @@ export const tasksOf = (
   url: string,
   csvWorker: string,
   mail: MailSettings,
+  backups: Backups | null,
 ): readonly Task[] => [
+  backupTask(backups),
   sendMail(mail),
   tellWaitingTask(reader),
   tellDailyTask(reader),

@@ -1,6 +1,9 @@
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
+import { z } from 'zod';
 import * as schema from './schema.ts';
 
 /** The database, by a pool of connections. */
@@ -51,6 +54,30 @@ end $$`;
 
 const PREPARING = 4779;
 
+const journalSchema = z.object({ entries: z.array(z.object({ when: z.number() })).min(1) });
+const carriedOutSchema = z.object({ last: z.coerce.number() });
+
+/** The last migration there is in a folder, as its journal counts it. */
+export const newestMigration = async (migrationsFolder: string): Promise<number> => {
+  const journal = await readFile(join(migrationsFolder, 'meta/_journal.json'), 'utf8');
+  return Math.max(...journalSchema.parse(JSON.parse(journal)).entries.map(({ when }) => when));
+};
+
+/** The last migration that was carried out on a database; 0 where none was. */
+export const lastMigration = async (client: pg.ClientBase): Promise<number> => {
+  const known = await client.query(
+    "select from pg_tables where schemaname = 'drizzle' and tablename = '__drizzle_migrations'",
+  );
+  if (known.rowCount === 0) return 0;
+  const { rows } = await client.query('select coalesce(max(created_at), 0) as last from drizzle.__drizzle_migrations');
+  return carriedOutSchema.parse(rows[0]).last;
+};
+
+/** The database was made by a later version of this program. */
+const NEWER = new Error(
+  'These data were kept by a newer Iolite than this one, which does not know them: nothing was touched. Start that one, or restore a backup that was taken by this one.',
+);
+
 const prepare = async (db: NodePgDatabase<typeof schema>, migrationsFolder: string): Promise<void> => {
   await migrate(db, { migrationsFolder });
   await db.execute('create extension if not exists pg_trgm');
@@ -70,11 +97,16 @@ export const prepareDatabase = async (
   db: Db,
   migrationsFolder: string,
   andThen: () => Promise<void> = async () => undefined,
+  /** Done before anything is changed of data that an earlier version kept. */
+  beforeUpgrade: () => Promise<void> = async () => undefined,
 ): Promise<void> => {
   const keeper = await db.$client.connect();
   try {
     await keeper.query('set statement_timeout = 0');
     await keeper.query(`select pg_advisory_lock(${PREPARING})`);
+    const [stands, newest] = await Promise.all([lastMigration(keeper), newestMigration(migrationsFolder)]);
+    if (stands > newest) throw NEWER;
+    if (stands > 0 && stands < newest) await beforeUpgrade();
     await prepare(drizzle(keeper, { schema }), migrationsFolder);
     await andThen();
   } finally {

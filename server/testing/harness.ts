@@ -141,7 +141,7 @@ export class TestServer {
     const live = new LiveEvents(url);
     await live.start();
     const tasks =
-      options.tasks === 'all' ? tasksOf(new DefinitionsReader(), url, inject('csvWorker'), mail) : options.tasks;
+      options.tasks === 'all' ? tasksOf(new DefinitionsReader(), url, inject('csvWorker'), mail, null) : options.tasks;
     const jobs = tasks ? await startJobs(url, database, tasks) : null;
     const app = makeApp({
       database,

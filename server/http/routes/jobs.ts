@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { JobAnswer } from '#contract/index.ts';
 import { LIST_FILE_TASK } from '../../access/list-files.ts';
+import { BACKUP_TASK } from '../../backup/task.ts';
 import { CSV_TASK } from '../../lists/imports.ts';
 import { MANY_TASK } from '../../lists/many/many.ts';
 import { setsUp } from '../../people/roles.ts';
@@ -16,6 +17,13 @@ import { type Context, type Handlers, signedIn } from '../context.ts';
 const nothing = (): string => '';
 /** What each kind of job is called, and what is said of what came of it. */
 const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (result: unknown) => string }>> = {
+  [BACKUP_TASK]: {
+    label: 'Take a backup',
+    say: (result) => {
+      const read = savedSchema.safeParse(result);
+      return read.success ? `${read.data.file}, ${Math.ceil(read.data.bytes / 1_000_000)} MB` : '';
+    },
+  },
   [CSV_TASK]: { label: 'Bring a CSV file in', say: nothing },
   [LIST_FILE_TASK]: { label: 'Write a list to a file', say: nothing },
   [MANY_TASK]: { label: 'Change many records', say: nothing },
@@ -35,6 +43,7 @@ const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (re
     },
   },
 };
+const savedSchema = z.object({ file: z.string(), bytes: z.int() });
 const clearedSchema = z.object({ cleared: z.int() });
 
 /** A job as it stands, for whoever may see it. */
