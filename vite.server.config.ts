@@ -6,7 +6,10 @@ import { defineConfig } from 'vite';
  * the compiler that a package would read settings with which nobody here writes.
  */
 export default defineConfig({
-  ssr: { noExternal: true, external: ['sharp', '@node-rs/argon2', 'typescript', 'pdfkit', 'fontkit', 'exceljs'] },
+  ssr: {
+    noExternal: true,
+    external: ['sharp', '@node-rs/argon2', 'typescript', 'pdfkit', 'fontkit', 'exceljs', 'pino'],
+  },
   build: {
     ssr: true,
     outDir: 'dist/server',

@@ -26,6 +26,20 @@ export const api = {
     answer: z.object({ status: z.string(), version: z.string(), database: z.string() }),
     open: true,
   }),
+  healthLive: endpoint(paths.healthLive, 'Whether the server runs, also while it waits for its database', {
+    params: none,
+    query: none,
+    body: none,
+    answer: z.object({ status: z.string() }),
+    open: true,
+  }),
+  healthReady: endpoint(paths.healthReady, 'Whether the server takes requests: not while it starts or stops', {
+    params: none,
+    query: none,
+    body: none,
+    answer: z.object({ status: z.string() }),
+    open: true,
+  }),
   sessionInfo: endpoint(paths.sessionInfo, 'Who is signed in, and in the demonstration who may be', {
     params: none,
     query: none,

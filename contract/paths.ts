@@ -3,6 +3,8 @@ import type { Method } from './endpoint.ts';
 /** Where each call of the HTTP interface goes; parameters stand in braces, as OpenAPI writes them. */
 export const paths = {
   health: { method: 'get', path: '/api/health' },
+  healthLive: { method: 'get', path: '/api/health/live' },
+  healthReady: { method: 'get', path: '/api/health/ready' },
   sessionInfo: { method: 'get', path: '/api/session' },
   begin: { method: 'post', path: '/api/begin' },
   countries: { method: 'get', path: '/api/countries' },

@@ -8,7 +8,10 @@ import { Cluster } from './pg.mjs';
 
 process.chdir(dirname(dirname(fileURLToPath(import.meta.url))));
 const port = Number(process.env.PORT ?? 4780);
-const address = `http://127.0.0.1:${port}`;
+const host = process.env.IOLITE_HOST ?? '127.0.0.1';
+// Where it is reached from this machine.
+const reached = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host;
+const address = `http://${reached}:${port}`;
 // Read after the way to the project's root: what it says is relative to that.
 const { place } = await import('./place.mjs');
 const { folder, isDemonstration, isEmpty, begunWith } = place;
@@ -70,14 +73,14 @@ let pause = 250;
 
 const whenReady = (ready) => {
   if (!wasReady && isDemonstration && !process.env.IOLITE_WORKSPACE) {
-    const loaded = spawnSync(process.execPath, ['dist/server/demo.js', `http://127.0.0.1:${ready}`], {
+    const loaded = spawnSync(process.execPath, ['dist/server/demo.js', `http://${reached}:${ready}`], {
       stdio: 'inherit',
     });
     if (loaded.status !== 0) return stop(1);
     server.send({ filled: true });
   }
   wasReady = true;
-  console.log(`Iolite is ready at http://127.0.0.1:${ready}`);
+  console.log(`Iolite is ready at http://${reached}:${ready}`);
 };
 
 /** Starts the server, and again when it ends by itself; one that never came to be ready says why, and is let be. */

@@ -10,9 +10,11 @@ import { makeApp } from './http/app.ts';
 import { tasksOf } from './http/composition.ts';
 import { LiveEvents } from './http/live.ts';
 import { answerStarting } from './http/starting.ts';
+import { stopServing } from './http/stop.ts';
 import { runAhead } from './platform/clock.ts';
 import { isUnguarded, openDatabase } from './platform/database.ts';
 import { Jobs } from './platform/jobs.ts';
+import { LOG_LEVELS, makeLog } from './platform/log.ts';
 import { readSender } from './platform/mail.ts';
 import { UNDO_MS } from './signoff/decide.ts';
 import { prepareWhenReachable } from './start.ts';
@@ -22,7 +24,12 @@ const environment = z
   .object({
     DATABASE_URL: z.string().min(1),
     PORT: z.coerce.number().int().min(0).max(65_535).default(4780),
-    HOST: z.string().default('127.0.0.1'),
+    /** The address it listens on: `0.0.0.0` is every one of this machine. */
+    IOLITE_HOST: z.string().default('127.0.0.1'),
+    /** How much is noted on the standard output, in lines of JSON. */
+    IOLITE_LOG: z.enum(LOG_LEVELS).default('info'),
+    /** The secret by which monitoring reads the figures of this server. Without it there are none. */
+    IOLITE_METRICS_TOKEN: z.string().min(16).optional(),
     /** Signing in without a password, for the demonstration only. */
     IOLITE_DEMONSTRATION: z.enum(['yes', 'no']).default('no'),
     /** The public address, as people type it. */
@@ -83,18 +90,15 @@ const environment = z
 /** The starter says that the demonstration is there. */
 const filledSchema = z.object({ filled: z.literal(true) });
 
-/** An error's own words and place; never the statement's parameters, which are what people typed. */
-const note = (where: string, error: unknown): void => {
-  const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error;
-  const text = cause instanceof Error ? `${cause.message}\n${cause.stack ?? ''}` : String(cause);
-  process.stderr.write(`${new Date().toISOString()} ${where}\n${text}\n`);
-};
+const log = makeLog(environment.IOLITE_LOG, process.stdout);
+const { note } = log;
 
 // The starter ended while this waits for its database: so does this.
 const endAtOnce = () => process.exit(0);
 process.once('disconnect', endAtOnce);
 
 runAhead(environment.IOLITE_CLOCK_AHEAD_HOURS * 3_600_000);
+let isStopping = false;
 let isFilling = environment.IOLITE_FILLING === 'yes';
 process.on('message', (message) => {
   if (filledSchema.safeParse(message).success) isFilling = false;
@@ -105,7 +109,7 @@ let answer: RequestListener = answerStarting;
 const server = createServer((request, response) => answer(request, response));
 // Longer than a proxy, or whoever loads records, keeps a connection: closed at the moment of a request it would be lost.
 server.keepAliveTimeout = 75_000;
-server.listen(environment.PORT, environment.HOST);
+server.listen(environment.PORT, environment.IOLITE_HOST);
 await once(server, 'listening');
 
 const programs = { bin: environment.IOLITE_PG_BIN ?? null, url: environment.DATABASE_URL };
@@ -120,7 +124,7 @@ await prepareWhenReachable(database, {
   peopleFile: environment.IOLITE_PEOPLE,
   note,
   save: async () => backups && takeBeforeUpgrade(backups.programs, backups.shelf),
-  say: (text) => void process.stdout.write(`${text}\n`),
+  say: log.say,
 });
 if (await isUnguarded(database.db))
   note(
@@ -160,6 +164,9 @@ answer = makeApp({
   place: { address: environment.IOLITE_ADDRESS ?? null, proxies: environment.IOLITE_PROXIES },
   webFolder: join(process.cwd(), 'dist/web'),
   note,
+  tell: log.request,
+  figuresToken: environment.IOLITE_METRICS_TOKEN ?? null,
+  isReady: () => !isStopping,
 });
 const code = await makeBeginCode(database.db);
 if (code !== null) process.stdout.write(`Nobody is here yet. The workspace is begun with the code ${code}\n`);
@@ -167,10 +174,10 @@ const address = server.address();
 process.send?.({ ready: typeof address === 'object' && address ? address.port : environment.PORT });
 
 const stop = async (): Promise<void> => {
-  server.close();
+  if (isStopping) return;
+  isStopping = true;
   await live.stop();
-  server.closeAllConnections();
-  await jobs.stop();
+  await Promise.all([stopServing(server), jobs.stop()]);
   await database.close();
   process.exit(0);
 };

@@ -177,6 +177,8 @@ describe('who sees what', () => {
   /** Every call there is: one that is new does not compile until it says how it is tried. */
   const CALLS: { readonly [N in Name]: () => Given[] } = {
     health: () => [{}],
+    healthLive: () => [{}],
+    healthReady: () => [{}],
     sessionInfo: () => [{}],
     // Tried by themselves, in session.test.ts.
     begin: () => [],

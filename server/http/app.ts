@@ -13,6 +13,7 @@ import type { Person } from '../people/person.ts';
 import { isSetup, mustTakeSecondStep, setsUp } from '../people/roles.ts';
 import { type Database, WRITERS_AT_ONCE } from '../platform/database.ts';
 import { FairQueue } from '../platform/fair-queue.ts';
+import type { Log } from '../platform/log.ts';
 import { notAllowed, Refusal } from '../platform/refusal.ts';
 import { UNDO_MS } from '../signoff/decide.ts';
 import { bind } from './bind.ts';
@@ -39,6 +40,7 @@ import { recordHandlers } from './routes/records.ts';
 import { sessionHandlers } from './routes/session.ts';
 import { signOffHandlers } from './routes/signoff.ts';
 import { dropUnstorable, suspectUnstorable } from './unstorable.ts';
+import { Figures, serveFigures, watchRequests } from './watch.ts';
 
 /** What reads and changes nothing. */
 const READS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
@@ -84,6 +86,12 @@ export interface AppOptions {
   readonly webFolder?: string;
   /** Where an unexpected error is noted, with the id the answer carries. Never what was sent. */
   readonly note: (id: string, error: unknown) => void;
+  /** Told of each request once it was answered. */
+  readonly tell?: Log['request'];
+  /** The secret by which monitoring reads this server's figures; null: there are none. */
+  readonly figuresToken?: string | null;
+  /** Whether requests should come: not any more while it stops. */
+  readonly isReady?: () => boolean;
 }
 
 /** The whole HTTP interface over one database. */
@@ -107,6 +115,12 @@ export const makeApp = (options: AppOptions): Express => {
   // Answers follow from who asks and when: nothing is kept by a browser, so nothing is hashed for it.
   app.set('etag', false);
   settle(app, options.place);
+  const token = options.figuresToken ?? null;
+  const figures = token === null ? null : new Figures({ db, streams: () => live.open });
+  watchRequests(app, (note) => {
+    figures?.heard(note);
+    options.tell?.(note);
+  });
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -175,6 +189,12 @@ export const makeApp = (options: AppOptions): Express => {
       await db.execute(sql`select 1`);
       return { status: 'ok', version: VERSION, database: 'ok' };
     },
+    healthLive: async () => ({ status: 'ok' }),
+    healthReady: async () => {
+      if (options.isReady?.() === false) throw new Refusal('unavailable', 'This server is stopping.');
+      await db.execute(sql`select 1`);
+      return { status: 'ok' };
+    },
     ...sessionHandlers,
     ...accountHandlers,
     ...peopleHandlers,
@@ -199,6 +219,7 @@ export const makeApp = (options: AppOptions): Express => {
   serveFeeds(app, services, address);
   serveRecordPdf(app, identify);
   app.get('/api/openapi.json', (_request, response) => void response.json(openApiDocument(VERSION)));
+  if (figures && token !== null) serveFigures(app, figures, token);
   serveLive(app, services, live, identify);
   app.use('/api', () => {
     throw new Refusal('not_found', 'There is no such call.');

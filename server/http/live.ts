@@ -56,6 +56,11 @@ export class LiveEvents {
     return this.#listening.start();
   }
 
+  /** How many browsers are held open. */
+  get open(): number {
+    return this.#streams.size;
+  }
+
   /** From now on browsers are told: who hears what, how many records there are, and whose sessions last. */
   tellWith(heardBy: HeardBy, count: CountRecords, living: Living): void {
     this.#heardBy = heardBy;

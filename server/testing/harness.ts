@@ -17,6 +17,7 @@ import { LiveEvents } from '../http/live.ts';
 import type { Place } from '../http/place.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
 import { Jobs, prepareJobs, type Task } from '../platform/jobs.ts';
+import type { Log } from '../platform/log.ts';
 import type { MailSettings } from '../platform/mail.ts';
 
 export interface Answer {
@@ -128,6 +129,8 @@ export class TestServer {
       /** How long decisions can be undone; what follows from one follows at once where it is 0. */
       undoMs?: number;
       note?: (where: string, error: unknown) => void;
+      tell?: Log['request'];
+      figuresToken?: string;
     } = {},
   ): Promise<TestServer> {
     const url = options.url ?? (await makeDatabase());
@@ -151,6 +154,8 @@ export class TestServer {
       undoMs: () => options.undoMs ?? 0,
       place: { address: null, proxies: [], ...options.place },
       note: options.note ?? (() => undefined),
+      ...(options.tell ? { tell: options.tell } : {}),
+      figuresToken: options.figuresToken ?? null,
     });
     const server = createServer(app);
     await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
