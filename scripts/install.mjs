@@ -55,6 +55,13 @@ export const installBrowser = () => {
   if (!existsSync('/usr/bin/chromium') || !existsSync('/usr/bin/chromedriver')) apt(['chromium', 'chromium-driver']);
 };
 
+/** nginx, for the test of the example in docs/running/. */
+export const installProxy = () => {
+  const nginx = '/usr/sbin/nginx';
+  if (!existsSync(nginx)) apt(['nginx-light']);
+  return nginx;
+};
+
 const newestUnder = (folder) => {
   let newest = 0;
   for (const entry of readdirSync(folder, { withFileTypes: true })) {

@@ -1,0 +1,79 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { Browser, Key } from '../browser.ts';
+import { Iolite } from '../iolite.ts';
+import { ListScreen } from '../pages/list.ts';
+import { signInAs } from '../pages/sign-in.ts';
+
+/** Whoever keeps Iolite going saves what is kept in it, loses the machine, and puts it back. */
+describe('running it', () => {
+  const shelf = mkdtempSync(join(tmpdir(), 'iolite-shelf-'));
+  const file = join(shelf, 'saved.zip');
+  let first: Iolite;
+  let second: Iolite;
+  let runa: Browser;
+
+  /** A command as it is typed, and what it says. */
+  const command = (script: 'backup' | 'restore', iolite: Iolite, ...args: string[]) => {
+    const { DATABASE_URL: _, ...env } = process.env;
+    const { status, stdout, stderr } = spawnSync(process.execPath, [`scripts/${script}.mjs`, ...args], {
+      env: { ...env, IOLITE_DATA: iolite.folder },
+      encoding: 'utf8',
+    });
+    return { status, said: `${stdout}${stderr}` };
+  };
+
+  beforeAll(async () => {
+    [first, second] = [await Iolite.make(), await Iolite.makeFresh()];
+    await first.start();
+    runa = await Browser.open();
+    await signInAs(runa, first.address, 'Runa Oakes');
+  }, 240_000);
+  afterAll(async () => {
+    await runa?.close();
+    await first?.remove();
+    await second?.remove();
+    rmSync(shelf, { recursive: true, force: true });
+  });
+
+  test('a backup is taken while somebody works, and says what it holds', async () => {
+    const lists = new ListScreen(runa, first.address);
+    await lists.open('stock', '?list=&sort=number&columns=name,reorder_point');
+    await lists.type(lists.cell(1, 2), '4711');
+    await runa.keys(Key.ENTER);
+    await runa.see(`${lists.cell(1, 2)}[. = "4,711"]`);
+    const { status, said } = command('backup', first, file);
+    expect(said).toMatch(/Saved in .*saved\.zip: [\d,]+ rows in \d+ tables/);
+    expect(status).toBe(0);
+  });
+
+  test('it is not restored over what runs, nor over what is there, unless that is set aside', async () => {
+    expect(command('restore', first, file).said).toContain('There are data in');
+    expect(command('restore', first, file, '--instead').said).toContain('Iolite is running. Stop it first.');
+    await first.stop();
+    writeFileSync(join(shelf, 'cut.zip'), readFileSync(file).subarray(0, 100_000));
+    const cut = command('restore', first, join(shelf, 'cut.zip'), '--instead');
+    expect(cut.said).toMatch(/cut short\.\s+Nothing was restored: everything is as it was\./);
+    expect(cut.status).toBe(1);
+    const back = command('restore', first, file, '--instead');
+    expect(back.said).toContain('What was there before is in');
+    expect(readdirSync(first.folder).filter((name) => name.startsWith('set-aside'))).toHaveLength(1);
+  });
+
+  test('in an empty folder on another machine it goes on as it was', async () => {
+    const { said, status } = command('restore', second, file);
+    expect(said).toMatch(/found the same: [\d,]+ rows/);
+    expect(status).toBe(0);
+    await second.start();
+    await signInAs(runa, second.address, 'Runa Oakes');
+    const lists = new ListScreen(runa, second.address);
+    await lists.open('stock', '?list=&sort=number&columns=name,reorder_point');
+    await runa.see(`${lists.cell(1, 2)}[. = "4,711"]`);
+    await lists.open('clients');
+    await runa.see('//header//*[. = "Clients"]');
+    expect(await runa.consoleErrors()).toEqual([]);
+  });
+});
