@@ -8,7 +8,7 @@ import pg from 'pg';
 import { to as copyTo } from 'pg-copy-streams';
 import { z } from 'zod';
 import { applyWorkspace } from '#server/access/first-start.ts';
-import { Jobs, prepareJobs } from '#server/platform/jobs.ts';
+import { Jobs } from '#server/platform/jobs.ts';
 import { sortIndexTask } from '#server/records/reader/index.ts';
 import { fillQuotes } from './fill-quotes.ts';
 import { flatWorkspace } from './flat.ts';
@@ -22,7 +22,6 @@ const { database, url } = await benchDatabase();
 await applyWorkspace(database.db, await flatWorkspace(), [RUNA]);
 const pool = new pg.Pool({ connectionString: url, max: 4, options: '-c jit=off -c timezone=UTC' });
 const { base, cookie, get, stop } = await serve(database, url);
-await prepareJobs(url);
 const jobs = new Jobs({ url, db: database.db, tasks: [sortIndexTask], note: console.error });
 await jobs.start();
 /** The first who sorts by a field makes an index wanted; what is measured is what all others get. */

@@ -2,12 +2,14 @@ import { createServer } from 'node:http';
 import { makeApp } from '#server/http/app.ts';
 import { LiveEvents } from '#server/http/live.ts';
 import { type Database, openDatabase, prepareDatabase } from '#server/platform/database.ts';
+import { prepareJobs } from '#server/platform/jobs.ts';
 
 /** The database that a benchmark was given, with the product's own tables. */
 export const benchDatabase = async (): Promise<{ database: Database; url: string }> => {
   const url = process.env.DATABASE_URL ?? '';
   const database = openDatabase(url);
   await prepareDatabase(database.db, 'server/platform/migrations');
+  await prepareJobs(url);
   return { database, url };
 };
 

@@ -4,7 +4,7 @@ import { uuidV7 } from '#core/base/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
 import { applyWorkspace } from '#server/access/first-start.ts';
 import { DefinitionsReader } from '#server/definitions/reader.ts';
-import { findJob, prepareJobs } from '#server/platform/jobs.ts';
+import { findJob } from '#server/platform/jobs.ts';
 import { routeTrialTask } from '#server/signoff/trial.ts';
 import { flatWorkspace } from './flat.ts';
 import { median } from './measure.ts';
@@ -19,7 +19,6 @@ const RECORDS = Number(process.env.RECORDS ?? 100_000);
 const ROUNDS = 15;
 
 const { database, url } = await benchDatabase();
-await prepareJobs(url);
 await applyWorkspace(database.db, await flatWorkspace(), [RUNA, SIGNER()]);
 const { get, post, base, cookie, stop } = await serve(database, url);
 
