@@ -69,6 +69,8 @@ describe('running it', () => {
     expect(status).toBe(0);
     await second.start();
     await signInAs(runa, second.address, 'Runa Oakes');
+    // What its window said while the first one was stopped.
+    await runa.consoleErrors();
     const lists = new ListScreen(runa, second.address);
     await lists.open('stock', '?list=&sort=number&columns=name,reorder_point');
     await runa.see(`${lists.cell(1, 2)}[. = "4,711"]`);
