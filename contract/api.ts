@@ -10,6 +10,7 @@ import * as m from './many-schemas.ts';
 import { paths } from './paths.ts';
 import * as p from './people-schemas.ts';
 import * as s from './schemas.ts';
+import * as w from './settings-schemas.ts';
 import * as so from './signoff-schemas.ts';
 
 const key = z.object({ key: z.string() });
@@ -250,6 +251,20 @@ export const api = {
     body: s.changesSchema,
     answer: s.planSchema,
     setup: 'any',
+  }),
+  keepSettings: endpoint(paths.keepSettings, 'Change how the workspace is called and writes, and its holidays', {
+    params: none,
+    query: none,
+    body: w.settingsSchema,
+    answer: z.object({ version: z.int32() }),
+    setup: 'registers',
+  }),
+  readHolidays: endpoint(paths.readHolidays, 'Read holidays of a country, or of a file; nothing is kept', {
+    params: none,
+    query: none,
+    body: w.holidaySourceSchema,
+    answer: w.holidaysSchema,
+    setup: 'registers',
   }),
   workspaceHistory: endpoint(paths.workspaceHistory, 'What was done to the workspace of late: who looked as whom', {
     params: none,

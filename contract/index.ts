@@ -95,6 +95,7 @@ export {
   type WorkspaceChanges,
   workedOutSchema,
 } from './schemas.ts';
+export type { HolidaySource, Settings } from './settings-schemas.ts';
 export {
   decidedSchema,
   type ForeseenAnswer,

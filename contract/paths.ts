@@ -109,6 +109,8 @@ export const paths = {
   keptEntry: { method: 'get', path: '/api/kept/{id}' },
   keepEntry: { method: 'put', path: '/api/kept/{id}' },
   dropEntry: { method: 'delete', path: '/api/kept/{id}' },
+  keepSettings: { method: 'put', path: '/api/workspace/settings' },
+  readHolidays: { method: 'post', path: '/api/workspace/holidays' },
   jobs: { method: 'get', path: '/api/jobs' },
   job: { method: 'get', path: '/api/jobs/{id}' },
   stopJob: { method: 'delete', path: '/api/jobs/{id}' },

@@ -8,7 +8,7 @@ import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
 import { invalid, Refusal } from '../platform/refusal.ts';
 import { people, workspace } from '../platform/schema.ts';
 import { foldCode, hashOf, newCode } from '../platform/secrets.ts';
-import { holidaysIn, readCountries } from './countries.ts';
+import { holidaysFor } from './countries.ts';
 import { hashPassword, refuseWeak } from './passwords.ts';
 import { beginTry, endTry } from './tries.ts';
 
@@ -27,23 +27,6 @@ export const makeBeginCode = async (db: Db): Promise<string | null> => {
   const code = newCode(3, 4);
   await db.update(workspace).set({ beginCode: hashOf(foldCode(code)) });
   return code;
-};
-
-/** For so many years holidays are put down: who sets up the workspace adds those to come. */
-const YEARS = 3;
-
-const holidaysFor = async ({ country, region }: Begin): Promise<string[]> => {
-  if (country === undefined) return [];
-  const known = (await readCountries()).find(({ code }) => code === country);
-  if (!known) throw invalid([problem('unknown_country', ['country'], 'This is no country that is known here.')]);
-  if (region !== undefined && !known.regions.some(({ code }) => code === region))
-    throw invalid([problem('unknown_region', ['region'], `${known.name} has no such part.`)]);
-  const year = new Date().getFullYear();
-  return holidaysIn(
-    country,
-    region,
-    Array.from({ length: YEARS }, (_, i) => year + i),
-  );
 };
 
 /** What is tried there is counted as the tries of passwords are. */
@@ -75,7 +58,7 @@ export const beginWorkspace = async (
   if (!(await isToBegin(db))) throw begun();
   const tried = await checkCode(db, given.code, source);
   const { person, name, locale, zone, currency } = given;
-  const holidays = await holidaysFor(given);
+  const holidays = given.country === undefined ? [] : await holidaysFor(given.country, given.region);
   refuseWeak(person.password, [person.name, person.email, name], ['person', 'password']);
   const passwordHash = await hashPassword(person.password);
   const id = uuidV7(Date.now(), randomBytes(10));

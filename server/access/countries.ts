@@ -1,7 +1,8 @@
 import toCurrency from 'country-to-currency';
 import type { Country } from '#contract/index.ts';
-import { isLocale, isZone } from '#core/base/index.ts';
+import { isLocale, isZone, problem } from '#core/base/index.ts';
 import { isCurrency } from '#core/values/index.ts';
+import { invalid } from '../platform/refusal.ts';
 
 /*
  * What follows from the country an organisation is in. Currencies: ISO 4217 by ISO 3166 (country-to-currency); holidays:
@@ -80,4 +81,18 @@ export const holidaysIn = async (
     (holidays.getHolidays(year) || []).flatMap(({ type, date }) => (type === 'public' ? [date.slice(0, 10)] : [])),
   );
   return [...new Set(days)].toSorted();
+};
+
+/** For so many years holidays are put down: who sets up the workspace adds those to come. */
+const YEARS = 3;
+
+/** The public holidays of a country, or of a part of it, this year and the next ones; refused where it is not known. */
+export const holidaysFor = async (country: string, region: string | undefined): Promise<string[]> => {
+  const known = (await readCountries()).find(({ code }) => code === country);
+  if (!known) throw invalid([problem('unknown_country', ['country'], 'This is no country that is known here.')]);
+  if (region !== undefined && !known.regions.some(({ code }) => code === region))
+    throw invalid([problem('unknown_region', ['region'], `${known.name} has no such part.`)]);
+  const year = new Date().getFullYear();
+  const years = Array.from({ length: YEARS }, (_, i) => year + i);
+  return holidaysIn(country, region, years);
 };

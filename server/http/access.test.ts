@@ -176,6 +176,8 @@ describe('who sees what', () => {
 
   /** Every call there is: one that is new does not compile until it says how it is tried. */
   const CALLS: { readonly [N in Name]: () => Given[] } = {
+    keepSettings: () => [{}],
+    readHolidays: () => [{ body: { country: 'GB' } }],
     health: () => [{}],
     healthLive: () => [{}],
     healthReady: () => [{}],

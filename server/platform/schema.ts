@@ -479,6 +479,7 @@ export const workspaceHistory = iolite.table('workspace_history', {
       'group',
       'token',
       'second_step',
+      'settings',
     ],
   }).notNull(),
   /** Whom it was about. */

@@ -5,6 +5,7 @@ import type { Deed, SetUpRight } from '#core/access/index.ts';
 import type { Clock } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { givenByApproval } from '#core/signoff/index.ts';
+import { keepSettings, readHolidays } from '../../access/settings.ts';
 import { findDraft, readDrafts } from '../../definitions/drafts.ts';
 import type { Changes } from '../../definitions/planning.ts';
 import { type Definitions, listsOf, nextVersion, routesOf } from '../../definitions/store.ts';
@@ -103,8 +104,18 @@ export const definitionHandlers: Handlers<
   | 'publishForm'
   | 'setAside'
   | 'workOut'
+  | 'keepSettings'
+  | 'readHolidays'
 > = {
   workspace: async (context) => readWorkspace(lookOf(context)),
+  keepSettings: (context, { body }) => {
+    const { person, clock } = lookOf(context);
+    return keepSettings(context.db, context.reader, body, { id: person.id, now: clock.now });
+  },
+  readHolidays: async (context, { body }) => {
+    const { definitions, clock } = lookOf(context);
+    return { holidays: await readHolidays(definitions, clock, body) };
+  },
   counts: async (context) => {
     const look = lookOf(context);
     return { counts: await countRecords(look, [...look.sight.catalogue.registers.values()]) };
