@@ -39,6 +39,29 @@ describe('running it', () => {
     rmSync(shelf, { recursive: true, force: true });
   });
 
+  test('the workspace is called otherwise, and its holidays come from a calendar', async () => {
+    const calendar = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'BEGIN:VEVENT', 'UID:1', 'DTSTART;VALUE=DATE:20280302'];
+    const holidays = join(shelf, 'holidays.ics');
+    writeFileSync(holidays, [...calendar, 'SUMMARY:Lifeboat day', 'END:VEVENT', 'END:VCALENDAR'].join('\r\n'));
+    await runa.click('//nav//a[. = "Workspace"]');
+    await runa.write('Name of the organisation', 'Tern Quay Trust');
+    await (await runa.see(runa.field('Those of a file'))).sendKeys(holidays);
+    await runa.seeText('1 of those in holidays.ics was added.');
+    await runa.see('//*[@aria-label = "Holidays of 2028"]/li[contains(., "02 Mar 2028")]');
+    expect(await runa.axe()).toEqual([]);
+    await runa.press('Keep');
+    await runa.see('//header//*[. = "Tern Quay Trust"]');
+    // What was settled by the first record is not changed any more, and it says why.
+    await runa.choose('Time zone', 'Europe/Lisbon');
+    await runa.press('Keep');
+    await runa.seeText('There are records already');
+    await runa.press('Take back');
+    await runa.waitUntil(
+      'the zone is as it was',
+      async () => (await runa.valueOf(runa.field('Time zone'))) === 'Europe/London',
+    );
+  });
+
   test('a backup is taken while somebody works, and says what it holds', async () => {
     const lists = new ListScreen(runa, first.address);
     await lists.open('stock', '?list=&sort=number&columns=name,reorder_point');
@@ -69,6 +92,7 @@ describe('running it', () => {
     expect(status).toBe(0);
     await second.start();
     await signInAs(runa, second.address, 'Runa Oakes');
+    await runa.see('//header//*[. = "Tern Quay Trust"]');
     // What its window said while the first one was stopped.
     await runa.consoleErrors();
     const lists = new ListScreen(runa, second.address);

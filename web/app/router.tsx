@@ -49,6 +49,9 @@ const SetUpPeople = lazy(async () => ({
 const SetUpJobs = lazy(async () => ({
   default: (await import('../screens/set-up-jobs/screen.tsx')).SetUpJobsScreen,
 }));
+const SetUpWorkspace = lazy(async () => ({
+  default: (await import('../screens/set-up-workspace/screen.tsx')).SetUpWorkspaceScreen,
+}));
 const ChoiceLists = lazy(async () => ({
   default: (await import('../screens/set-up-choice-lists/screen.tsx')).ChoiceListsScreen,
 }));
@@ -89,6 +92,7 @@ export const Router = () => (
           <Route path="set-up" element={<SetUpOnly right="registers" />}>
             <Route path="registers" element={<SetUpRegisters />} />
             <Route path="registers/:key" element={<SetUpRegister />} />
+            <Route path="workspace" element={<SetUpWorkspace />} />
             <Route path="jobs" element={<SetUpJobs />} />
             <Route path="choice-lists" element={<ChoiceLists />} />
             <Route path="choice-lists/:key" element={<OneChoiceList />} />

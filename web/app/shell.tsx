@@ -192,6 +192,7 @@ const SET_UP_LINKS = [
   { to: '/set-up/routes', label: 'Sign-off routes', right: 'forms' },
   { to: '/set-up/people', label: 'People & roles', right: 'people' },
   { to: '/post-room', label: 'Post room', right: 'people' },
+  { to: '/set-up/workspace', label: 'Workspace', right: 'registers' },
   { to: '/set-up/jobs', label: 'Jobs', right: 'registers' },
 ] as const;
 

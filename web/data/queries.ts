@@ -137,6 +137,9 @@ export const queries = {
         call('groups', { params: { key: register }, query: { filter, find, archived, by, totals, worked } }),
       placeholderData: keepPreviousData,
     }),
+  /** The countries there are, with what follows from each. */
+  countries: () =>
+    queryOptions({ queryKey: ['countries'], queryFn: () => call('countries'), staleTime: Number.POSITIVE_INFINITY }),
   /** The lists a person is offered. */
   lists: () => queryOptions({ queryKey: ['lists'], queryFn: () => call('lists') }),
   /** The addresses by which calendar programs read this person's lists. */

@@ -3,18 +3,11 @@ import { useState } from 'react';
 import type { Country } from '#contract/index.ts';
 import { CURRENCIES } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
+import { queries } from '../../data/queries.ts';
 import { Labelled, wrongAt } from '../../ui/labelled.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
 import { NewPassword } from '../../ui/password.tsx';
-
-const sampleIn = (locale: string): string =>
-  `${new Intl.NumberFormat(locale, { minimumFractionDigits: 2 }).format(1250.5)}, ${new Intl.DateTimeFormat(locale, { dateStyle: 'short', timeZone: 'UTC' }).format(new Date('2026-11-23'))}`;
-
-const nameIn = (locale: string): string => new Intl.DisplayNames('en', { type: 'language' }).of(locale) ?? locale;
-
-/** 23 Nov 2026 is a Monday. */
-const dayName = (day: number): string =>
-  new Intl.DateTimeFormat('en', { weekday: 'long', timeZone: 'UTC' }).format(new Date(Date.UTC(2026, 10, 22 + day)));
+import { localeName, sampleIn, WEEK_BEGINS, weekdayName } from '../../ui/writes-as.ts';
 
 /** The country a browser is likely in, by its language; else the first there is. */
 const likely = (countries: readonly Country[]): Country | undefined => {
@@ -34,11 +27,7 @@ interface BeginProps {
 
 /** The first page of a workspace that has nobody yet: its name, where it is, and its first person. */
 export const Begin = ({ onBegun }: BeginProps) => {
-  const { data, error } = useQuery({
-    queryKey: ['countries'],
-    queryFn: () => call('countries'),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const { data, error } = useQuery(queries.countries());
   const first = data && likely(data.countries);
   if (!first) return error ? <Problems error={error} /> : <Coming />;
   return <BeginForm countries={data.countries} first={first} onBegun={onBegun} />;
@@ -137,7 +126,7 @@ const BeginForm = ({
               <select {...tied} className="box" name="locale">
                 {[...country.locales, ...(country.locales.includes('en-GB') ? [] : ['en-GB'])].map((locale) => (
                   <option key={locale} value={locale}>
-                    {nameIn(locale)}: {sampleIn(locale)}
+                    {localeName(locale)}: {sampleIn(locale)}
                   </option>
                 ))}
               </select>
@@ -168,9 +157,9 @@ const BeginForm = ({
           <Labelled label="A week begins on" wrong={wrong('#/week_begins')}>
             {(tied) => (
               <select {...tied} className="box" name="week_begins" defaultValue={country.week_begins}>
-                {[1, 6, 7].map((day) => (
+                {WEEK_BEGINS.map((day) => (
                   <option key={day} value={day}>
-                    {dayName(day)}
+                    {weekdayName(day)}
                   </option>
                 ))}
               </select>
