@@ -17,6 +17,7 @@ export default defineConfig({
         'scrolling',
         'sign-off',
         'filling-in',
+        'backup',
       ].map((name) => `bench/${name}.ts`),
     },
     outDir: 'dist/bench',

@@ -20,6 +20,8 @@ describe('the OpenAPI document', () => {
       .map(([name]) => name);
     expect(open).toEqual([
       'health',
+      'healthLive',
+      'healthReady',
       'sessionInfo',
       'begin',
       'countries',

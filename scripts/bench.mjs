@@ -35,10 +35,14 @@ for (const name of [
   'sign-off',
   'filling-in',
   'scrolling',
+  'backup',
 ].filter(wanted)) {
-  const cluster = new Cluster(installPostgres(), mkdtempSync(join(tmpdir(), 'iolite-bench-')), { throwAway: true });
+  const bin = installPostgres();
+  const cluster = new Cluster(bin, mkdtempSync(join(tmpdir(), 'iolite-bench-')), { throwAway: true });
   try {
-    run(process.execPath, [`dist/bench/${name}.js`], { env: { ...process.env, DATABASE_URL: await cluster.start() } });
+    const url = await cluster.start();
+    const env = { ...process.env, DATABASE_URL: url, SUPERUSER_URL: cluster.superuserUrl(), IOLITE_PG_BIN: bin };
+    run(process.execPath, [`dist/bench/${name}.js`], { env });
   } finally {
     cluster.remove();
   }
