@@ -3,14 +3,30 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, truncateSync,
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, inject, test } from 'vitest';
+import type { Job } from '../platform/jobs.ts';
 import { type Caller, makeDatabase, newId, queryAt, TestServer } from '../testing/harness.ts';
+import { sayFailure } from './failure.ts';
 import { differencesOf } from './figures.ts';
 import { openBackupFile } from './file.ts';
 import type { Programs } from './programs.ts';
 import { restoreBackup } from './restore.ts';
 import { takeBackup, takeIntoShelf } from './take.ts';
+import { BACKUP_TASK, backupTask } from './task.ts';
 
 const NEWEST = Number.MAX_SAFE_INTEGER;
+
+const job: Job = {
+  ...{ id: '018f2f2e-0000-7000-8000-00000000aa01', task: '', payload: {}, begunBy: null, state: 'running' },
+  ...{
+    begunAt: new Date(),
+    changedAt: new Date(),
+    done: null,
+    total: null,
+    result: null,
+    problem: null,
+    stopping: false,
+  },
+};
 
 /** What is kept here is not lost: a backup is of one moment, whole, and put back whole or not at all. */
 describe('a backup', () => {
@@ -129,6 +145,23 @@ describe('a backup', () => {
     const without = { bin: folder, url: server.database.url };
     await expect(takeBackup(without, join(folder, 'failed.zip'))).rejects.toThrow();
     expect(readdirSync(folder).filter((name) => name.startsWith('failed'))).toEqual([]);
+  });
+
+  test('that failed at night says why, for whoever keeps it going', async () => {
+    const shelf = { folder: join(folder, 'nights'), keep: 2 };
+    const run = (programs: Programs) =>
+      backupTask({ programs, shelf }).run({
+        job: { ...job, task: BACKUP_TASK },
+        db: server.database.db,
+        progress: async () => undefined,
+      });
+    await expect(run({ bin: folder, url: server.database.url })).rejects.toThrow('pg_dump is not there');
+    const nowhere = new URL(server.database.url);
+    nowhere.password = 'another';
+    await expect(run(at(nowhere.href))).rejects.toThrow(/password authentication failed/);
+    const full = sayFailure(Object.assign(new Error('write'), { code: 'ENOSPC' }));
+    expect(full).toMatchObject({ message: expect.stringContaining('the disk is full') });
+    expect(await run(at(server.database.url))).toMatchObject({ file: expect.stringMatching(/^iolite-.*zip$/) });
   });
 
   test('tells one changed value, one row less, one number given, when it is held against what was saved', async () => {

@@ -3,6 +3,7 @@ import { once } from 'node:events';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { ProgramFailure } from './failure.ts';
 
 /* PostgreSQL's own programs, which know best what stands in a database. */
 
@@ -35,7 +36,7 @@ const begin = ({ bin, url }: Programs, name: string, args: readonly string[], in
     said = `${said}${chunk}`.slice(-LAST_WORDS);
   });
   const ended = once(child, 'close').then(([code]) => {
-    if (code !== 0) throw new Error(`${name} ended with ${code}: ${said.trim()}`);
+    if (code !== 0) throw new ProgramFailure(`${name} ended with ${code}: ${said.trim()}`);
   });
   // A program that has ended takes no more: what went wrong is in its own words.
   const fed = input && child.stdin ? pipeline(input, child.stdin).catch(() => undefined) : Promise.resolve();

@@ -1,4 +1,5 @@
 import type { Task } from '../platform/jobs.ts';
+import { sayFailure } from './failure.ts';
 import type { Programs } from './programs.ts';
 import { type Shelf, takeIntoShelf } from './take.ts';
 
@@ -18,7 +19,9 @@ export const backupTask = (backups: Backups | null): Task => ({
   run: async ({ progress }) => {
     if (!backups) return { file: null };
     await progress(0, null);
-    const { file, bytes, about } = await takeIntoShelf(backups.programs, backups.shelf);
+    const { file, bytes, about } = await takeIntoShelf(backups.programs, backups.shelf).catch((error: unknown) => {
+      throw sayFailure(error);
+    });
     const rows = Object.values(about.figures.tables).reduce((sum, table) => sum + table.rows, 0);
     return { file, bytes, rows };
   },
