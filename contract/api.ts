@@ -868,6 +868,14 @@ export const api = {
     body: none,
     answer: j.jobSchema,
   }),
+  takeBackup: endpoint(paths.takeBackup, 'Begin to take a backup into its folder, by a job', {
+    params: none,
+    query: none,
+    body: none,
+    answer: j.jobSchema,
+    setup: 'registers',
+    status: 202,
+  }),
   clearFiles: endpoint(paths.clearFiles, 'Begin to clear the files that belong to no record', {
     params: none,
     query: none,

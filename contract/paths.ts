@@ -115,6 +115,7 @@ export const paths = {
   job: { method: 'get', path: '/api/jobs/{id}' },
   stopJob: { method: 'delete', path: '/api/jobs/{id}' },
   tryJobAgain: { method: 'post', path: '/api/jobs/{id}/again' },
+  takeBackup: { method: 'post', path: '/api/backups' },
   clearFiles: { method: 'post', path: '/api/files/clear' },
   inTray: { method: 'get', path: '/api/in-tray' },
   trayDetail: { method: 'get', path: '/api/sign-offs/{id}' },

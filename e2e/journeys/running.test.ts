@@ -62,6 +62,16 @@ describe('running it', () => {
     );
   });
 
+  test('a backup of the night is taken at once where somebody wants it, and told where it lies', async () => {
+    await runa.click('//nav//a[. = "Jobs"]');
+    await runa.press('Take one now');
+    await runa.see(
+      '//ul[@aria-label = "Jobs"]/li[contains(., "Take a backup")][contains(., "is done")][contains(., "MB")]',
+    );
+    expect(await runa.axe()).toEqual([]);
+    expect(readdirSync(join(first.folder, 'backups'))).toEqual([expect.stringMatching(/^iolite-.*Z\.zip$/)]);
+  });
+
   test('a backup is taken while somebody works, and says what it holds', async () => {
     const lists = new ListScreen(runa, first.address);
     await lists.open('stock', '?list=&sort=number&columns=name,reorder_point');

@@ -176,6 +176,7 @@ describe('who sees what', () => {
 
   /** Every call there is: one that is new does not compile until it says how it is tried. */
   const CALLS: { readonly [N in Name]: () => Given[] } = {
+    takeBackup: () => [{}],
     keepSettings: () => [{}],
     readHolidays: () => [{ body: { country: 'GB' } }],
     health: () => [{}],

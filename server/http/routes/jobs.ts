@@ -21,7 +21,10 @@ const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (re
     label: 'Take a backup',
     say: (result) => {
       const read = savedSchema.safeParse(result);
-      return read.success ? `${read.data.file}, ${Math.ceil(read.data.bytes / 1_000_000)} MB` : '';
+      if (!read.success) return '';
+      const { file, bytes } = read.data;
+      if (file === null) return 'No folder for backups is set up: docs/running.md says how.';
+      return `${file}, ${Math.ceil((bytes ?? 0) / 1_000_000)} MB`;
     },
   },
   [CSV_TASK]: { label: 'Bring a CSV file in', say: nothing },
@@ -43,7 +46,7 @@ const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (re
     },
   },
 };
-const savedSchema = z.object({ file: z.string(), bytes: z.int() });
+const savedSchema = z.object({ file: z.string().nullable(), bytes: z.int().optional() });
 const clearedSchema = z.object({ cleared: z.int() });
 
 /** A job as it stands, for whoever may see it. */
@@ -70,8 +73,15 @@ const ownJob = async (context: Context, id: string): Promise<Job> => {
   return job;
 };
 
+/** Begins a job as somebody who sets up. */
+const beginOwn = async (context: Context, task: string): Promise<JobAnswer> => {
+  const { person } = signedIn(context);
+  const id = await inTransaction(context.db, (tx) => addJob(tx, task, {}, person.id));
+  return readJob(context, id);
+};
+
 /** Long work: watching it, stopping it, trying it again. */
-export const jobHandlers: Handlers<'jobs' | 'job' | 'stopJob' | 'tryJobAgain' | 'clearFiles'> = {
+export const jobHandlers: Handlers<'jobs' | 'job' | 'stopJob' | 'tryJobAgain' | 'takeBackup' | 'clearFiles'> = {
   jobs: async ({ db }) => ({ jobs: (await readJobs(db, MANY_TASKS)).map(toAnswer) }),
   job: (context, { params }) => readJob(context, params.id),
   stopJob: async (context, { params }) => {
@@ -84,9 +94,6 @@ export const jobHandlers: Handlers<'jobs' | 'job' | 'stopJob' | 'tryJobAgain' | 
     await inTransaction(context.db, (tx) => tryAgain(tx, id));
     return readJob(context, id);
   },
-  clearFiles: async (context) => {
-    const { person } = signedIn(context);
-    const id = await inTransaction(context.db, (tx) => addJob(tx, 'clear_files', {}, person.id));
-    return readJob(context, id);
-  },
+  takeBackup: (context) => beginOwn(context, BACKUP_TASK),
+  clearFiles: (context) => beginOwn(context, 'clear_files'),
 };

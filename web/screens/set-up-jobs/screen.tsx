@@ -9,6 +9,7 @@ import { Coming, Empty, Problems } from '../../ui/message.tsx';
 /** Set-up: long work that goes on by itself, and what of it failed for good. */
 export const SetUpJobsScreen = () => {
   const { data, error } = useQuery(queries.jobs());
+  const save = useMutation({ mutationFn: () => call('takeBackup'), onSuccess: refresh });
   const clear = useMutation({ mutationFn: () => call('clearFiles'), onSuccess: refresh });
   if (!data) return error ? <Problems error={error} /> : <Coming />;
   return (
@@ -26,6 +27,17 @@ export const SetUpJobsScreen = () => {
         </ul>
       )}
       <section className="mt-6 max-w-2xl border border-rule-strong bg-paper p-4">
+        <h2>Backups</h2>
+        <p className="mb-3 text-ink-2">
+          Where its server has a folder for them, one is taken every night, of everything that is kept here. Whoever
+          keeps the server going puts one back.
+        </p>
+        <button type="button" className="btn" disabled={save.isPending} onClick={() => save.mutate()}>
+          Take one now
+        </button>
+        <Problems error={save.error} />
+      </section>
+      <section className="mt-4 max-w-2xl border border-rule-strong bg-paper p-4">
         <h2>Files</h2>
         <p className="mb-3 text-ink-2">
           Files that were taken out of their record, or added to an entry that was never sent, are cleared every night
