@@ -5,12 +5,10 @@ import pg from 'pg';
 import { z } from 'zod';
 import { lastMigration } from '../platform/database.ts';
 import { Refusal } from '../platform/refusal.ts';
+import { VERSION } from '../platform/version.ts';
 import { readSequences, readTables } from './figures.ts';
 import { type About, writeBackupFile } from './file.ts';
 import { dumpDatabase, type Programs } from './programs.ts';
-
-/** What this program calls itself in its backups. */
-export const IOLITE = '0.1.0';
 
 const snapshotSchema = z.object({ snapshot: z.string(), taken: z.date(), postgresql: z.string() });
 
@@ -36,7 +34,7 @@ export const takeBackup = async (programs: Programs, path: string): Promise<Abou
     return await writeBackupFile(path, dump.output, async () => {
       await dump.ended;
       const [tables, migration] = await known;
-      return { taken_at: taken.toISOString(), iolite: IOLITE, postgresql, migration, figures: { tables, sequences } };
+      return { taken_at: taken.toISOString(), iolite: VERSION, postgresql, migration, figures: { tables, sequences } };
     });
   } finally {
     await client.end();

@@ -15,6 +15,7 @@ import { type Database, WRITERS_AT_ONCE } from '../platform/database.ts';
 import { FairQueue } from '../platform/fair-queue.ts';
 import type { Log } from '../platform/log.ts';
 import { notAllowed, Refusal } from '../platform/refusal.ts';
+import { VERSION } from '../platform/version.ts';
 import { UNDO_MS } from '../signoff/decide.ts';
 import { bind } from './bind.ts';
 import { FOLLOWERS, FROM_RECORDS } from './composition.ts';
@@ -61,9 +62,6 @@ const refuseKind = ({ kind }: Person, { by, method }: Endpoint): void => {
 
 /** Secrets that stand in an address are noted nowhere. */
 const withoutSecrets = (path: string): string => path.replace(/^(\/api\/(?:invitations|feeds)\/).+/, '$1…');
-
-/** The version of the program. */
-export const VERSION = '0.1.0';
 
 /** What a page may use of the machine: where one is, for map positions, and the camera for pictures. Nothing else. */
 const PERMISSIONS =

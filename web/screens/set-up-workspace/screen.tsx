@@ -76,81 +76,42 @@ export const SetUpWorkspaceScreen = () => {
               />
             )}
           </Labelled>
-          <Labelled label="Numbers and dates are written as in" help={sampleIn(now.locale)} wrong={wrong('#/locale')}>
-            {(tied) => (
-              <select
-                {...tied}
-                className="box"
-                value={now.locale}
-                onChange={(event) => change({ locale: event.target.value })}
-              >
-                {offered((country) => country.locales, now.locale)
-                  .toSorted(byName)
-                  .map((locale) => (
-                    <option key={locale} value={locale}>
-                      {localeName(locale)}
-                    </option>
-                  ))}
-              </select>
-            )}
-          </Labelled>
-          <Labelled label="Time zone" help="Days begin and end in it." wrong={wrong('#/zone')}>
-            {(tied) => (
-              <select
-                {...tied}
-                className="box"
-                value={now.zone}
-                onChange={(event) => change({ zone: event.target.value })}
-              >
-                {offered((country) => country.zones, now.zone)
-                  .toSorted()
-                  .map((zone) => (
-                    <option key={zone} value={zone}>
-                      {zone.replaceAll('_', ' ')}
-                    </option>
-                  ))}
-              </select>
-            )}
-          </Labelled>
-          <Labelled
+          <Chosen
+            label="Numbers and dates are written as in"
+            help={sampleIn(now.locale)}
+            wrong={wrong('#/locale')}
+            value={now.locale}
+            options={offered((country) => country.locales, now.locale).toSorted(byName)}
+            say={localeName}
+            onChosen={(locale) => change({ locale })}
+          />
+          <Chosen
+            label="Time zone"
+            help="Days begin and end in it."
+            wrong={wrong('#/zone')}
+            value={now.zone}
+            options={offered((country) => country.zones, now.zone).toSorted()}
+            say={(zone) => zone.replaceAll('_', ' ')}
+            onChosen={(zone) => change({ zone })}
+          />
+          <Chosen
             label="Currency"
             help="New fields of money begin with it. Fields that are there keep their own."
             wrong={wrong('#/currency')}
-          >
-            {(tied) => (
-              <select
-                {...tied}
-                className="box"
-                value={now.currency}
-                onChange={(event) => change({ currency: event.target.value })}
-              >
-                {CURRENCIES.map((currency) => (
-                  <option key={currency} value={currency}>
-                    {currency}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Labelled>
-          <Labelled label="A week begins on" wrong={wrong('#/week_begins')}>
-            {(tied) => (
-              <select
-                {...tied}
-                className="box"
-                value={now.week_begins ?? ''}
-                onChange={(event) =>
-                  change({ week_begins: event.target.value === '' ? null : Number(event.target.value) })
-                }
-              >
-                <option value="">the day that is usual there</option>
-                {WEEK_BEGINS.map((day) => (
-                  <option key={day} value={day}>
-                    {weekdayName(day)}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Labelled>
+            value={now.currency}
+            options={CURRENCIES}
+            say={(currency) => currency}
+            onChosen={(currency) => change({ currency })}
+          />
+          <Chosen
+            label="A week begins on"
+            help=""
+            wrong={wrong('#/week_begins')}
+            value={String(now.week_begins ?? '')}
+            options={['', ...WEEK_BEGINS.map(String)]}
+            say={(day) => (day === '' ? 'the day that is usual there' : weekdayName(Number(day)))}
+            onChosen={(day) => change({ week_begins: day === '' ? null : Number(day) })}
+          />
         </div>
         <Holidays holidays={now.holidays} wrong={holidaysWrong} onHolidays={(holidays) => change({ holidays })} />
         <p className="mt-6 text-[13px] text-ink-2">
@@ -181,3 +142,28 @@ export const SetUpWorkspaceScreen = () => {
     </div>
   );
 };
+
+interface ChosenProps {
+  readonly label: string;
+  readonly help: string;
+  readonly wrong: string | undefined;
+  readonly value: string;
+  readonly options: readonly string[];
+  readonly say: (option: string) => string;
+  readonly onChosen: (option: string) => void;
+}
+
+/** One of the settings that is chosen from what there is. */
+const Chosen = ({ label, help, wrong, value, options, say, onChosen }: ChosenProps) => (
+  <Labelled label={label} help={help} wrong={wrong}>
+    {(tied) => (
+      <select {...tied} className="box" value={value} onChange={(event) => onChosen(event.target.value)}>
+        {options.map((option) => (
+          <option key={option} value={option}>
+            {say(option)}
+          </option>
+        ))}
+      </select>
+    )}
+  </Labelled>
+);
