@@ -1,4 +1,4 @@
-import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -118,6 +118,9 @@ describe('data that an earlier version kept', () => {
     ).rejects.toThrow();
     expect(said.at(-1)).toMatch(/could not be brought up to date.*npm run restore -- .*--instead/);
     expect(await clients()).toEqual(before);
+    // Tried again and again by the machine it keeps one backup.
+    await expect(prepare(open(url), given(join(folder, 'broken')))).rejects.toThrow();
+    expect(readdirSync(folder).filter((name) => name.startsWith('before-upgrade'))).toHaveLength(1);
     const saved = /restore -- (\S+) --instead/.exec(said.at(-1) ?? '')?.[1] ?? '';
     const other = await makeDatabase();
     await restoreBackup({ bin: inject('postgresBin'), url: other }, saved, Number.MAX_SAFE_INTEGER);

@@ -1,4 +1,4 @@
-import { createHash } from 'node:crypto';
+import { createHash, randomBytes } from 'node:crypto';
 import { createWriteStream } from 'node:fs';
 import { chmod, open, rename, rm } from 'node:fs/promises';
 import { dirname } from 'node:path';
@@ -65,10 +65,12 @@ export const writeBackupFile = async (
   dump: Readable,
   about: () => Promise<Omit<About, 'form' | 'dump'>>,
 ): Promise<About> => {
-  const part = `${path}.part`;
+  // Two that are taken in the same second do not write into one another.
+  const part = `${path}.${randomBytes(4).toString('hex')}.part`;
+  const file = createWriteStream(part, { mode: 0o600 });
   const zip = new ZipFile();
   const measure = new Measure();
-  const written = pipeline(zip.outputStream, createWriteStream(part, { mode: 0o600 }));
+  const written = pipeline(zip.outputStream, file);
   // Told below, whoever fails first.
   written.catch(() => undefined);
   try {
@@ -87,6 +89,8 @@ export const writeBackupFile = async (
     return said;
   } catch (error) {
     dump.destroy();
+    file.destroy();
+    await written.catch(() => undefined);
     await rm(part, { force: true });
     throw error;
   }

@@ -1,5 +1,5 @@
 import { constants } from 'node:fs';
-import { access, mkdir, readdir, rm, stat } from 'node:fs/promises';
+import { access, mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import pg from 'pg';
 import { z } from 'zod';
@@ -58,11 +58,16 @@ const openShelf = async ({ folder }: Shelf): Promise<void> => {
   });
 };
 
-/** Takes a backup before an upgrade: it is kept until somebody throws it away. Gives its path. */
+/**
+ * Takes a backup before an upgrade: it is kept until somebody throws it away. Gives its path. A start that fails and is
+ * begun again and again by the machine keeps one, not one of each try: they are of the same data.
+ */
 export const takeBeforeUpgrade = async (programs: Programs, shelf: Shelf): Promise<string> => {
   await openShelf(shelf);
-  const path = join(shelf.folder, `before-upgrade-${nameOf(new Date())}`);
-  await takeBackup(programs, path);
+  const begun = join(shelf.folder, `before-upgrade-${nameOf(new Date())}`);
+  const { migration } = await takeBackup(programs, begun);
+  const path = join(shelf.folder, `before-upgrade-from-${migration}.zip`);
+  await rename(begun, path);
   return path;
 };
 

@@ -41,7 +41,7 @@ import { recordHandlers } from './routes/records.ts';
 import { sessionHandlers } from './routes/session.ts';
 import { signOffHandlers } from './routes/signoff.ts';
 import { dropUnstorable, suspectUnstorable } from './unstorable.ts';
-import { Figures, serveFigures, watchRequests } from './watch.ts';
+import { Figures, patternOf, serveFigures, watchRequests } from './watch.ts';
 
 /** What reads and changes nothing. */
 const READS: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
@@ -59,9 +59,6 @@ const refuseKind = ({ kind }: Person, { by, method }: Endpoint): void => {
   if (kind === 'group' && method !== 'get' && by !== 'devices')
     throw notAllowed('This device was signed in by a group’s code: only its forms can be filled in.');
 };
-
-/** Secrets that stand in an address are noted nowhere. */
-const withoutSecrets = (path: string): string => path.replace(/^(\/api\/(?:invitations|feeds)\/).+/, '$1…');
 
 /** What a page may use of the machine: where one is, for map positions, and the camera for pictures. Nothing else. */
 const PERMISSIONS =
@@ -229,7 +226,7 @@ export const makeApp = (options: AppOptions): Express => {
     const refusal = toRefusal(error);
     const instance = `urn:uuid:${randomUUID()}`;
     if (refusal.kind === 'internal' || refusal.kind === 'unavailable' || refusal.kind === 'overloaded')
-      options.note(`${instance} ${request.method} ${withoutSecrets(request.path)}`, error);
+      options.note(`${instance} ${request.method} ${patternOf(request)}`, error);
     const answer = toProblemAnswer(refusal, instance);
     response.status(answer.status).type('application/problem+json').send(JSON.stringify(answer));
   };

@@ -14,7 +14,7 @@ import { readBearer } from './cookie.ts';
 const countSchema = z.object({ state: z.string(), n: z.coerce.number() });
 
 /** The pattern of a request's address, which says nothing of who or what; '' where nothing answers it. */
-const patternOf = ({ route, baseUrl }: Request): string =>
+export const patternOf = ({ route, baseUrl }: Request): string =>
   typeof route === 'object' && route !== null && 'path' in route ? `${baseUrl}${String(route.path)}` : '';
 
 /** Tells of each request when it has been answered. */

@@ -31,13 +31,13 @@ const byName = (one: string, other: string): number => localeName(one).localeCom
 export const SetUpWorkspaceScreen = () => {
   const { workspace } = useWorkspace();
   const kept = settingsOf(workspace);
-  /** What was changed and not kept yet, from the version it was looked at in. */
-  const [draft, setDraft] = useState<Settings | null>(null);
-  const now = draft ?? kept;
+  /** What was changed and not kept yet: over what stands there now, as others may change the rest meanwhile. */
+  const [draft, setDraft] = useState<Partial<Settings> | null>(null);
+  const now = { ...kept, ...draft };
   const change = (to: Partial<Settings>): void => {
     keep.reset();
-    const next = { ...now, ...to };
-    setDraft(alike(next, kept) ? null : next);
+    const next = { ...draft, ...to };
+    setDraft(alike({ ...kept, ...next }, kept) ? null : next);
   };
   const keep = useMutation({
     mutationFn: (settings: Settings) => call('keepSettings', { body: settings }),
