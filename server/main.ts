@@ -16,6 +16,7 @@ import { isUnguarded, openDatabase } from './platform/database.ts';
 import { Jobs } from './platform/jobs.ts';
 import { LOG_LEVELS, makeLog } from './platform/log.ts';
 import { readSender } from './platform/mail.ts';
+import { fromFirst, Replica } from './platform/replica.ts';
 import { UNDO_MS } from './signoff/decide.ts';
 import { prepareWhenReachable } from './start.ts';
 
@@ -24,6 +25,8 @@ const environment = z
   .object({
     DATABASE_URL: z.string().min(1),
     PORT: z.coerce.number().int().min(0).max(65_535).default(4780),
+    /** A streaming replica of the database, from which lists are read while it keeps up. */
+    IOLITE_READ_URL: z.string().min(1).optional(),
     /** The address it listens on: `0.0.0.0` is every one of this machine. */
     IOLITE_HOST: z.string().default('127.0.0.1'),
     /** How much is noted on the standard output, in lines of JSON. */
@@ -135,28 +138,31 @@ if (await isUnguarded(database.db))
   );
 /** What links begin with: never what a request says of itself. */
 const ownAddress = environment.IOLITE_ADDRESS ?? new URL(`http://127.0.0.1:${environment.PORT}`);
+const replica = environment.IOLITE_READ_URL ? new Replica(database.db, environment.IOLITE_READ_URL, note) : null;
 const live = new LiveEvents(environment.DATABASE_URL);
 await live.start();
 const jobs = new Jobs({
   url: environment.DATABASE_URL,
   db: database.db,
-  tasks: tasksOf(
-    new DefinitionsReader(),
-    environment.DATABASE_URL,
+  tasks: tasksOf({
+    reader: new DefinitionsReader(),
+    readLists: replica?.read ?? fromFirst(database.db),
+    url: environment.DATABASE_URL,
     // Built beside this program.
-    join(dirname(fileURLToPath(import.meta.url)), 'csv-worker.js'),
-    {
+    csvWorker: join(dirname(fileURLToPath(import.meta.url)), 'csv-worker.js'),
+    mail: {
       smtp: environment.IOLITE_SMTP_URL ?? null,
       from: environment.IOLITE_MAIL_FROM ?? { name: 'Iolite', address: `iolite@${ownAddress.hostname}` },
       address: ownAddress,
     },
     backups,
-  ),
+  }),
   note,
 });
 await jobs.start();
 answer = makeApp({
   database,
+  replica,
   live,
   demonstration: environment.IOLITE_DEMONSTRATION === 'yes',
   sends: environment.IOLITE_SMTP_URL !== undefined,
@@ -178,7 +184,7 @@ const stop = async (): Promise<void> => {
   isStopping = true;
   await live.stop();
   await Promise.all([stopServing(server), jobs.stop()]);
-  await database.close();
+  await Promise.all([database.close(), replica?.close()]);
   process.exit(0);
 };
 process.once('SIGTERM', stop);

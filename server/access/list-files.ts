@@ -9,6 +9,7 @@ import { findPerson } from '../people/names.ts';
 import type { Queryable } from '../platform/database.ts';
 import { addJob, findJob, type Job, stopJob, type Task } from '../platform/jobs.ts';
 import { notFound, Refusal } from '../platform/refusal.ts';
+import type { ReadLists } from '../platform/replica.ts';
 import { jobs, listFileParts } from '../platform/schema.ts';
 import type { Look } from '../records/work.ts';
 import { lookToExport } from './export.ts';
@@ -148,7 +149,7 @@ class Parts extends Writable {
 }
 
 /** Writes a list to a file. */
-export const listFileTask = (reader: DefinitionsReader, address: string): Task => ({
+export const listFileTask = (reader: DefinitionsReader, readLists: ReadLists, address: string): Task => ({
   name: LIST_FILE_TASK,
   run: async ({ job, db, progress }) => {
     const { register, query } = payloadSchema.parse(job.payload);
@@ -158,7 +159,7 @@ export const listFileTask = (reader: DefinitionsReader, address: string): Task =
     const clear = () => db.delete(listFileParts).where(eq(listFileParts.jobId, job.id));
     await clear();
     const look = lookAs(db, await reader.read(db), person);
-    const out = await listOut(look, register, query, { address, counted: true });
+    const out = await readLists((from) => listOut({ ...look, ...from }, register, query, { address, counted: true }));
     const parts = new Parts(db, job.id);
     try {
       const ended = finished(parts);

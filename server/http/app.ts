@@ -15,6 +15,7 @@ import { type Database, WRITERS_AT_ONCE } from '../platform/database.ts';
 import { FairQueue } from '../platform/fair-queue.ts';
 import type { Log } from '../platform/log.ts';
 import { notAllowed, Refusal } from '../platform/refusal.ts';
+import { fromFirst, type Replica } from '../platform/replica.ts';
 import { VERSION } from '../platform/version.ts';
 import { UNDO_MS } from '../signoff/decide.ts';
 import { bind } from './bind.ts';
@@ -70,6 +71,8 @@ const PATIENCE_MS = 25_000;
 /** What the HTTP interface is put over. */
 export interface AppOptions {
   readonly database: Database;
+  /** What lists are read from while it keeps up; null: from the database. */
+  readonly replica?: Replica | null;
   readonly live: LiveEvents;
   readonly demonstration: boolean;
   /** Whether messages leave by mail. */
@@ -91,7 +94,7 @@ export interface AppOptions {
 
 /** The whole HTTP interface over one database. */
 export const makeApp = (options: AppOptions): Express => {
-  const { database, live, demonstration } = options;
+  const { database, replica = null, live, demonstration } = options;
   const { db } = database;
   const reader = new DefinitionsReader();
   const services = {
@@ -100,6 +103,7 @@ export const makeApp = (options: AppOptions): Express => {
     followers: FOLLOWERS,
     turns: new FairQueue(WRITERS_AT_ONCE, PATIENCE_MS),
     setUp: new DefinitionsService(db, reader, FROM_RECORDS),
+    readLists: replica?.read ?? fromFirst(db),
     demonstration,
     sends: options.sends,
     undoMs: options.undoMs ?? (() => UNDO_MS),
@@ -111,7 +115,7 @@ export const makeApp = (options: AppOptions): Express => {
   app.set('etag', false);
   settle(app, options.place);
   const token = options.figuresToken ?? null;
-  const figures = token === null ? null : new Figures({ db, streams: () => live.open });
+  const figures = token === null ? null : new Figures({ db, replica, streams: () => live.open });
   watchRequests(app, (note) => {
     figures?.heard(note);
     options.tell?.(note);

@@ -16,6 +16,7 @@ import type { Db } from '../platform/database.ts';
 import { clearJobs, type Task } from '../platform/jobs.ts';
 import { type MailSettings, sendMail } from '../platform/mail.ts';
 import { clearMessages, SEND_MAIL } from '../platform/messages.ts';
+import type { ReadLists } from '../platform/replica.ts';
 import type { Follower } from '../records/commands/index.ts';
 import { markWordsOnce } from '../records/commands/mark-words.ts';
 import { historyFollower } from '../records/followers/history.ts';
@@ -32,14 +33,21 @@ import { routeTrialTask } from '../signoff/trial.ts';
 /** Who follows what happens to records. A new one is a file and a line here. */
 export const FOLLOWERS: readonly Follower[] = [searchFollower, historyFollower, liveFollower, signOffFollower];
 
+/** What long work needs besides the database. */
+export interface TasksNeed {
+  readonly reader: DefinitionsReader;
+  readonly readLists: ReadLists;
+  /** The database's address, for work in threads of its own. */
+  readonly url: string;
+  /** The program that reads CSV files, built. */
+  readonly csvWorker: string;
+  readonly mail: MailSettings;
+  /** null: no backups are taken. */
+  readonly backups: Backups | null;
+}
+
 /** The kinds of long work there are. */
-export const tasksOf = (
-  reader: DefinitionsReader,
-  url: string,
-  csvWorker: string,
-  mail: MailSettings,
-  backups: Backups | null,
-): readonly Task[] => [
+export const tasksOf = ({ reader, readLists, url, csvWorker, mail, backups }: TasksNeed): readonly Task[] => [
   backupTask(backups),
   sendMail(mail),
   tellWaitingTask(reader),
@@ -52,7 +60,7 @@ export const tasksOf = (
   wakeSignOffsTask(reader, FOLLOWERS),
   routeTrialTask(reader),
   sortIndexTask,
-  listFileTask(reader, mail.address.origin),
+  listFileTask(reader, readLists, mail.address.origin),
   clearListFilesTask,
 ];
 

@@ -6,6 +6,7 @@ import type { DefinitionsService } from '../definitions/service.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
 import { Refusal } from '../platform/refusal.ts';
+import type { ReadLists } from '../platform/replica.ts';
 import type { Look, Work } from '../records/work.ts';
 import type { Call } from './bind.ts';
 
@@ -24,6 +25,7 @@ export interface SignedContext {
 /** What every handler gets. */
 export interface Context extends Workplace {
   readonly setUp: DefinitionsService;
+  readonly readLists: ReadLists;
   readonly demonstration: boolean;
   /** How long a decision can be undone, in milliseconds: nothing follows from it before. */
   readonly undoMs: () => number;
@@ -61,6 +63,10 @@ export const lookOf = (context: Context): Look => {
   const { person, definitions } = signedIn(context);
   return lookAs(context.db, definitions, person);
 };
+
+/** Reads a list as the person of a request may look at it, from wherever lists are read now. */
+export const readingList = <T>(context: Context, run: (look: Look) => Promise<T>): Promise<T> =>
+  context.readLists((from) => run({ ...lookOf(context), ...from }));
 
 /** One command of the person of a request. */
 export const writingFor = <T>(context: Context, run: (work: Work) => Promise<T>): Promise<T> =>

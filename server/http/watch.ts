@@ -6,6 +6,7 @@ import { z } from 'zod';
 import type { Db } from '../platform/database.ts';
 import type { Log } from '../platform/log.ts';
 import { notFound } from '../platform/refusal.ts';
+import type { Replica } from '../platform/replica.ts';
 import { hashOf } from '../platform/secrets.ts';
 import { readBearer } from './cookie.ts';
 
@@ -34,6 +35,7 @@ export const watchRequests = (app: Express, tell: Log['request']): void => {
 /** What the figures are of. */
 export interface Watched {
   readonly db: Db;
+  readonly replica: Replica | null;
   /** How many browsers are held open. */
   readonly streams: () => number;
 }
@@ -43,7 +45,7 @@ export class Figures {
   readonly #registry = new Registry();
   readonly #requests: Histogram;
 
-  constructor({ db, streams }: Watched) {
+  constructor({ db, replica, streams }: Watched) {
     const registers = [this.#registry];
     collectDefaultMetrics({ register: this.#registry });
     this.#requests = new Histogram({
@@ -81,6 +83,16 @@ export class Figures {
         }
       },
     });
+    if (replica)
+      new Gauge({
+        name: 'iolite_list_reads',
+        help: 'Lists read since the start, from the replica and, where it was behind or away, from the first',
+        labelNames: ['from'],
+        registers,
+        collect() {
+          for (const from of ['replica', 'first'] as const) this.set({ from }, replica.reads[from]);
+        },
+      });
     new Gauge({
       name: 'iolite_open_browsers',
       help: 'Browsers that are told of changes as they happen',

@@ -2,14 +2,14 @@ import type { Clock } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
-import type { Queryable, Tx } from '../platform/database.ts';
+import type { Tx } from '../platform/database.ts';
 import { notFound } from '../platform/refusal.ts';
+import type { Source } from '../platform/replica.ts';
 import type { Follower } from './commands/events.ts';
 import { type Sight, systemSight } from './sight.ts';
 
 /** What the reader needs: where to ask, what may be seen, and when it is. */
-export interface Reading {
-  readonly db: Queryable;
+export interface Reading extends Source {
   readonly sight: Sight;
   readonly clock: Clock;
 }

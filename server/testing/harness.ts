@@ -19,6 +19,7 @@ import { type Database, openDatabase, prepareDatabase } from '../platform/databa
 import { Jobs, prepareJobs, type Task } from '../platform/jobs.ts';
 import type { Log } from '../platform/log.ts';
 import type { MailSettings } from '../platform/mail.ts';
+import { fromFirst, Replica } from '../platform/replica.ts';
 
 export interface Answer {
   readonly status: number;
@@ -91,6 +92,7 @@ export class Caller {
 export class TestServer {
   readonly base: string;
   readonly database: Database;
+  readonly replica: Replica | null;
   readonly #server: Server;
   readonly #live: LiveEvents;
   #jobs: Jobs | null;
@@ -99,6 +101,7 @@ export class TestServer {
   private constructor(
     base: string,
     database: Database,
+    replica: Replica | null,
     server: Server,
     live: LiveEvents,
     jobs: Jobs | null,
@@ -106,6 +109,7 @@ export class TestServer {
   ) {
     this.base = base;
     this.database = database;
+    this.replica = replica;
     this.#server = server;
     this.#live = live;
     this.#jobs = jobs;
@@ -120,6 +124,8 @@ export class TestServer {
     options: {
       demonstration?: boolean;
       url?: string;
+      /** A replica of it. */
+      readUrl?: string;
       dump?: string;
       tasks?: readonly Task[] | 'all';
       place?: Partial<Place>;
@@ -143,11 +149,25 @@ export class TestServer {
     const mail = { smtp: null, from: SENDER, address: new URL('http://iolite.example.org'), ...options.mail };
     const live = new LiveEvents(url);
     await live.start();
+    const replica = options.readUrl
+      ? new Replica(database.db, options.readUrl, options.note ?? (() => undefined))
+      : null;
+    const readLists = replica?.read ?? fromFirst(database.db);
     const tasks =
-      options.tasks === 'all' ? tasksOf(new DefinitionsReader(), url, inject('csvWorker'), mail, null) : options.tasks;
+      options.tasks === 'all'
+        ? tasksOf({
+            reader: new DefinitionsReader(),
+            readLists,
+            url,
+            csvWorker: inject('csvWorker'),
+            mail,
+            backups: null,
+          })
+        : options.tasks;
     const jobs = tasks ? await startJobs(url, database, tasks) : null;
     const app = makeApp({
       database,
+      replica,
       live,
       demonstration: options.demonstration ?? true,
       sends: mail.smtp !== null,
@@ -161,7 +181,7 @@ export class TestServer {
     await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
     const address = server.address();
     if (typeof address !== 'object' || !address) throw new Error('no address');
-    return new TestServer(`http://127.0.0.1:${address.port}`, database, server, live, jobs, tasks ?? []);
+    return new TestServer(`http://127.0.0.1:${address.port}`, database, replica, server, live, jobs, tasks ?? []);
   }
 
   static async #fill(database: Database, begun: string): Promise<void> {
@@ -210,7 +230,7 @@ export class TestServer {
     await this.#jobs?.stop();
     this.#server.close();
     this.#server.closeAllConnections();
-    await this.database.close();
+    await Promise.all([this.database.close(), this.replica?.close()]);
   }
 }
 

@@ -6,19 +6,23 @@ import { openListFile } from '../../access/list-files.ts';
 import { listOut } from '../../access/list-out.ts';
 import type { Look } from '../../records/work.ts';
 import { parse } from '../bind.ts';
-import { type Identify, lookOf } from '../context.ts';
+import { type Identify, lookOf, readingList } from '../context.ts';
 
 /** It is shown, to be printed, and not kept. */
 const shownSchema = listFileSchema.extend({ inline: z.enum(['yes', 'no']).default('no') });
 
+/** Reads with the sight of whoever takes a list along. */
+type Reads = <T>(run: (look: Look) => Promise<T>) => Promise<T>;
+
 /** Sends a list as a file as it is read. */
 export const sendList = async (
-  look: Look,
+  reads: Reads,
   key: string,
   query: ListFileQuery & { readonly inline?: 'yes' | 'no' },
   { response, address }: { readonly response: Response; readonly address: string },
 ): Promise<void> => {
-  const { mediaType, fileName, write } = await listOut(look, key, query, { address });
+  // Where it was made ready it is read to its end.
+  const { mediaType, fileName, write } = await reads((look) => listOut(look, key, query, { address }));
   const how = query.inline === 'yes' ? 'inline' : 'attachment';
   response.type(mediaType).set('content-disposition', `${how}; filename="${fileName}"`);
   await write(response);
@@ -27,8 +31,9 @@ export const sendList = async (
 /** Lists as files. */
 export const serveExports = (app: Express, identify: Identify, address: string): void => {
   app.get('/api/registers/:key/export', async (request, response) => {
-    const look = lookOf(await identify(request));
-    await sendList(look, request.params.key, parse(shownSchema, request.query), { response, address });
+    const context = await identify(request);
+    const query = parse(shownSchema, request.query);
+    await sendList((run) => readingList(context, run), request.params.key, query, { response, address });
   });
   // One that a job has written.
   app.get('/api/list-files/:id/file', async (request, response) => {
@@ -41,9 +46,9 @@ export const serveExports = (app: Express, identify: Identify, address: string):
   });
   // The address that CSV files had first.
   app.get('/api/registers/:key/records.csv', async (request, response) => {
-    const look = lookOf(await identify(request));
+    const context = await identify(request);
     const { filter, find, sort, only } = parse(shownSchema.omit({ format: true }), request.query);
     const whole = listFileSchema.parse({ filter, find, sort, only, format: 'csv' });
-    await sendList(look, request.params.key, whole, { response, address });
+    await sendList((run) => readingList(context, run), request.params.key, whole, { response, address });
   });
 };

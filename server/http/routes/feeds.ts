@@ -1,14 +1,19 @@
 import type { Express } from 'express';
 import { listFileSchema } from '#contract/index.ts';
 import { listSchema } from '#core/list/index.ts';
-import { lookAs, type Workplace } from '../../access/work.ts';
+import { lookAs } from '../../access/work.ts';
 import { findFeed } from '../../lists/feeds.ts';
 import { findOffered } from '../../lists/kept-lists.ts';
 import { notFound } from '../../platform/refusal.ts';
+import type { Context } from '../context.ts';
 import { sendList } from './export.ts';
 
 /** Lists for calendar programs, by addresses whose secret says whose they are: nobody signs in there. */
-export const serveFeeds = (app: Express, { db, reader }: Pick<Workplace, 'db' | 'reader'>, address: string): void => {
+export const serveFeeds = (
+  app: Express,
+  { db, reader, readLists }: Pick<Context, 'db' | 'reader' | 'readLists'>,
+  address: string,
+): void => {
   app.get('/api/feeds/:secret/list.ics', async (request, response) => {
     const feed = await findFeed(db, request.params.secret);
     if (!feed) throw notFound();
@@ -21,6 +26,7 @@ export const serveFeeds = (app: Express, { db, reader }: Pick<Workplace, 'db' | 
       ...{ filter, find, sort, columns, archived, worked, look: drawn, called: label },
       format: 'ics',
     });
-    await sendList(look, register, query, { response, address });
+    const reads: Parameters<typeof sendList>[0] = (run) => readLists((from) => run({ ...look, ...from }));
+    await sendList(reads, register, query, { response, address });
   });
 };

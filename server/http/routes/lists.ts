@@ -2,7 +2,7 @@ import { dropListFile, makeListFile, readListFiles } from '../../access/list-fil
 import { addFeed, dropFeed, listFeeds } from '../../lists/feeds.ts';
 import { findEverywhere } from '../../lists/find-everywhere.ts';
 import { dropList, keepList, listLists } from '../../lists/kept-lists.ts';
-import { type Handlers, lookOf } from '../context.ts';
+import { type Handlers, lookOf, readingList } from '../context.ts';
 
 /** The lists that people keep, and share. */
 export const listHandlers: Handlers<
@@ -17,7 +17,7 @@ export const listHandlers: Handlers<
   | 'makeListFile'
   | 'dropListFile'
 > = {
-  findEverywhere: (context, { query }) => findEverywhere(lookOf(context), query.words),
+  findEverywhere: (context, { query }) => readingList(context, (look) => findEverywhere(look, query.words)),
   lists: (context) => listLists(lookOf(context)),
   keepList: (context, { params, body }) => keepList(context.db, lookOf(context), params.key, body),
   dropList: async (context, { params }) => {

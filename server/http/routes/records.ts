@@ -21,7 +21,7 @@ import {
 import { asSystem, type Look, type Work, wholeRegister } from '../../records/work.ts';
 import { readLocksOf } from '../../signoff/locks.ts';
 import { readSignOffHistory, readTrack } from '../../signoff/track.ts';
-import { type Handlers, lookOf, writingFor } from '../context.ts';
+import { type Context, type Handlers, lookOf, readingList, writingFor } from '../context.ts';
 
 /** A register this person may see; otherwise it does not exist. */
 const seenRegister = ({ sight }: Look, key: string): Register => {
@@ -78,6 +78,18 @@ const ADDED = { action: 'added', form: null } as const;
 const CHANGED = { action: 'changed', form: null } as const;
 const IMPORTED = { action: 'imported', form: null } as const;
 
+/** Reads of a register's list, with the columns that are worked out for it. */
+const inList = <T>(
+  context: Context,
+  key: string,
+  { worked }: { readonly worked: string },
+  run: (reading: Look, register: Register) => Promise<T>,
+): Promise<T> =>
+  readingList(context, (look) => {
+    const { reading, register } = withOwnColumns(look, seenRegister(look, key), worked);
+    return run(reading, register);
+  });
+
 /** Records, one by one and in lists. */
 export const recordHandlers: Handlers<
   | 'records'
@@ -94,26 +106,15 @@ export const recordHandlers: Handlers<
   | 'archiveRecord'
   | 'bringBackRecord'
 > = {
-  records: async (context, { params, query }) => {
-    const look = lookOf(context);
-    const { reading, register } = withOwnColumns(look, seenRegister(look, params.key), query.worked);
-    return readPage(reading, register, query);
-  },
-  groups: async (context, { params, query }) => {
-    const look = lookOf(context);
-    const { reading, register } = withOwnColumns(look, seenRegister(look, params.key), query.worked);
-    return readGroups(reading, register, query);
-  },
-  places: async (context, { params, query }) => {
-    const look = lookOf(context);
-    const { reading, register } = withOwnColumns(look, seenRegister(look, params.key), query.worked);
-    return readPlaces(reading, register, query);
-  },
-  meant: async (context, { params, query }) => {
-    const look = lookOf(context);
-    const { reading, register } = withOwnColumns(look, seenRegister(look, params.key), query.worked);
-    return { find: await readMeant(reading, register, query) };
-  },
+  records: (context, { params, query }) =>
+    inList(context, params.key, query, (reading, register) => readPage(reading, register, query)),
+  groups: (context, { params, query }) =>
+    inList(context, params.key, query, (reading, register) => readGroups(reading, register, query)),
+  places: (context, { params, query }) =>
+    inList(context, params.key, query, (reading, register) => readPlaces(reading, register, query)),
+  meant: async (context, { params, query }) => ({
+    find: await inList(context, params.key, query, (reading, register) => readMeant(reading, register, query)),
+  }),
   addRecord: (context, { params, body }) =>
     writingFor(context, async (work) => {
       const seen = seenRegister(work, params.key);

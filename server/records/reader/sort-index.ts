@@ -39,7 +39,7 @@ const known = new Map<string, number>();
 const KNOWN_MS = 600_000;
 
 /** Sees to it that an index reads a list in its order, soon; of a list whose order none has nothing happens. */
-export const wantIndex = async ({ db, sight }: Reading, list: CompiledList): Promise<void> => {
+export const wantIndex = async ({ db, first = db, sight }: Reading, list: CompiledList): Promise<void> => {
   const register = list.register.key;
   const own = sight.whole.registers.get(register);
   // A column that a list works out for itself is none of the table's.
@@ -50,7 +50,7 @@ export const wantIndex = async ({ db, sight }: Reading, list: CompiledList): Pro
   if ((known.get(name) ?? 0) > Date.now()) return;
   known.set(name, Date.now() + KNOWN_MS);
   const [there] = await execute(db, sql`select from pg_class where relname = ${parameter(name, 'text')}`);
-  if (!there) await addJob(db, TASK, wanted, null);
+  if (!there) await addJob(first, TASK, wanted, null);
 };
 
 const columnOf = ({ column, collated, descending }: IndexColumn): SqlFragment =>
