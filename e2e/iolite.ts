@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { inject } from 'vitest';
 import { z } from 'zod';
+import { type Ports, Several } from './several.ts';
 
 const freePort = (): Promise<number> =>
   new Promise((resolve, reject) => {
@@ -20,21 +21,41 @@ const freePort = (): Promise<number> =>
 
 const versionSchema = z.object({ version: z.int() });
 
+/** What the starter tells the first server, and the second is told likewise. */
+const BEGUN_WITH = {
+  IOLITE_DEMONSTRATION: 'yes',
+  IOLITE_WORKSPACE: 'demo/tern-quay/workspace.json',
+  IOLITE_PEOPLE: 'demo/tern-quay/people.json',
+};
+
 /** A copy of Iolite of its own, started as `npm start` starts it, with its own data and address. */
 export class Iolite {
   readonly folder = mkdtempSync(join(tmpdir(), 'iolite-e2e-'));
   readonly #port: number;
   readonly #begun: Readonly<Record<string, string>>;
+  /** What stands beside the server, with the addresses of all. */
+  readonly #beside: { readonly ports: Ports; readonly several: Several } | null;
   #process: ChildProcess | null = null;
 
-  private constructor(port: number, begun: Readonly<Record<string, string>>) {
+  private constructor(port: number, begun: Readonly<Record<string, string>>, ports: Ports | null = null) {
     this.#port = port;
     this.#begun = begun;
+    this.#beside = ports && { ports, several: new Several(ports) };
   }
 
-  /** One with the demonstration in it already. */
+  /** One with the demonstration in it already. `IOLITE_SEVERAL=yes` tries every journey as several. */
   static async make(): Promise<Iolite> {
-    const iolite = await Iolite.makeFresh();
+    if (process.env.IOLITE_SEVERAL === 'yes') return Iolite.makeSeveral();
+    return Iolite.#copyInto(new Iolite(await freePort(), {}));
+  }
+
+  /** The same as two servers behind a proxy, with a replica that lists are read from. */
+  static async makeSeveral(): Promise<Iolite> {
+    const [proxy, first, second, standby] = [await freePort(), await freePort(), await freePort(), await freePort()];
+    return Iolite.#copyInto(new Iolite(proxy, {}, { proxy, first, second, standby }));
+  }
+
+  static #copyInto(iolite: Iolite): Iolite {
     // With whose the files are and who may read them, as PostgreSQL asks for.
     const copied = spawnSync('cp', ['-a', `${inject('prepared')}/.`, iolite.folder]);
     if (copied.status !== 0) throw new Error(`the prepared folder was not copied:\n${copied.stderr}`);
@@ -66,16 +87,19 @@ export class Iolite {
    * Starts and waits for the one line with the address; gives what was printed until then. A decision can be undone for a
    * second: nobody waits longer for what follows from it. `more` is environment besides.
    */
-  start(more: Readonly<Record<string, string>> = {}): Promise<string> {
+  async start(more: Readonly<Record<string, string>> = {}): Promise<string> {
+    const environment = { ...process.env, IOLITE_UNDO_SECONDS: '2', ...this.#begun, ...more };
+    if (!this.#beside) return this.#startOne(environment, this.#port);
+    const { ports, several } = this.#beside;
+    const reading = { ...environment, IOLITE_READ_URL: await Several.readUrl(this.folder, ports) };
+    const printed = await this.#startOne(reading, ports.first);
+    await several.start(this.folder, { ...reading, ...BEGUN_WITH });
+    return printed;
+  }
+
+  #startOne(environment: Readonly<Record<string, string | undefined>>, port: number): Promise<string> {
     const child = spawn(process.execPath, ['scripts/start.mjs'], {
-      env: {
-        ...process.env,
-        IOLITE_UNDO_SECONDS: '2',
-        ...this.#begun,
-        ...more,
-        PORT: String(this.#port),
-        IOLITE_DATA: this.folder,
-      },
+      env: { ...environment, PORT: String(port), IOLITE_DATA: this.folder },
       stdio: ['ignore', 'pipe', 'pipe'],
     });
     this.#process = child;
@@ -135,11 +159,12 @@ export class Iolite {
   }
 
   /** Ends it as Ctrl+C would, and waits until server and database are down. */
-  stop(): Promise<void> {
+  async stop(): Promise<void> {
+    await this.#beside?.several.stop();
     const child = this.#process;
     this.#process = null;
-    if (!child || child.exitCode !== null) return Promise.resolve();
-    return new Promise((resolve) => {
+    if (!child || child.exitCode !== null) return;
+    await new Promise<void>((resolve) => {
       child.removeAllListeners('exit');
       child.once('exit', () => resolve());
       child.kill('SIGTERM');
@@ -148,6 +173,7 @@ export class Iolite {
 
   async remove(): Promise<void> {
     await this.stop();
+    await this.#beside?.several.remove();
     rmSync(this.folder, { recursive: true, force: true });
   }
 }

@@ -12,7 +12,7 @@ describe('finding, and taking along', () => {
   let lists: ListScreen;
 
   beforeAll(async () => {
-    iolite = await Iolite.make();
+    iolite = await Iolite.makeSeveral();
     await iolite.start();
     runa = await Browser.open();
     await signInAs(runa, iolite.address, 'Runa Oakes');

@@ -13,7 +13,7 @@ describe('lists', () => {
   let hers: ListScreen;
 
   beforeAll(async () => {
-    iolite = await Iolite.make();
+    iolite = await Iolite.makeSeveral();
     await iolite.start();
     [runa, ines] = await Promise.all([Browser.open(), Browser.open()]);
     await signInAs(runa, iolite.address, 'Runa Oakes');

@@ -30,7 +30,7 @@ describe('Report an incident', () => {
   let phone: Browser;
 
   beforeAll(async () => {
-    iolite = await Iolite.make();
+    iolite = await Iolite.makeSeveral();
     await iolite.start();
     [runa, piet, phone] = await Promise.all([
       Browser.open(),

@@ -22,7 +22,7 @@ describe('signed by those who must', () => {
   let tray: InTray;
 
   beforeAll(async () => {
-    iolite = await Iolite.make();
+    iolite = await Iolite.makeSeveral();
     await iolite.start();
     [one, other] = [await Browser.open(), await Browser.open()];
     tray = new InTray(one, iolite.address);

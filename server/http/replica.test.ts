@@ -18,7 +18,8 @@ interface ClusterLike {
   remove(): void;
   superuserUrl(): string;
   standby(folder: string): Promise<ClusterLike>;
-  urlLike(url: string): string;
+  readonly port: number;
+  roleUrl(port?: number): string;
 }
 
 const folders = [0, 1].map(() => mkdtempSync(join(tmpdir(), 'iolite-replica-')));
@@ -77,7 +78,7 @@ beforeAll(async () => {
   one = await TestServer.start({ url });
   await one.stop();
   standby = await made.standby(folders[1] ?? '');
-  readUrl = standby.urlLike(url);
+  readUrl = first.roleUrl(standby.port);
   const note = (where: string, error: unknown) => void noted.push(`${where} ${error}`);
   one = await TestServer.start({ url, dump: '', readUrl, tasks: 'all', note });
   other = await TestServer.start({ url, dump: '', readUrl, note });
