@@ -45,6 +45,7 @@ export const serve = async (database: Database, url: string, webFolder?: string)
       live,
       demonstration: true,
       sends: false,
+      told: { address: null, from: null },
       place: { address: null, proxies: [] },
       note,
       ...(webFolder ? { webFolder } : {}),

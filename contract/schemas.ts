@@ -133,6 +133,17 @@ export const workspaceAnswerSchema = z.object({
   holidays: z.array(z.string()),
   /** The day a week begins with: 1 is Monday; null: as the locale says. */
   week_begins: z.int().nullable(),
+  /** How it is known outside, for those who set up registers; to others nothing is told of it. */
+  outward: z
+    .object({
+      address: z.string().nullable(),
+      mail_from: z.string().nullable(),
+      /** What the settings of the server say, which count more. */
+      told: z.object({ address: z.string().nullable(), mail_from: z.string().nullable() }),
+      /** Whether mail leaves. */
+      sends: z.boolean(),
+    })
+    .nullable(),
   people: z.object({ register: z.string(), email: z.string() }).nullable(),
   choice_lists: z.array(choiceListSchema),
   registers: z.array(registerSchema),

@@ -15,7 +15,7 @@ import { runAhead } from './platform/clock.ts';
 import { isUnguarded, openDatabase } from './platform/database.ts';
 import { Jobs } from './platform/jobs.ts';
 import { LOG_LEVELS, makeLog } from './platform/log.ts';
-import { readSender } from './platform/mail.ts';
+import { readSender } from './platform/outward.ts';
 import { fromFirst, Replica } from './platform/replica.ts';
 import { UNDO_MS } from './signoff/decide.ts';
 import { prepareWhenReachable } from './start.ts';
@@ -136,8 +136,8 @@ if (await isUnguarded(database.db))
       'It is a superuser, or passes row security: a mistake of the program could reach more than it should. Give DATABASE_URL a role of its own (docs/security.md). Going on.',
     ),
   );
-/** What links begin with: never what a request says of itself. */
-const ownAddress = environment.IOLITE_ADDRESS ?? new URL(`http://127.0.0.1:${environment.PORT}`);
+/** What the set-up may say instead, where these do not: never what a request says of itself. */
+const told = { address: environment.IOLITE_ADDRESS ?? null, from: environment.IOLITE_MAIL_FROM ?? null };
 const replica = environment.IOLITE_READ_URL ? new Replica(database.db, environment.IOLITE_READ_URL, note) : null;
 const live = new LiveEvents(environment.DATABASE_URL);
 await live.start();
@@ -152,8 +152,8 @@ const jobs = new Jobs({
     csvWorker: join(dirname(fileURLToPath(import.meta.url)), 'csv-worker.js'),
     mail: {
       smtp: environment.IOLITE_SMTP_URL ?? null,
-      from: environment.IOLITE_MAIL_FROM ?? { name: 'Iolite', address: `iolite@${ownAddress.hostname}` },
-      address: ownAddress,
+      ...told,
+      otherwise: new URL(`http://127.0.0.1:${environment.PORT}`),
     },
     backups,
   }),
@@ -166,6 +166,7 @@ answer = makeApp({
   live,
   demonstration: environment.IOLITE_DEMONSTRATION === 'yes',
   sends: environment.IOLITE_SMTP_URL !== undefined,
+  told,
   undoMs: () => (isFilling ? 0 : environment.IOLITE_UNDO_SECONDS * 1000),
   place: { address: environment.IOLITE_ADDRESS ?? null, proxies: environment.IOLITE_PROXIES },
   webFolder: join(process.cwd(), 'dist/web'),

@@ -124,7 +124,7 @@ export interface ListOut {
 
 /**
  * A list as whoever looks may take it along, made ready so far that what is wrong with it is told before a file begins.
- * `address` is where the program is, for links back to it.
+ * `address` is where the program is, for links back to it; '' where the server's settings do not say.
  */
 export const listOut = async (
   look: Look,
@@ -172,7 +172,7 @@ export const listOut = async (
         title: query.called || register.plural,
         says: sayWhole(look, register, query),
         totals: whole,
-        address,
+        address: address || (look.definitions.address ?? ''),
         look: query.look,
         labels: { sheet: query.sheet, first: query.first },
       });

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, describe, expect, test, vi } from 'vitest';
-import { readSender } from '../platform/mail.ts';
+import { readSender } from '../platform/outward.ts';
 import { type Caller, queryAt, TestServer } from '../testing/harness.ts';
 import { lettersTo } from '../testing/letters.ts';
 import { MailServer } from '../testing/mail-server.ts';

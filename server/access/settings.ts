@@ -7,6 +7,7 @@ import { bumpVersion } from '../definitions/service.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Db, Tx } from '../platform/database.ts';
 import { inTransaction, lockDefinitions } from '../platform/locks.ts';
+import { readSender, writeSender } from '../platform/outward.ts';
 import { invalid, Refusal } from '../platform/refusal.ts';
 import { counters, workspace } from '../platform/schema.ts';
 import { holidaysFor } from './countries.ts';
@@ -20,19 +21,45 @@ const NAMES = {
   zone: 'its time zone',
   currency: 'its currency',
   week_begins: 'the day a week begins on',
+  address: 'where it is reached',
+  mail_from: 'who its mail comes from',
   holidays: 'its holidays',
 } as const;
 type Name = keyof typeof NAMES;
 const isName = (key: string): key is Name => Object.hasOwn(NAMES, key);
 
-const settingsOf = ({ name, weekBegins, catalogue }: Definitions): Omit<Settings, 'version'> => ({
+const settingsOf = ({ name, weekBegins, address, mailFrom, catalogue }: Definitions): Omit<Settings, 'version'> => ({
   name,
   locale: catalogue.locale,
   zone: catalogue.zone,
   currency: catalogue.currency,
   week_begins: weekBegins,
+  address,
+  mail_from: mailFrom,
   holidays: [...(catalogue.holidays ?? [])],
 });
+
+/** The address of a whole site as it is kept, or null; of one that says more, that would be lost. */
+const siteIn = (text: string | null): string | null => {
+  if (text === null || text.trim() === '') return null;
+  const site = text.trim();
+  if (!/^https?:\/\/[^/?#@\s]+\/?$/i.test(site) || !URL.canParse(site))
+    throw invalid([
+      problem('no_address', ['address'], 'Write where it is reached and no more: https://forms.example.org.'),
+    ]);
+  return new URL(site).origin;
+};
+
+/** A sender as it is kept, or null; what is none is refused. */
+const senderIn = (text: string | null): string | null => {
+  if (text === null || text.trim() === '') return null;
+  const sender = readSender(text);
+  if (!sender)
+    throw invalid([
+      problem('no_sender', ['mail_from'], 'Write a name and an address: Tern Quay <office@example.org>.'),
+    ]);
+  return writeSender(sender);
+};
 
 /** Records are found by their words as they were written, and what was worked out of a moment is of its day. */
 const refuseWithRecords = async (tx: Tx, changed: ReadonlySet<string>): Promise<void> => {
@@ -69,15 +96,20 @@ export const keepSettings = (
     const definitions = await reader.read(tx);
     if (definitions.version !== version)
       throw new Refusal('conflict', 'The set-up was changed meanwhile. Look at it again, then change it.');
-    const next = { ...given, holidays: [...new Set(given.holidays)].toSorted() };
+    const next = {
+      ...given,
+      address: siteIn(given.address),
+      mail_from: senderIn(given.mail_from),
+      holidays: [...new Set(given.holidays)].toSorted(),
+    };
     const before = settingsOf(definitions);
     const changed = new Set(
       Object.keys(NAMES).filter((key) => isName(key) && JSON.stringify(before[key]) !== JSON.stringify(next[key])),
     );
     if (changed.size === 0) return { version };
     await refuseWithRecords(tx, changed);
-    const { week_begins: weekBegins, ...row } = next;
-    await tx.update(workspace).set({ ...row, weekBegins });
+    const { week_begins: weekBegins, mail_from: mailFrom, ...row } = next;
+    await tx.update(workspace).set({ ...row, weekBegins, mailFrom });
     if (changed.has('zone') || changed.has('holidays')) {
       const { locale, zone, currency, holidays } = next;
       await carryOutPlan(tx, { steps: [] }, { ...definitions.catalogue, locale, zone, currency, holidays });

@@ -129,7 +129,7 @@ const readNewest = async (db: Queryable, before: Newest | null): Promise<Newest>
   const documents = await readDocuments(db, heads, before?.documents ?? new Map());
   const stored = await readStored(db);
   const signed = await readSigned(db);
-  const { version: _, ...settings } = head;
+  const { version: _, address: _address, mailFrom: _mailFrom, ...settings } = head;
   const catalogueMark = JSON.stringify([
     settings,
     [...stored].sort(),
@@ -179,6 +179,8 @@ const readNewest = async (db: Queryable, before: Newest | null): Promise<Newest>
       version: head.version,
       name: head.name,
       weekBegins: head.weekBegins,
+      address: head.address,
+      mailFrom: head.mailFrom,
       catalogue,
       roles,
       forms,

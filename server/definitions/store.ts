@@ -28,6 +28,9 @@ export interface Definitions {
   readonly name: string;
   /** The day a week begins with, where it is another than the locale says: 1 is Monday. */
   readonly weekBegins: number | null;
+  /** Where it is reached, and who its mail comes from, as far as the set-up says. */
+  readonly address: string | null;
+  readonly mailFrom: string | null;
   readonly catalogue: Catalogue;
   readonly roles: ReadonlyMap<string, Role>;
   readonly forms: ReadonlyMap<string, FormVersions>;

@@ -14,6 +14,7 @@ import { isSetup, mustTakeSecondStep, setsUp } from '../people/roles.ts';
 import { type Database, WRITERS_AT_ONCE } from '../platform/database.ts';
 import { FairQueue } from '../platform/fair-queue.ts';
 import type { Log } from '../platform/log.ts';
+import type { Told } from '../platform/outward.ts';
 import { notAllowed, Refusal } from '../platform/refusal.ts';
 import { fromFirst, type Replica } from '../platform/replica.ts';
 import { VERSION } from '../platform/version.ts';
@@ -77,6 +78,8 @@ export interface AppOptions {
   readonly demonstration: boolean;
   /** Whether messages leave by mail. */
   readonly sends: boolean;
+  /** What the server's settings say of how it is reached, and who mail comes from. */
+  readonly told: Told;
   /** How long a decision can be undone, in milliseconds. */
   readonly undoMs?: () => number;
   readonly place: Place;
@@ -106,6 +109,7 @@ export const makeApp = (options: AppOptions): Express => {
     readLists: replica?.read ?? fromFirst(db),
     demonstration,
     sends: options.sends,
+    told: options.told,
     undoMs: options.undoMs ?? (() => UNDO_MS),
   };
   const app = express();

@@ -60,7 +60,7 @@ export const tasksOf = ({ reader, readLists, url, csvWorker, mail, backups }: Ta
   wakeSignOffsTask(reader, FOLLOWERS),
   routeTrialTask(reader),
   sortIndexTask,
-  listFileTask(reader, readLists, mail.address.origin),
+  listFileTask(reader, readLists, mail.address?.origin ?? ''),
   clearListFilesTask,
 ];
 

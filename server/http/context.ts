@@ -5,6 +5,7 @@ import { inWriting, lookAs, type Workplace } from '../access/work.ts';
 import type { DefinitionsService } from '../definitions/service.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
+import type { Told } from '../platform/outward.ts';
 import { Refusal } from '../platform/refusal.ts';
 import type { ReadLists } from '../platform/replica.ts';
 import type { Look, Work } from '../records/work.ts';
@@ -31,6 +32,7 @@ export interface Context extends Workplace {
   readonly undoMs: () => number;
   /** Whether messages leave by mail. */
   readonly sends: boolean;
+  readonly told: Told;
   readonly signed: SignedContext | null;
 }
 

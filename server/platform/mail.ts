@@ -1,31 +1,18 @@
 import nodemailer from 'nodemailer';
 import type { Task } from './jobs.ts';
 import { findMessage, type Message, markMessage, SEND_MAIL } from './messages.ts';
+import { readOutward, type Told } from './outward.ts';
 import { Refusal } from './refusal.ts';
 
-/** Who mail comes from: `Tern Quay <office@example.org>`, read once. */
-export interface Sender {
-  readonly name: string;
-  readonly address: string;
-}
-
 /** How messages leave. */
-export interface MailSettings {
+export interface MailSettings extends Told {
   /** Where they are handed to; null: they are kept, and read in the post room alone. */
   readonly smtp: URL | null;
-  readonly from: Sender;
-  /** What links begin with. Told by the set-up of the server, and never by a request. */
-  readonly address: URL;
+  /** What links begin with where neither the server's settings nor the set-up says. */
+  readonly otherwise: URL;
   /** How long the other side may say nothing, where it is another time than usual. */
   readonly patienceMs?: number;
 }
-
-/** A sender as it is written in a setting, or null: a name may stand before the address, which stands in brackets then. */
-export const readSender = (text: string): Sender | null => {
-  const named = /^\s*(?<name>[^<>\r\n]*?)\s*<(?<address>[^<>\s@]+@[^<>\s@]+)>\s*$/.exec(text)?.groups;
-  if (named) return { name: (named.name ?? '').replace(/^"(.*)"$/, '$1'), address: named.address ?? '' };
-  return /^[^<>\s@,]+@[^<>\s@,]+$/.test(text.trim()) ? { name: '', address: text.trim() } : null;
-};
 
 const ESCAPES: Readonly<Record<string, string>> = {
   '&': '&amp;',
@@ -74,7 +61,8 @@ const patience = (ms = 20_000) => ({
 });
 
 /** The job that sends a message: once, as far as the other side can be asked; tried again while it is down or slow. */
-export const sendMail = ({ smtp, from, address, patienceMs }: MailSettings): Task => {
+export const sendMail = (settings: MailSettings): Task => {
+  const { smtp, patienceMs, otherwise } = settings;
   const transport = smtp
     ? nodemailer.createTransport({
         url: smtp.href,
@@ -93,6 +81,7 @@ export const sendMail = ({ smtp, from, address, patienceMs }: MailSettings): Tas
         await markMessage(db, id, 'kept');
         return {};
       }
+      const { from, address } = await readOutward(db, settings, otherwise);
       try {
         await transport.sendMail({
           // The same with every try: who was handed it twice can tell.

@@ -39,6 +39,9 @@ export const workspace = iolite.table('workspace', {
   wordsMarked: boolean('words_marked').notNull().default(false),
   /** The day a week begins with, where it is another than the locale says: 1 is Monday, 7 is Sunday. */
   weekBegins: integer('week_begins'),
+  /** Where it is reached, and who its mail comes from, where the settings of the server do not say. */
+  address: text('address'),
+  mailFrom: text('mail_from'),
   /** SHA-256 of the code with which the workspace is begun; it stands on the console of the server. */
   beginCode: text('begin_code'),
 });

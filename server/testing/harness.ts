@@ -146,7 +146,13 @@ export class TestServer {
     if (options.dump === undefined) await TestServer.#fill(database, options.begun ?? 'tern-quay');
     await bringUpToDate(database.db, new DefinitionsReader());
     await prepareJobs(url);
-    const mail = { smtp: null, from: SENDER, address: new URL('http://iolite.example.org'), ...options.mail };
+    const mail: MailSettings = {
+      smtp: null,
+      from: SENDER,
+      address: new URL('http://iolite.example.org'),
+      otherwise: new URL('http://127.0.0.1'),
+      ...options.mail,
+    };
     const live = new LiveEvents(url);
     await live.start();
     const replica = options.readUrl
@@ -171,6 +177,7 @@ export class TestServer {
       live,
       demonstration: options.demonstration ?? true,
       sends: mail.smtp !== null,
+      told: mail,
       undoMs: () => options.undoMs ?? 0,
       place: { address: null, proxies: [], ...options.place },
       note: options.note ?? (() => undefined),

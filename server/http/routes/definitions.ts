@@ -10,6 +10,7 @@ import { findDraft, readDrafts } from '../../definitions/drafts.ts';
 import type { Changes } from '../../definitions/planning.ts';
 import { type Definitions, listsOf, nextVersion, routesOf } from '../../definitions/store.ts';
 import { isSetup, mayAny, mayFill, setsUp } from '../../people/roles.ts';
+import { writeSender } from '../../platform/outward.ts';
 import { notAllowed, notFound } from '../../platform/refusal.ts';
 import { setAside } from '../../platform/schema.ts';
 import { countRecords, workOutOnRecords } from '../../records/reader/index.ts';
@@ -29,8 +30,22 @@ const givenIn = (definitions: Definitions, register: Register, clock: Clock): Re
   return given;
 };
 
+/** How the workspace is known outside. */
+const outwardOf = (
+  { address, mailFrom }: Definitions,
+  { told, sends }: Pick<Context, 'told' | 'sends'>,
+): NonNullable<WorkspaceAnswer['outward']> => ({
+  address,
+  mail_from: mailFrom,
+  told: { address: told.address?.origin ?? null, mail_from: told.from && writeSender(told.from) },
+  sends,
+});
+
 /** The definitions in force, as far as a person may see them. */
-const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAnswer => {
+const readWorkspace = (
+  { definitions, person, sight, clock }: Look,
+  outside: Pick<Context, 'told' | 'sends'>,
+): WorkspaceAnswer => {
   const { catalogue, roles, routes } = definitions;
   const setup = isSetup(definitions, person);
   const forms = setsUp(definitions, person, 'forms') || setsUp(definitions, person, 'registers');
@@ -45,6 +60,7 @@ const readWorkspace = ({ definitions, person, sight, clock }: Look): WorkspaceAn
     currency: catalogue.currency,
     holidays: [...(catalogue.holidays ?? [])],
     week_begins: definitions.weekBegins,
+    outward: setsUp(definitions, person, 'registers') ? outwardOf(definitions, outside) : null,
     people: sight.catalogue.people ?? null,
     choice_lists: [...catalogue.choiceLists.values()].filter((list) => forms || lists.has(list.key)),
     registers,
@@ -107,7 +123,7 @@ export const definitionHandlers: Handlers<
   | 'keepSettings'
   | 'readHolidays'
 > = {
-  workspace: async (context) => readWorkspace(lookOf(context)),
+  workspace: async (context) => readWorkspace(lookOf(context), context),
   keepSettings: (context, { body }) => {
     const { person, clock } = lookOf(context);
     return keepSettings(context.db, context.reader, body, { id: person.id, now: clock.now });

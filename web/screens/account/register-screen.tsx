@@ -27,6 +27,7 @@ const workspaceOf = ({ form, workspace }: RegistrationForm): KnownWorkspace => (
   ...workspace,
   version: 0,
   now: form.now,
+  outward: null,
   people: null,
   choice_lists: [],
   registers: [],

@@ -12,12 +12,14 @@ import { Holidays } from './holidays.tsx';
 
 type Kept = ReturnType<typeof useWorkspace>['workspace'];
 
-const settingsOf = ({ name, locale, zone, currency, week_begins, holidays, version }: Kept): Settings => ({
+const settingsOf = ({ name, locale, zone, currency, week_begins, outward, holidays, version }: Kept): Settings => ({
   name,
   locale,
   zone,
   currency,
   week_begins,
+  address: outward?.address ?? null,
+  mail_from: outward?.mail_from ?? null,
   holidays: [...holidays],
   version,
 });
@@ -113,11 +115,32 @@ export const SetUpWorkspaceScreen = () => {
             onChosen={(day) => change({ week_begins: day === '' ? null : Number(day) })}
           />
         </div>
+        <h2 className="head-rule mt-8">Outside</h2>
+        <div className="mt-4 grid gap-4 sm:grid-cols-2">
+          <Outside
+            label="Address of Iolite"
+            help="Links in mail, calendars and files begin with it."
+            example="https://forms.example.org"
+            wrong={wrong('#/address')}
+            value={now.address}
+            told={workspace.outward?.told.address ?? null}
+            onValue={(address) => change({ address })}
+          />
+          <Outside
+            label="Mail comes from"
+            help={
+              workspace.outward?.sends
+                ? 'A name, and an address to which answers go.'
+                : 'Mail leaves once the server is told where to hand it to (docs/running.md). Until then it is read in the post room.'
+            }
+            example={`${now.name} <office@example.org>`}
+            wrong={wrong('#/mail_from')}
+            value={now.mail_from}
+            told={workspace.outward?.told.mail_from ?? null}
+            onValue={(from) => change({ mail_from: from })}
+          />
+        </div>
         <Holidays holidays={now.holidays} wrong={holidaysWrong} onHolidays={(holidays) => change({ holidays })} />
-        <p className="mt-6 text-[13px] text-ink-2">
-          The address of Iolite, where mail is handed to and where backups go are settings of its server:
-          docs/running.md.
-        </p>
         <div className="sticky bottom-0 mt-4 flex items-center gap-4 border-t border-rule-strong bg-sheet py-3">
           <button type="submit" className="btn btn-go" disabled={draft === null || keep.isPending}>
             {keep.isPending ? 'Keeping …' : 'Keep'}
@@ -142,6 +165,34 @@ export const SetUpWorkspaceScreen = () => {
     </div>
   );
 };
+
+interface OutsideProps {
+  readonly label: string;
+  readonly help: string;
+  readonly example: string;
+  readonly wrong: string | undefined;
+  readonly value: string | null;
+  /** What the server's settings say, which counts more. */
+  readonly told: string | null;
+  readonly onValue: (value: string | null) => void;
+}
+
+/** How the workspace is known outside, in words of one's own where the server's settings do not say. */
+const Outside = ({ label, help, example, wrong, value, told, onValue }: OutsideProps) => (
+  <Labelled label={label} help={told === null ? help : 'The settings of the server say so.'} wrong={wrong}>
+    {(tied) => (
+      <input
+        {...tied}
+        className="box"
+        maxLength={320}
+        placeholder={example}
+        readOnly={told !== null}
+        value={told ?? value ?? ''}
+        onChange={(event) => onValue(event.target.value === '' ? null : event.target.value)}
+      />
+    )}
+  </Labelled>
+);
 
 interface ChosenProps {
   readonly label: string;

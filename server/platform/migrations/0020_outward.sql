@@ -1,0 +1,2 @@
+ALTER TABLE "iolite"."workspace" ADD COLUMN "address" text;--> statement-breakpoint
+ALTER TABLE "iolite"."workspace" ADD COLUMN "mail_from" text;
