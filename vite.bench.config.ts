@@ -18,6 +18,7 @@ export default defineConfig({
         'sign-off',
         'filling-in',
         'backup',
+        'scaling',
       ].map((name) => `bench/${name}.ts`),
     },
     outDir: 'dist/bench',

@@ -12,7 +12,8 @@ import { restoreBackup } from '#server/backup/restore.ts';
 import { takeBackup } from '#server/backup/take.ts';
 import { fillQuotes } from './fill-quotes.ts';
 import { flatWorkspace } from './flat.ts';
-import { benchDatabase, RUNA, timed } from './serve.ts';
+import { timed } from './measure.ts';
+import { benchDatabase, RUNA } from './serve.ts';
 
 const RECORDS = Number(process.env.RECORDS ?? 1_000_000);
 const MEGABYTES = Number(process.env.MEGABYTES ?? 1_000);

@@ -8,9 +8,9 @@ import { catalogueOf } from '#core/workspace/index.ts';
 import { applyWorkspace } from '#server/access/first-start.ts';
 import { fillQuotes } from './fill-quotes.ts';
 import { flatWorkspace } from './flat.ts';
-import { median } from './measure.ts';
+import { median, timed } from './measure.ts';
 import { printed } from './print.ts';
-import { benchDatabase, RUNA, serve, timed } from './serve.ts';
+import { benchDatabase, RUNA, serve } from './serve.ts';
 
 const SIZES = (process.env.SIZES ?? '100000,1000000').split(',').map(Number);
 const ROUNDS = 15;

@@ -12,8 +12,8 @@ import { Jobs } from '#server/platform/jobs.ts';
 import { sortIndexTask } from '#server/records/reader/index.ts';
 import { fillQuotes } from './fill-quotes.ts';
 import { flatWorkspace } from './flat.ts';
-import { median } from './measure.ts';
-import { benchDatabase, RUNA, serve, timed } from './serve.ts';
+import { inTurns, median, ms, say } from './measure.ts';
+import { benchDatabase, RUNA, serve } from './serve.ts';
 
 const SIZES = (process.env.SIZES ?? '10000,100000,1000000').split(',').map(Number);
 const ROUNDS = 40;
@@ -30,19 +30,6 @@ const indexed = async (): Promise<void> => {
   while ((await pool.query(waiting, ['waiting', 'running'])).rowCount !== 0) await setTimeout(100);
 };
 const list = (query: string): string => `/api/registers/quotes/${query}`;
-
-const inTurns = async (rounds: number, ...runs: readonly (() => Promise<unknown>)[]): Promise<number[]> => {
-  const times = runs.map((): number[] => []);
-  for (let round = 0; round < rounds + 3; round++)
-    for (const [i, run] of runs.entries()) {
-      const took = await timed(run);
-      // The first rounds compile what is run and warm what is read.
-      if (round >= 3) times[i]?.push(took);
-    }
-  return times.map(median);
-};
-const say = (label: string, text: string): void => console.log(`${label.padEnd(64)} ${text}`);
-const ms = (value: number): string => `${value.toFixed(1)} ms`;
 
 // A hundred thousand rows as a file, taken by somebody who throws it away.
 const COLUMNS = 'subject,client,boat,issued_on,due_on,net,vat,gross,paid,state';

@@ -5,8 +5,8 @@
 import pg from 'pg';
 import { applyWorkspace } from '#server/access/first-start.ts';
 import { readTernQuay } from './flat.ts';
-import { median } from './measure.ts';
-import { benchDatabase, RUNA, serve, timed } from './serve.ts';
+import { median, timed } from './measure.ts';
+import { benchDatabase, RUNA, serve } from './serve.ts';
 
 const SIZE = Number(process.env.RECORDS ?? 1_000_000);
 const ROUNDS = 40;

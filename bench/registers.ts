@@ -14,8 +14,8 @@ import { WRITERS_AT_ONCE } from '#server/platform/database.ts';
 import { FairQueue } from '#server/platform/fair-queue.ts';
 import { addRecords } from '#server/records/commands/index.ts';
 import { readTernQuay } from './flat.ts';
-import { median } from './measure.ts';
-import { benchDatabase, RUNA, serve, timed } from './serve.ts';
+import { median, timed } from './measure.ts';
+import { benchDatabase, RUNA, serve } from './serve.ts';
 
 const SIZE = Number(process.env.RECORDS ?? 1_000_000);
 const ROUNDS = 60;

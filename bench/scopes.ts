@@ -10,8 +10,8 @@ import { DefinitionsReader } from '#server/definitions/reader.ts';
 import { readPage } from '#server/records/reader/index.ts';
 import type { Look } from '#server/records/work.ts';
 import { readTernQuay } from './flat.ts';
-import { median } from './measure.ts';
-import { benchDatabase, RUNA, serve, timed } from './serve.ts';
+import { median, timed } from './measure.ts';
+import { benchDatabase, RUNA, serve } from './serve.ts';
 
 const SIZE = Number(process.env.RECORDS ?? 1_000_000);
 const CLIENTS = SIZE / 100;

@@ -16,13 +16,6 @@ export const benchDatabase = async (): Promise<{ database: Database; url: string
 /** The person every benchmark signs in. */
 export const RUNA = { name: 'Runa Oakes', email: 'runa.oakes@example.org', roles: ['operations_manager'] };
 
-/** Milliseconds that something took. */
-export const timed = async (run: () => Promise<unknown>): Promise<number> => {
-  const from = performance.now();
-  await run();
-  return performance.now() - from;
-};
-
 export interface Served {
   readonly base: string;
   readonly cookie: string;

@@ -7,8 +7,8 @@ import { DefinitionsReader } from '#server/definitions/reader.ts';
 import { findJob } from '#server/platform/jobs.ts';
 import { routeTrialTask } from '#server/signoff/trial.ts';
 import { flatWorkspace } from './flat.ts';
-import { median } from './measure.ts';
-import { benchDatabase, RUNA, serve, timed } from './serve.ts';
+import { median, timed } from './measure.ts';
+import { benchDatabase, RUNA, serve } from './serve.ts';
 
 /* What sign-off costs: entering a route of ten steps, an in-tray among very many sign-offs, a trial over many records. */
 

@@ -43,7 +43,7 @@ export const findSigned = async (db: Db, token: string | null): Promise<Signed |
   // Asked with every request.
   const [row] = await executeKept(
     db,
-    sql`select ${PERSON}, to_jsonb(l) as looks_as, w.version, s.id as session, s.renew and s.token_hash = ${hash} as renew, p.second_step is not null as second_step, s.seen_at < now() - make_interval(mins => ${parameter(NOTED_MINUTES, 'integer')}) as stale
+    sql`select ${PERSON}, to_jsonb(l) as looks_as, w.version, s.id as session, s.renew and s.token_hash = ${hash} as renew, p.second_step is not null as second_step, s.seen_at not between now() - make_interval(mins => ${parameter(NOTED_MINUTES, 'integer')}) and now() + make_interval(mins => ${parameter(NOTED_MINUTES, 'integer')}) as stale
       from iolite.sessions s join iolite.people p on p.id = s.person_id join iolite.workspace w on w.id = 1
         left join iolite.groups g on g.person_id = p.id
         left join (select id, kind, name, email, roles, record_id as record, null as forms from iolite.people) l on l.id = s.looks_as

@@ -36,6 +36,14 @@ describe('wrong passwords', () => {
     await forget();
   });
 
+  test('that a clock of days to come has counted lock nobody out until then', async () => {
+    for (let i = 0; i < 10; i++) await signIn('wrong', HOME);
+    expect((await signIn(RIGHT, HOME)).status).toBe(429);
+    await server.database.db.execute(sql`update iolite.sign_in_tries set at = at + interval '400 days'`);
+    expect((await signIn(RIGHT, HOME)).status).toBe(200);
+    await forget();
+  });
+
   test('are counted by the place too, whoever they are for', async () => {
     const tried = await Promise.all(
       Array.from({ length: 60 }, (_, i) => signIn('wrong', '198.51.100.8', `somebody${i}@example.org`)),

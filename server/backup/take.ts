@@ -71,7 +71,10 @@ export const takeBeforeUpgrade = async (programs: Programs, shelf: Shelf): Promi
   return path;
 };
 
-/** Takes a backup into a folder, and throws away those that are too many, the oldest first. */
+/**
+ * Takes a backup into a folder, and throws away those that are too many, the oldest first. What bears a day to come was taken
+ * by a clock that was wrong, or is now: it stands in the place of none, and is kept.
+ */
 export const takeIntoShelf = async (
   programs: Programs,
   { folder, keep }: Shelf,
@@ -79,7 +82,7 @@ export const takeIntoShelf = async (
   await openShelf({ folder, keep });
   const name = nameOf(new Date());
   const about = await takeBackup(programs, join(folder, name));
-  const own = (await readdir(folder)).filter((each) => OWN_NAME.test(each)).sort();
+  const own = (await readdir(folder)).filter((each) => OWN_NAME.test(each) && each <= name).sort();
   for (const old of own.slice(0, Math.max(0, own.length - keep))) await rm(join(folder, old));
   return { file: name, bytes: (await stat(join(folder, name))).size, about };
 };

@@ -233,7 +233,12 @@ export const makeApp = (options: AppOptions): Express => {
     if (response.headersSent) return next(error);
     const refusal = toRefusal(error);
     const instance = `urn:uuid:${randomUUID()}`;
-    if (refusal.kind === 'internal' || refusal.kind === 'unavailable' || refusal.kind === 'overloaded')
+    if (
+      refusal.kind === 'internal' ||
+      refusal.kind === 'unavailable' ||
+      refusal.kind === 'overloaded' ||
+      refusal.kind === 'full'
+    )
       options.note(`${instance} ${request.method} ${patternOf(request)}`, error);
     const answer = toProblemAnswer(refusal, instance);
     response.status(answer.status).type('application/problem+json').send(JSON.stringify(answer));

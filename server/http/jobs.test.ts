@@ -1,5 +1,5 @@
 import pg from 'pg';
-import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest';
 import { DefinitionsReader } from '../definitions/reader.ts';
 import { clearFiles } from '../files/clear.ts';
 import { addJob, clearJobs, Jobs, type Run, type Task } from '../platform/jobs.ts';
@@ -203,6 +203,37 @@ describe('jobs', () => {
     atStart = promised();
     await server.restartJobs();
     await atStart.kept;
+  });
+
+  test('what a clock that ran ahead put off for years is done once it is set right', async () => {
+    const [begun, goOn] = [promised(), promised()];
+    const others = await Promise.all(
+      [1, 2, 3, 4].map((n) =>
+        begin(`keeps all busy ${n}`, async () => {
+          if (n === 4) begun.keep();
+          await goOn.kept;
+          return {};
+        }),
+      ),
+    );
+    await begun.kept;
+    const id = await begin('put off', async () => ({ done: true }));
+    const ahead = "now() + interval '400 days'";
+    const put = await sql(
+      `update graphile_worker._private_jobs set created_at = ${ahead}, run_at = ${ahead} where key = $1 returning id`,
+      [id],
+    );
+    expect(put).toHaveLength(1);
+    await sql(`update graphile_worker._private_known_crontabs set last_execution = ${ahead}`);
+    goOn.keep();
+    await Promise.all(others.map((each) => until(each, 'done')));
+    await until(id, 'done');
+    const known = 'select count(*)::integer as n from graphile_worker._private_known_crontabs';
+    expect((await sql(known))[0].n).toBeGreaterThan(0);
+    await vi.waitFor(
+      async () => expect(await sql(`${known} where last_execution > now() + interval '1 day'`)).toEqual([{ n: 0 }]),
+      { timeout: 20_000, interval: 100 },
+    );
   });
 
   test('files that belong to no record are cleared; those of records, forms, drafts and kept entries stay', async () => {

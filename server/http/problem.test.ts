@@ -18,6 +18,7 @@ describe('what the driver says', () => {
     ['55P03', 'busy', 409],
     ['57014', 'too_slow', 503],
     ['53300', 'crowded', 503],
+    ['53100', 'full', 507],
     ['57P01', 'unreachable', 503],
     ['ECONNREFUSED', 'unreachable', 503],
     ['22P02', 'bad_value', 500],

@@ -16,6 +16,8 @@ const KINDS = {
   too_large: [413, 'This is too large'],
   too_many: [429, 'Too many tries'],
   overloaded: [503, 'Too much is going on at this moment'],
+  // RFC 4918, section 11.5.
+  full: [507, 'There is no room left'],
   internal: [500, 'Something went wrong here'],
   unavailable: [503, 'The database cannot be reached'],
 } as const satisfies { readonly [K in RefusalKind]: readonly [number, string] };
@@ -27,6 +29,10 @@ const FAILURES = {
   busy: ['conflict', 'Someone else is changing this at the same moment. Try again.'],
   crowded: ['overloaded', 'Too much is going on at this moment. Nothing was stored; try again in a moment.'],
   too_slow: ['overloaded', 'This took too long and was stopped. Nothing was stored.'],
+  full: [
+    'full',
+    'The disk of the server is full: nothing of this was stored. Whoever keeps Iolite going must make room; then try again.',
+  ],
   // Whoever asks the database with what came in has read it before: where that is not so, it is a fault of ours.
   bad_value: ['internal', 'Something went wrong here. It was noted.'],
   other: ['internal', 'Something went wrong here. It was noted.'],

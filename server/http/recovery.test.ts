@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest';
-import { TestServer } from '../testing/harness.ts';
+import { newId, queryAt, TestServer } from '../testing/harness.ts';
 import { entry, makeNearMisses } from '../testing/near-misses.ts';
 
 interface ClusterLike {
@@ -11,6 +11,33 @@ interface ClusterLike {
   stop(): void;
   remove(): void;
 }
+
+describe('a disk that is full', () => {
+  let server: TestServer;
+  beforeAll(async () => {
+    server = await TestServer.start();
+  });
+  afterAll(() => server?.stop());
+
+  test('is told in words, and nothing of what was refused is stored', async () => {
+    const runa = await server.as('Runa');
+    const save = () => runa.post('/api/registers/clients/records', { id: newId(), values: { name: 'Too much' } });
+    // As PostgreSQL refuses what its disk has no room for (appendix A, class 53), late in the transaction.
+    await queryAt(
+      server.database.url,
+      `create function no_room() returns trigger language plpgsql as $$ begin raise exception 'no room' using errcode = '53100'; end $$;
+       create trigger no_room before insert on iolite.history execute function no_room()`,
+    );
+    const full = await save();
+    expect([full.status, full.body.detail]).toEqual([
+      507,
+      'The disk of the server is full: nothing of this was stored. Whoever keeps Iolite going must make room; then try again.',
+    ]);
+    expect((await runa.get('/api/registers/clients/records')).body.count).toBe(0);
+    await queryAt(server.database.url, 'drop trigger no_room on iolite.history');
+    expect((await save()).body.number).toBe('CLI-0001');
+  });
+});
 
 describe('PostgreSQL going away', () => {
   let cluster: ClusterLike;

@@ -6,6 +6,7 @@ export type DatabaseFailure =
   | 'busy'
   | 'crowded'
   | 'too_slow'
+  | 'full'
   | 'bad_value'
   | 'other';
 
@@ -60,6 +61,9 @@ export const findDatabaseFailure = (error: unknown): DatabaseFailure | null => {
     case '22008':
     case '22P02':
       return 'bad_value';
+    // Its disk is full.
+    case '53100':
+      return 'full';
     case '57014':
       return 'too_slow';
     default:

@@ -236,7 +236,12 @@ export class Jobs {
       preset: { worker: { completeJobBatchDelay: 0, failJobBatchDelay: 0, gracefulShutdownAbortTimeout: 5_000 } },
       logger: SILENT,
     });
-    return { pool, guard, runner, sweeping: setInterval(() => void sweep(pool), SWEEP_MS) };
+    return {
+      pool,
+      guard,
+      runner,
+      sweeping: setInterval(() => void Promise.all([sweep(pool), mendTimes(pool)]), SWEEP_MS),
+    };
   }
 
   async #end(): Promise<void> {
@@ -278,9 +283,9 @@ export class Jobs {
   }
 
   #progressOf(id: string): Run['progress'] {
-    let toldAt = 0;
+    let toldAt = Number.NEGATIVE_INFINITY;
     return async (done, total) => {
-      const now = Date.now();
+      const now = performance.now();
       if (now - toldAt < PROGRESS_MS && done !== total) return;
       toldAt = now;
       const row = await change(this.#options.db, id, { done, total });
@@ -304,6 +309,23 @@ const sweep = async (pool: pg.Pool): Promise<void> => {
          select distinct locked_by w from graphile_worker._private_jobs where locked_at < now() - interval '5 s'
        ) x where pg_try_advisory_xact_lock(${LIVING}, hashtext(w)) having count(*) > 0`,
     )
+    .catch(() => undefined);
+};
+
+/**
+ * A clock that ran ahead and was set right leaves what was put off until then: what was queued in days to come runs as
+ * long from now as it was to wait, and what is begun by the program itself is begun again at its next time.
+ */
+const mendTimes = async (pool: pg.Pool): Promise<void> => {
+  const soon = "now() + interval '2 minutes'";
+  await pool
+    .query(
+      `update graphile_worker._private_jobs set run_at = now() + (run_at - created_at), created_at = now()
+         where created_at > ${soon} and locked_at is null`,
+    )
+    .catch(() => undefined);
+  await pool
+    .query(`update graphile_worker._private_known_crontabs set last_execution = now() where last_execution > ${soon}`)
     .catch(() => undefined);
 };
 

@@ -15,6 +15,7 @@ export type RefusalKind =
   | 'too_large'
   | 'too_many'
   | 'overloaded'
+  | 'full'
   | 'internal'
   | 'unavailable';
 

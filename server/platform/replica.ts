@@ -104,7 +104,7 @@ export class Replica {
 
   /** Whether the replica has what was committed until now, or has it within a moment. */
   async #holdsAll(): Promise<boolean> {
-    if (Date.now() < this.#awayUntil) return false;
+    if (performance.now() < this.#awayUntil) return false;
     // Where this fails the reading itself would.
     const { rows } = await this.#first.execute(POSITION);
     const { position } = positionSchema.parse(rows[0]);
@@ -120,7 +120,7 @@ export class Replica {
       this.#isBehind = !holds;
       return holds;
     } catch (error) {
-      this.#awayUntil = Date.now() + AWAY_MS;
+      this.#awayUntil = performance.now() + AWAY_MS;
       this.#isKnown = false;
       this.#note('the replica for lists: they are read from the database itself meanwhile', error);
       return false;

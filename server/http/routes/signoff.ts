@@ -126,7 +126,7 @@ export const signOffHandlers: Handlers<
   },
   whoSignsForm: async (context, { params, body }) => {
     const look = lookOf(context);
-    FORESEEING.count(look.person.id, Date.now());
+    FORESEEING.count(look.person.id, performance.now());
     const form = await openForm(look, params.key, false);
     return foreseeAnswers(look, wholeRegister(look, form.document.register), body.values);
   },

@@ -33,10 +33,10 @@ const sizes = new WeakMap<Register, { readonly held: number; readonly until: num
 /** How many records a register ever held; asked seldom, as it changes slowly. */
 export const heldEver = async ({ db }: Reading, register: Register): Promise<number> => {
   const known = sizes.get(register);
-  if (known && known.until > Date.now()) return known.held;
+  if (known && known.until > performance.now()) return known.held;
   const [row] = await db.select({ next: counters.next }).from(counters).where(eq(counters.register, register.key));
   const held = (row?.next ?? 1) - 1;
-  sizes.set(register, { held, until: Date.now() + SIZE_MS });
+  sizes.set(register, { held, until: performance.now() + SIZE_MS });
   return held;
 };
 

@@ -47,8 +47,8 @@ export const wantIndex = async ({ db, first = db, sight }: Reading, list: Compil
   if (columns.length === 0 || columns.length < indexOf(list).length) return;
   const wanted = { register, columns: [...columns] };
   const name = nameOf(wanted);
-  if ((known.get(name) ?? 0) > Date.now()) return;
-  known.set(name, Date.now() + KNOWN_MS);
+  if ((known.get(name) ?? 0) > performance.now()) return;
+  known.set(name, performance.now() + KNOWN_MS);
   const [there] = await execute(db, sql`select from pg_class where relname = ${parameter(name, 'text')}`);
   if (!there) await addJob(first, TASK, wanted, null);
 };
