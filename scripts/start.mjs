@@ -1,6 +1,6 @@
 // `npm start`: installs what is missing, starts PostgreSQL on loopback, builds, serves, fills the demonstration once.
 import { spawn, spawnSync } from 'node:child_process';
-import { mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { build, installModules, installPostgres } from './install.mjs';
@@ -14,8 +14,7 @@ const reached = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host.include
 const address = `http://${reached}:${port}`;
 // Read after the way to the project's root: what it says is relative to that.
 const { place } = await import('./place.mjs');
-const { folder, isDemonstration, isEmpty, begunWith } = place;
-let { url } = place;
+const { folder, isDemonstration, isEmpty, begunWith, url } = place;
 
 const answers = async () => {
   try {
@@ -40,8 +39,9 @@ if (!url) {
   backups = { IOLITE_PG_BIN: bin, IOLITE_BACKUPS: join(folder, 'backups') };
   mkdirSync(folder, { recursive: true });
   cluster = new Cluster(bin, folder);
-  url = await cluster.start();
 }
+/** Where the database is: the server reads its program in while it starts. */
+let database = null;
 let server = null;
 let stopping = false;
 const stop = (code) => {
@@ -68,15 +68,19 @@ try {
 const LONGEST_PAUSE_MS = 5_000;
 /** Whoever ran this long had begun well: the next end is not counted with the ones before. */
 const BEGAN_WELL_MS = 60_000;
+/** Stands with the data once the demonstration was brought into them: it is not looked for again. */
+const filled = cluster && join(cluster.data, 'demonstration-is-there');
+const isToFill = isDemonstration && !process.env.IOLITE_WORKSPACE && !(filled && existsSync(filled));
 let wasReady = false;
 let pause = 250;
 
 const whenReady = (ready) => {
-  if (!wasReady && isDemonstration && !process.env.IOLITE_WORKSPACE) {
+  if (!wasReady && isToFill) {
     const loaded = spawnSync(process.execPath, ['dist/server/demo.js', `http://${reached}:${ready}`], {
       stdio: 'inherit',
     });
     if (loaded.status !== 0) return stop(1);
+    if (filled) writeFileSync(filled, '');
     server.send({ filled: true });
   }
   wasReady = true;
@@ -94,15 +98,15 @@ const serve = () => {
       ...backups,
       ...process.env,
       NODE_ENV: 'production',
-      DATABASE_URL: url,
       PORT: String(port),
       IOLITE_DEMONSTRATION: isDemonstration ? 'yes' : 'no',
       // While the demonstration is brought in no decision waits to be undone.
-      IOLITE_FILLING: !wasReady && isDemonstration && !process.env.IOLITE_WORKSPACE ? 'yes' : 'no',
+      IOLITE_FILLING: !wasReady && isToFill ? 'yes' : 'no',
       IOLITE_WORKSPACE: (isEmpty ? undefined : process.env.IOLITE_WORKSPACE) ?? `${begunWith}/workspace.json`,
       IOLITE_PEOPLE: process.env.IOLITE_PEOPLE ?? `${begunWith}/people.json`,
     },
   });
+  if (database) server.send({ database });
   server.once('message', ({ ready }) => whenReady(ready));
   server.once('exit', (code) => {
     if (stopping) return;
@@ -117,6 +121,10 @@ const serve = () => {
   });
 };
 serve();
+if (cluster) {
+  database = await cluster.start();
+  if (server.connected) server.send({ database });
+}
 
 /** A database of ours that ended by itself is started again too. The server waits for it meanwhile. */
 const keepDatabase = async () => {

@@ -23,7 +23,8 @@ import { prepareWhenReachable } from './start.ts';
 /** The fifth door where Zod stands: the environment. */
 const environment = z
   .object({
-    DATABASE_URL: z.string().min(1),
+    /** Left out: whoever started this says where the database is, once that is there. */
+    DATABASE_URL: z.string().min(1).optional(),
     PORT: z.coerce.number().int().min(0).max(65_535).default(4780),
     /** A streaming replica of the database, from which lists are read while it keeps up. */
     IOLITE_READ_URL: z.string().min(1).optional(),
@@ -93,6 +94,18 @@ const environment = z
 /** The starter says that the demonstration is there. */
 const filledSchema = z.object({ filled: z.literal(true) });
 
+const databaseSchema = z.object({ database: z.string().min(1) });
+/** Where the database is. */
+const databaseUrl = (): Promise<string> =>
+  new Promise((resolve) => {
+    if (environment.DATABASE_URL !== undefined) return resolve(environment.DATABASE_URL);
+    if (!process.send) throw new Error('DATABASE_URL says where the database is: without it this cannot start.');
+    process.on('message', (message) => {
+      const told = databaseSchema.safeParse(message);
+      if (told.success) resolve(told.data.database);
+    });
+  });
+
 const log = makeLog(environment.IOLITE_LOG, process.stdout);
 const { note } = log;
 
@@ -101,6 +114,7 @@ const endAtOnce = () => process.exit(0);
 process.once('disconnect', endAtOnce);
 
 runAhead(environment.IOLITE_CLOCK_AHEAD_HOURS * 3_600_000);
+const toldUrl = databaseUrl();
 let isStopping = false;
 let isFilling = environment.IOLITE_FILLING === 'yes';
 process.on('message', (message) => {
@@ -115,17 +129,20 @@ server.keepAliveTimeout = 75_000;
 server.listen(environment.PORT, environment.IOLITE_HOST);
 await once(server, 'listening');
 
-const programs = { bin: environment.IOLITE_PG_BIN ?? null, url: environment.DATABASE_URL };
+const url = await toldUrl;
+const programs = { bin: environment.IOLITE_PG_BIN ?? null, url };
 const backups =
   environment.IOLITE_BACKUPS === undefined
     ? null
     : { programs, shelf: { folder: environment.IOLITE_BACKUPS, keep: environment.IOLITE_BACKUPS_KEEP } };
-const database = openDatabase(environment.DATABASE_URL);
+const database = openDatabase(url);
+const reader = new DefinitionsReader();
 await prepareWhenReachable(database, {
   migrations: join(process.cwd(), 'server/platform/migrations'),
   workspaceFile: environment.IOLITE_WORKSPACE,
   peopleFile: environment.IOLITE_PEOPLE,
   note,
+  reader,
   save: async () => backups && takeBeforeUpgrade(backups.programs, backups.shelf),
   say: log.say,
 });
@@ -139,15 +156,14 @@ if (await isUnguarded(database.db))
 /** What the set-up may say instead, where these do not: never what a request says of itself. */
 const told = { address: environment.IOLITE_ADDRESS ?? null, from: environment.IOLITE_MAIL_FROM ?? null };
 const replica = environment.IOLITE_READ_URL ? new Replica(database.db, environment.IOLITE_READ_URL, note) : null;
-const live = new LiveEvents(environment.DATABASE_URL);
-await live.start();
+const live = new LiveEvents(url);
 const jobs = new Jobs({
-  url: environment.DATABASE_URL,
+  url,
   db: database.db,
   tasks: tasksOf({
-    reader: new DefinitionsReader(),
+    reader,
     readLists: replica?.read ?? fromFirst(database.db),
-    url: environment.DATABASE_URL,
+    url,
     // Built beside this program.
     csvWorker: join(dirname(fileURLToPath(import.meta.url)), 'csv-worker.js'),
     mail: {
@@ -159,9 +175,11 @@ const jobs = new Jobs({
   }),
   note,
 });
-await jobs.start();
+// Each begins again by itself where it cannot yet: nobody waits for them.
+const begun = Promise.all([live.start(), jobs.start()]);
 answer = makeApp({
   database,
+  reader,
   replica,
   live,
   demonstration: environment.IOLITE_DEMONSTRATION === 'yes',
@@ -177,6 +195,7 @@ answer = makeApp({
 });
 const code = await makeBeginCode(database.db);
 if (code !== null) process.stdout.write(`Nobody is here yet. The workspace is begun with the code ${code}\n`);
+await begun;
 const address = server.address();
 process.send?.({ ready: typeof address === 'object' && address ? address.port : environment.PORT });
 

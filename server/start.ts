@@ -13,6 +13,8 @@ export interface Start {
   readonly workspaceFile: string;
   readonly peopleFile: string;
   readonly note: (where: string, error: unknown) => void;
+  /** Keeps the definitions that were read, for those who read them next. */
+  readonly reader?: DefinitionsReader;
   /** Saves what an earlier version kept, before it is brought up to date; says where, or null where it does not. */
   readonly save?: () => Promise<string | null>;
   /** Tells whoever started it what is being done. */
@@ -27,15 +29,21 @@ const AGAIN_MS = 500;
  */
 export const prepare = async (
   { db, url }: Database,
-  { migrations, workspaceFile, peopleFile, note, save = async () => null, say = () => undefined }: Start,
+  {
+    migrations,
+    workspaceFile,
+    peopleFile,
+    note,
+    reader = new DefinitionsReader(),
+    save = async () => null,
+    say = () => undefined,
+  }: Start,
 ): Promise<void> => {
   let saved: string | null | undefined;
   const fill = async (): Promise<void> => {
     await applyOnce(db, workspaceFile, peopleFile);
     // What cannot be renamed goes on as it was: that is no reason not to start.
-    await bringUpToDate(db, new DefinitionsReader()).catch((error: unknown) =>
-      note('fields with reserved names', error),
-    );
+    await bringUpToDate(db, reader).catch((error: unknown) => note('fields with reserved names', error));
     await prepareJobs(url);
   };
   const beforeUpgrade = async (): Promise<void> => {

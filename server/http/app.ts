@@ -72,6 +72,7 @@ const PATIENCE_MS = 25_000;
 /** What the HTTP interface is put over. */
 export interface AppOptions {
   readonly database: Database;
+  readonly reader?: DefinitionsReader;
   /** What lists are read from while it keeps up; null: from the database. */
   readonly replica?: Replica | null;
   readonly live: LiveEvents;
@@ -97,9 +98,8 @@ export interface AppOptions {
 
 /** The whole HTTP interface over one database. */
 export const makeApp = (options: AppOptions): Express => {
-  const { database, replica = null, live, demonstration } = options;
+  const { database, reader = new DefinitionsReader(), replica = null, live, demonstration } = options;
   const { db } = database;
-  const reader = new DefinitionsReader();
   const services = {
     db,
     reader,
