@@ -62,6 +62,20 @@ describe('running it', () => {
     );
   });
 
+  test('where it is reached and who its mail comes from is said, and kept', async () => {
+    await runa.write('Address of Iolite', 'forms.example.org');
+    await runa.write('Mail comes from', 'Tern Quay Trust <office@example.org>');
+    await runa.press('Keep');
+    await runa.seeText('Write where it is reached and no more');
+    await runa.write('Address of Iolite', 'https://forms.example.org');
+    await runa.press('Keep');
+    await runa.see('//*[@role = "status"][. = "Kept."]');
+    await runa.visit(`${first.address}/set-up/workspace`);
+    expect(await runa.valueOf(runa.field('Address of Iolite'))).toBe('https://forms.example.org');
+    expect(await runa.valueOf(runa.field('Mail comes from'))).toBe('Tern Quay Trust <office@example.org>');
+    expect(await runa.axe()).toEqual([]);
+  });
+
   test('a backup of the night is taken at once where somebody wants it, and told where it lies', async () => {
     await runa.click('//nav//a[. = "Jobs"]');
     await runa.press('Take one now');

@@ -133,7 +133,7 @@ export const SetUpWorkspaceScreen = () => {
                 ? 'A name, and an address to which answers go.'
                 : 'Mail leaves once the server is told where to hand it to (docs/running.md). Until then it is read in the post room.'
             }
-            example={`${now.name} <office@example.org>`}
+            example={`${kept.name} <office@example.org>`}
             wrong={wrong('#/mail_from')}
             value={now.mail_from}
             told={workspace.outward?.told.mail_from ?? null}
