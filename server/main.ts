@@ -143,6 +143,7 @@ await prepareWhenReachable(database, {
   peopleFile: environment.IOLITE_PEOPLE,
   note,
   reader,
+  isTheirs: environment.DATABASE_URL !== undefined,
   save: async () => backups && takeBeforeUpgrade(backups.programs, backups.shelf),
   say: log.say,
 });

@@ -118,10 +118,11 @@ describe('data that an earlier version kept', () => {
     ).rejects.toThrow();
     expect(said.at(-1)).toMatch(/could not be brought up to date.*npm run restore -- .*--instead/);
     expect(await clients()).toEqual(before);
-    // Tried again and again by the machine it keeps one backup.
-    await expect(prepare(open(url), given(join(folder, 'broken')))).rejects.toThrow();
+    // Tried again and again by the machine it keeps one backup. In somebody's own database nothing is set aside.
+    await expect(prepare(open(url), { ...given(join(folder, 'broken')), isTheirs: true })).rejects.toThrow();
+    expect(said.at(-1)).toMatch(/DATABASE_URL of an empty database.*npm run restore -- \S+zip$/);
     expect(readdirSync(folder).filter((name) => name.startsWith('before-upgrade'))).toHaveLength(1);
-    const saved = /restore -- (\S+) --instead/.exec(said.at(-1) ?? '')?.[1] ?? '';
+    const saved = /restore -- (\S+)/.exec(said.at(-1) ?? '')?.[1] ?? '';
     const other = await makeDatabase();
     await restoreBackup({ bin: inject('postgresBin'), url: other }, saved, Number.MAX_SAFE_INTEGER);
     expect(

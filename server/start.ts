@@ -17,6 +17,8 @@ export interface Start {
   readonly reader?: DefinitionsReader;
   /** Saves what an earlier version kept, before it is brought up to date; says where, or null where it does not. */
   readonly save?: () => Promise<string | null>;
+  /** The database is somebody's own, in which Iolite sets nothing aside. */
+  readonly isTheirs?: boolean;
   /** Tells whoever started it what is being done. */
   readonly say?: (text: string) => void;
 }
@@ -35,6 +37,7 @@ export const prepare = async (
     peopleFile,
     note,
     reader = new DefinitionsReader(),
+    isTheirs = false,
     save = async () => null,
     say = () => undefined,
   }: Start,
@@ -53,7 +56,7 @@ export const prepare = async (
   try {
     await prepareDatabase(db, migrations, fill, beforeUpgrade);
   } catch (error) {
-    if (saved !== undefined) say(`They could not be brought up to date. ${saysBack(saved)}`);
+    if (saved !== undefined) say(`They could not be brought up to date. ${saysBack(saved, isTheirs)}`);
     throw error;
   }
   if (saved !== undefined) say('They are up to date.');
@@ -64,10 +67,12 @@ const saysSaved = (saved: string | null): string =>
     ? 'No backup was taken, as none is set up (docs/running.md).'
     : `As they were they are saved in ${saved}.`;
 
-const saysBack = (saved: string | null): string =>
-  saved === null
-    ? 'Restore your own backup with the version that was here before.'
+const saysBack = (saved: string | null, isTheirs: boolean): string => {
+  if (saved === null) return 'Restore your own backup with the version that was here before.';
+  return isTheirs
+    ? `With the version that was here before, and DATABASE_URL of an empty database, this goes back: npm run restore -- ${saved}`
     : `With the version that was here before, this goes back: npm run restore -- ${saved} --instead`;
+};
 
 /** The same, again and again for as long as the database cannot be reached. What else is wrong ends it. */
 export const prepareWhenReachable = async (database: Database, start: Start): Promise<void> => {

@@ -1,5 +1,14 @@
 import { randomBytes } from 'node:crypto';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import {
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  truncateSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, inject, test } from 'vitest';
@@ -194,9 +203,13 @@ describe('a backup', () => {
     for (const name of [...ahead, 'iolite-2020-01-01T02-13-00Z.zip', 'iolite-2020-01-02T02-13-00Z.zip', 'my own.zip'])
       writeFileSync(join(shelf.folder, name), '');
     rmSync(join(shelf.folder, first.file));
+    // A server was killed over this one days ago, another writes at that one.
+    const [left, going] = ['0a1b2c3d', '4e5f6a7b'].map((end) => `iolite-2020-01-01T02-13-00Z.zip.${end}.part`);
+    for (const name of [left, going]) writeFileSync(join(shelf.folder, name ?? ''), '');
+    utimesSync(join(shelf.folder, left ?? ''), new Date('2020-01-01'), new Date('2020-01-01'));
     const { file } = await takeIntoShelf(at(server.database.url), shelf);
     expect(readdirSync(shelf.folder).sort()).toEqual(
-      ['iolite-2020-01-02T02-13-00Z.zip', ...ahead, file, 'my own.zip'].sort(),
+      ['iolite-2020-01-02T02-13-00Z.zip', ...ahead, going, file, 'my own.zip'].sort(),
     );
   });
 });

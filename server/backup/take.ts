@@ -43,6 +43,9 @@ export const takeBackup = async (programs: Programs, path: string): Promise<Abou
 
 /** What backups taken by themselves are called, so that no other file is ever thrown away. */
 const OWN_NAME = /^iolite-\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2}Z\.zip$/;
+const OWN_PART = /^iolite-\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2}Z\.zip\.[0-9a-f]{8}\.part$/;
+/** Nobody writes so long at one. */
+const LEFT_MS = 2 * 86_400_000;
 const nameOf = (at: Date): string => `iolite-${at.toISOString().slice(0, 19).replaceAll(':', '-')}Z.zip`;
 
 /** A folder for backups that are taken by themselves, and how many of them are kept. */
@@ -80,6 +83,10 @@ export const takeIntoShelf = async (
   { folder, keep }: Shelf,
 ): Promise<{ readonly file: string; readonly bytes: number; readonly about: About }> => {
   await openShelf({ folder, keep });
+  // What a server was writing when it was killed is no backup, and takes room.
+  for (const each of await readdir(folder))
+    if (OWN_PART.test(each) && Date.now() - (await stat(join(folder, each))).mtimeMs > LEFT_MS)
+      await rm(join(folder, each), { force: true });
   const name = nameOf(new Date());
   const about = await takeBackup(programs, join(folder, name));
   const own = (await readdir(folder)).filter((each) => OWN_NAME.test(each) && each <= name).sort();
