@@ -1,6 +1,6 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -45,10 +45,9 @@ export class Several {
 
   /** Starts them beside the server that runs already on the data in a folder. */
   async start(data: string, environment: Readonly<Record<string, string | undefined>>): Promise<void> {
-    const [{ Cluster }, { installPostgres, installProxy }] = await Promise.all([
-      scripts('pg.mjs'),
-      scripts('install.mjs'),
-    ]);
+    const [{ Cluster }, { installPostgres }, { startProxy }] = await Promise.all(
+      ['pg.mjs', 'install.mjs', 'proxy.mjs'].map(scripts),
+    );
     const cluster: ClusterLike = new Cluster(installPostgres(), data);
     const url = await cluster.start();
     if (this.#standby) await this.#standby.run();
@@ -59,35 +58,23 @@ export class Several {
     });
     this.#running.push(server);
     await once(server, 'message');
-    this.#startProxy(installProxy());
-  }
-
-  #startProxy(nginx: string): void {
     const { proxy, first, second } = this.#ports;
-    const temporary = ['client_body', 'proxy', 'fastcgi', 'uwsgi', 'scgi'].map((name) => {
-      mkdirSync(join(this.#folder, name), { recursive: true });
-      return `${name}_temp_path ${join(this.#folder, name)};`;
-    });
-    const file = join(this.#folder, 'nginx.conf');
-    writeFileSync(
-      file,
-      `pid ${join(this.#folder, 'pid')}; error_log stderr; daemon off; worker_processes 1; events {}
-      http {
-        access_log off; ${temporary.join(' ')}
-        upstream iolite { server 127.0.0.1:${first}; server 127.0.0.1:${second}; keepalive 32; }
-        server {
-          listen 127.0.0.1:${proxy};
-          client_max_body_size 60m;
-          proxy_http_version 1.1;
-          proxy_set_header Connection "";
-          proxy_set_header Host $http_host;
-          proxy_buffering off;
-          proxy_read_timeout 1h;
-          location / { proxy_pass http://iolite; }
-        }
+    const running: ChildProcess = await startProxy(
+      this.#folder,
+      `upstream iolite { server 127.0.0.1:${first}; server 127.0.0.1:${second}; keepalive 32; }
+      server {
+        listen 127.0.0.1:${proxy};
+        client_max_body_size 60m;
+        proxy_http_version 1.1;
+        proxy_set_header Connection "";
+        proxy_set_header Host $http_host;
+        proxy_buffering off;
+        proxy_read_timeout 1h;
+        location / { proxy_pass http://iolite; }
       }`,
+      proxy,
     );
-    this.#running.push(spawn(nginx, ['-c', file, '-p', this.#folder], { stdio: 'inherit' }));
+    this.#running.push(running);
   }
 
   async stop(): Promise<void> {

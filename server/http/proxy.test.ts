@@ -1,8 +1,7 @@
-import { execFileSync, spawn } from 'node:child_process';
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { request as askPlain } from 'node:http';
 import { request as askSecurely } from 'node:https';
-import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -21,19 +20,9 @@ const ports = { http: 0, https: 0 };
 let server: TestServer;
 let certificate: string;
 
-const reaches = (port: number): Promise<void> =>
-  new Promise((resolve, reject) => {
-    const socket = connect(port, '127.0.0.1', () => {
-      socket.destroy();
-      resolve();
-    });
-    socket.once('error', reject);
-  });
-
 beforeAll(async () => {
   const scripts = (name: string) => import(pathToFileURL(join(process.cwd(), 'scripts', name)).href);
-  const [{ freePort }, { installProxy }] = await Promise.all([scripts('pg.mjs'), scripts('install.mjs')]);
-  const nginx: string = installProxy();
+  const [{ freePort }, { startProxy }] = await Promise.all([scripts('pg.mjs'), scripts('proxy.mjs')]);
   ports.http = await freePort();
   ports.https = await freePort();
   server = await TestServer.start({
@@ -66,16 +55,8 @@ beforeAll(async () => {
     .replace('127.0.0.1:4780', new URL(server.base).host)
     .replace('/etc/iolite/fullchain.pem', paths.certificate)
     .replace('/etc/iolite/privkey.pem', paths.key);
-  const temporary = ['client_body', 'proxy', 'fastcgi', 'uwsgi', 'scgi'].map((name) => {
-    mkdirSync(join(folder, name));
-    return `${name}_temp_path ${join(folder, name)};`;
-  });
-  const whole = `pid ${join(folder, 'pid')}; error_log stderr; daemon off; events {}
-    http { access_log off; ${temporary.join(' ')} ${example} }`;
-  writeFileSync(join(folder, 'nginx.conf'), whole);
-  const running = spawn(nginx, ['-c', join(folder, 'nginx.conf'), '-p', folder], { stdio: 'ignore' });
+  const running = await startProxy(folder, example, ports.https);
   ends.push(() => running.kill('SIGTERM'));
-  await vi.waitFor(() => reaches(ports.https), { timeout: 20_000, interval: 50 });
 }, 180_000);
 afterAll(async () => {
   for (const end of ends.reverse()) await end();
