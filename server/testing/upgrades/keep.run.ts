@@ -1,11 +1,12 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
-import { test } from 'vitest';
+import { inject, test } from 'vitest';
+import { takeBackup } from '../../backup/take.ts';
 import { TestServer } from '../harness.ts';
 import { fillForUpgrade, tellEverything } from './fill.ts';
 
 /*
- * `npm run keep-dump NAME`: keeps what a database of this version looks like, and what its server says of it. Run once
+ * `npm run keep-dump NAME`: keeps what a database of this version looks like, a backup of it, and what its server says. Run once
  * when a schema has landed; every later version must start on it and say the same.
  */
 test('keeps a dump', async () => {
@@ -20,6 +21,7 @@ test('keeps a dump', async () => {
     // Lines of psql's own are left out: the dump is read by the driver.
     const plain = dump.split('\n').filter((line) => !/^(?:\\|--|$|SET (?:transaction_timeout|idle_in))/.test(line));
     writeFileSync(`server/testing/upgrades/${name}.sql`, `${plain.join('\n')}\n`);
+    await takeBackup({ bin: inject('postgresBin'), url: server.database.url }, `server/testing/upgrades/${name}.zip`);
     writeFileSync(`server/testing/upgrades/${name}.json`, `${JSON.stringify(await tellEverything(server), null, 1)}\n`);
   } finally {
     await server.stop();

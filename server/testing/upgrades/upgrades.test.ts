@@ -1,11 +1,33 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { describe, expect, test } from 'vitest';
-import { TestServer } from '../harness.ts';
+import { describe, expect, inject, test } from 'vitest';
+import { restoreBackup } from '../../backup/restore.ts';
+import { newestMigration } from '../../platform/database.ts';
+import { makeDatabase, TestServer } from '../harness.ts';
 import { tellEverything } from './fill.ts';
 
 const FOLDER = 'server/testing/upgrades';
 const kept = readdirSync(FOLDER).flatMap((file) => (file.endsWith('.sql') ? [file.slice(0, -4)] : []));
+
+/** The backups that were kept with the dumps, from the first version on that took any. */
+const backups = readdirSync(FOLDER).filter((file) => file.endsWith('.zip'));
+
+describe('a backup of an earlier version', () => {
+  test('there are some to restore', () => expect(backups.length).toBeGreaterThan(0));
+
+  test.each(backups)('%s: is restored, and this version starts on it and says all that was said', async (file) => {
+    const url = await makeDatabase();
+    const newest = await newestMigration('server/platform/migrations');
+    await restoreBackup({ bin: inject('postgresBin'), url }, join(FOLDER, file), newest);
+    const server = await TestServer.start({ url, dump: '' });
+    try {
+      const said: unknown = JSON.parse(readFileSync(join(FOLDER, file.replace('.zip', '.json')), 'utf8'));
+      expect(await tellEverything(server)).toEqual(said);
+    } finally {
+      await server.stop();
+    }
+  });
+});
 
 describe('a database of an earlier version', () => {
   test('there are dumps to start on', () => expect(kept.length).toBeGreaterThan(0));

@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import type { Settings } from '#contract/index.ts';
 import { CURRENCIES } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
@@ -27,7 +27,16 @@ const settingsOf = ({ name, locale, zone, currency, week_begins, outward, holida
 const alike = (one: Settings, other: Settings): boolean =>
   JSON.stringify({ ...one, version: 0 }) === JSON.stringify({ ...other, version: 0 });
 
-const byName = (one: string, other: string): number => localeName(one).localeCompare(localeName(other), 'en');
+/** What is offered, in the order of what it is called. */
+const inOrder = (offered: readonly string[], say: (option: string) => string): readonly string[] => {
+  const { compare } = new Intl.Collator('en');
+  return [...new Set(offered)]
+    .map((option) => [option, say(option)] as const)
+    .sort(([, one], [, other]) => compare(one, other))
+    .map(([option]) => option);
+};
+const zoneName = (zone: string): string => zone.replaceAll('_', ' ');
+const itself = (option: string): string => option;
 
 /** Set-up: how the workspace is called and writes, and when nobody works. */
 export const SetUpWorkspaceScreen = () => {
@@ -49,9 +58,14 @@ export const SetUpWorkspaceScreen = () => {
     },
   });
   const { data } = useQuery(queries.countries());
-  const offered = (of: (country: NonNullable<typeof data>['countries'][number]) => readonly string[], own: string) => [
-    ...new Set([own, ...(data?.countries ?? []).flatMap(of)]),
-  ];
+  // There are hundreds of each: put in order as they come, not with every key.
+  const [locales, zones] = useMemo(() => {
+    const countries = data?.countries ?? [];
+    return [
+      inOrder([workspace.locale, ...countries.flatMap((country) => country.locales)], localeName),
+      inOrder([workspace.zone, ...countries.flatMap((country) => country.zones)], zoneName),
+    ];
+  }, [data, workspace.locale, workspace.zone]);
   const wrong = (pointer: string) => wrongAt(keep.error, pointer);
   const holidaysWrong = wrong('#/holidays');
   return (
@@ -83,7 +97,7 @@ export const SetUpWorkspaceScreen = () => {
             help={sampleIn(now.locale)}
             wrong={wrong('#/locale')}
             value={now.locale}
-            options={offered((country) => country.locales, now.locale).toSorted(byName)}
+            options={locales}
             say={localeName}
             onChosen={(locale) => change({ locale })}
           />
@@ -92,8 +106,8 @@ export const SetUpWorkspaceScreen = () => {
             help="Days begin and end in it."
             wrong={wrong('#/zone')}
             value={now.zone}
-            options={offered((country) => country.zones, now.zone).toSorted()}
-            say={(zone) => zone.replaceAll('_', ' ')}
+            options={zones}
+            say={zoneName}
             onChosen={(zone) => change({ zone })}
           />
           <Chosen
@@ -102,7 +116,7 @@ export const SetUpWorkspaceScreen = () => {
             wrong={wrong('#/currency')}
             value={now.currency}
             options={CURRENCIES}
-            say={(currency) => currency}
+            say={itself}
             onChosen={(currency) => change({ currency })}
           />
           <Chosen
@@ -209,12 +223,17 @@ const Chosen = ({ label, help, wrong, value, options, say, onChosen }: ChosenPro
   <Labelled label={label} help={help} wrong={wrong}>
     {(tied) => (
       <select {...tied} className="box" value={value} onChange={(event) => onChosen(event.target.value)}>
-        {options.map((option) => (
-          <option key={option} value={option}>
-            {say(option)}
-          </option>
-        ))}
+        <Options options={options} say={say} />
       </select>
     )}
   </Labelled>
+);
+
+/** Drawn once for as long as they are the same. */
+const Options = memo(({ options, say }: Pick<ChosenProps, 'options' | 'say'>) =>
+  options.map((option) => (
+    <option key={option} value={option}>
+      {say(option)}
+    </option>
+  )),
 );
