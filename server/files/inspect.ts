@@ -1,5 +1,4 @@
 import { fileTypeFromBuffer } from 'file-type';
-import sharp from 'sharp';
 import { problem } from '#core/base/index.ts';
 import { type FileSort, mediaTypes } from '#core/values/index.ts';
 import { invalid, type Refusal } from '../platform/refusal.ts';
@@ -41,6 +40,8 @@ const isMarkup = (content: Buffer): boolean =>
   );
 
 const inspectPhoto = async (content: Buffer): Promise<Pick<Inspected, 'width' | 'height' | 'thumbnail'>> => {
+  // A library of its own: read in with the first picture, and not while a start is waited for.
+  const { default: sharp } = await import('sharp');
   try {
     const picture = sharp(content, { limitInputPixels: MOST_PIXELS, failOn: 'error' });
     const { width, height } = await picture.metadata();
