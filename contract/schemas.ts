@@ -138,6 +138,8 @@ export const workspaceAnswerSchema = z.object({
     .object({
       address: z.string().nullable(),
       mail_from: z.string().nullable(),
+      /** Whether this person may change it: secrets are sent by it, so it takes the right over people. */
+      may_change: z.boolean(),
       /** What the settings of the server say, which count more. */
       told: z.object({ address: z.string().nullable(), mail_from: z.string().nullable() }),
       /** Whether mail leaves. */

@@ -126,12 +126,12 @@ describe('how a workspace is known outside', () => {
     await mail?.stop();
   });
 
-  const keep = async (changes: object) => {
+  const keep = async (changes: object, who = runa) => {
     const { name, locale, zone, currency, week_begins, holidays, version, outward } = (await runa.get('/api/workspace'))
       .body;
     const { address, mail_from } = outward;
     const given = { name, locale, zone, currency, week_begins, holidays, version, address, mail_from, ...changes };
-    return runa.put('/api/workspace/settings', given);
+    return who.put('/api/workspace/settings', given);
   };
   const invited = async (email: string) => {
     expect((await runa.post('/api/people', { people: [{ name: 'Nell Harrow', email }] })).status).toBe(201);
@@ -154,6 +154,7 @@ describe('how a workspace is known outside', () => {
     expect(outward).toEqual({
       address: 'https://forms.example.org',
       mail_from: 'Tern Quay <office@example.org>',
+      may_change: true,
       told: { address: null, mail_from: null },
       sends: true,
     });
@@ -191,6 +192,23 @@ describe('how a workspace is known outside', () => {
       422,
       [`#/${key}`],
     ]);
+  });
+
+  test('who sets up registers and not people may change the rest, and not where secrets are sent', async () => {
+    const { version, roles } = (await runa.get('/api/workspace')).body;
+    const office = roles.find((each: { key: string }) => each.key === 'yard_manager');
+    const given = { version, registers: [], choice_lists: [], roles: [{ ...office, sets_up: ['registers'] }] };
+    expect((await runa.post('/api/workspace/carry-out', given)).status).toBe(200);
+    const sana = await server.as('Sana');
+    expect((await sana.get('/api/workspace')).body.outward.may_change).toBe(false);
+    for (const changes of [{ address: 'https://elsewhere.example.org' }, { mail_from: 'elsewhere@example.org' }]) {
+      const refused = await keep(changes, sana);
+      expect([refused.status, refused.body.detail]).toEqual([
+        403,
+        'Where it is reached and who its mail comes from is said by those who set up people and roles.',
+      ]);
+    }
+    expect((await keep({ name: 'Tern Quay Yard' }, sana)).status).toBe(200);
   });
 
   test('who does not set up registers is told nothing of it', async () => {

@@ -8,7 +8,7 @@ import type { Definitions } from '../definitions/store.ts';
 import type { Db, Tx } from '../platform/database.ts';
 import { inTransaction, lockDefinitions } from '../platform/locks.ts';
 import { readSender, writeSender } from '../platform/outward.ts';
-import { invalid, Refusal } from '../platform/refusal.ts';
+import { invalid, notAllowed, Refusal } from '../platform/refusal.ts';
 import { counters, workspace } from '../platform/schema.ts';
 import { holidaysFor } from './countries.ts';
 import { readHolidayFile } from './holiday-file.ts';
@@ -89,7 +89,7 @@ export const keepSettings = (
   db: Db,
   reader: DefinitionsReader,
   { version, ...given }: Settings,
-  by: { readonly id: string; readonly now: string },
+  by: { readonly id: string; readonly now: string; readonly setsUpPeople: boolean },
 ): Promise<{ readonly version: number }> =>
   inTransaction(db, async (tx) => {
     await lockDefinitions(tx);
@@ -107,6 +107,9 @@ export const keepSettings = (
       Object.keys(NAMES).filter((key) => isName(key) && JSON.stringify(before[key]) !== JSON.stringify(next[key])),
     );
     if (changed.size === 0) return { version };
+    // The secrets of invitations and new passwords go where links lead.
+    if ((changed.has('address') || changed.has('mail_from')) && !by.setsUpPeople)
+      throw notAllowed('Where it is reached and who its mail comes from is said by those who set up people and roles.');
     await refuseWithRecords(tx, changed);
     const { week_begins: weekBegins, mail_from: mailFrom, ...row } = next;
     await tx.update(workspace).set({ ...row, weekBegins, mailFrom });

@@ -72,6 +72,7 @@ const PATIENCE_MS = 25_000;
 /** What the HTTP interface is put over. */
 export interface AppOptions {
   readonly database: Database;
+  /** Who reads definitions, and may have read them already. */
   readonly reader?: DefinitionsReader;
   /** What lists are read from while it keeps up; null: from the database. */
   readonly replica?: Replica | null;

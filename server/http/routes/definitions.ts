@@ -33,10 +33,12 @@ const givenIn = (definitions: Definitions, register: Register, clock: Clock): Re
 /** How the workspace is known outside. */
 const outwardOf = (
   { address, mailFrom }: Definitions,
+  mayChange: boolean,
   { told, sends }: Pick<Context, 'told' | 'sends'>,
 ): NonNullable<WorkspaceAnswer['outward']> => ({
   address,
   mail_from: mailFrom,
+  may_change: mayChange,
   told: { address: told.address?.origin ?? null, mail_from: told.from && writeSender(told.from) },
   sends,
 });
@@ -60,7 +62,9 @@ const readWorkspace = (
     currency: catalogue.currency,
     holidays: [...(catalogue.holidays ?? [])],
     week_begins: definitions.weekBegins,
-    outward: setsUp(definitions, person, 'registers') ? outwardOf(definitions, outside) : null,
+    outward: setsUp(definitions, person, 'registers')
+      ? outwardOf(definitions, setsUp(definitions, person, 'people'), outside)
+      : null,
     people: sight.catalogue.people ?? null,
     choice_lists: [...catalogue.choiceLists.values()].filter((list) => forms || lists.has(list.key)),
     registers,
@@ -125,8 +129,9 @@ export const definitionHandlers: Handlers<
 > = {
   workspace: async (context) => readWorkspace(lookOf(context), context),
   keepSettings: (context, { body }) => {
-    const { person, clock } = lookOf(context);
-    return keepSettings(context.db, context.reader, body, { id: person.id, now: clock.now });
+    const { definitions, person, clock } = lookOf(context);
+    const setsUpPeople = setsUp(definitions, person, 'people');
+    return keepSettings(context.db, context.reader, body, { id: person.id, now: clock.now, setsUpPeople });
   },
   readHolidays: async (context, { body }) => {
     const { definitions, clock } = lookOf(context);

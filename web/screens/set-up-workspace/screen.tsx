@@ -138,6 +138,7 @@ export const SetUpWorkspaceScreen = () => {
             wrong={wrong('#/address')}
             value={now.address}
             told={workspace.outward?.told.address ?? null}
+            mayChange={workspace.outward?.may_change ?? false}
             onValue={(address) => change({ address })}
           />
           <Outside
@@ -151,6 +152,7 @@ export const SetUpWorkspaceScreen = () => {
             wrong={wrong('#/mail_from')}
             value={now.mail_from}
             told={workspace.outward?.told.mail_from ?? null}
+            mayChange={workspace.outward?.may_change ?? false}
             onValue={(from) => change({ mail_from: from })}
           />
         </div>
@@ -188,19 +190,30 @@ interface OutsideProps {
   readonly value: string | null;
   /** What the server's settings say, which counts more. */
   readonly told: string | null;
+  readonly mayChange: boolean;
   readonly onValue: (value: string | null) => void;
 }
 
 /** How the workspace is known outside, in words of one's own where the server's settings do not say. */
-const Outside = ({ label, help, example, wrong, value, told, onValue }: OutsideProps) => (
-  <Labelled label={label} help={told === null ? help : 'The settings of the server say so.'} wrong={wrong}>
+const Outside = ({ label, help, example, wrong, value, told, mayChange, onValue }: OutsideProps) => (
+  <Labelled
+    label={label}
+    help={
+      told !== null
+        ? 'The settings of the server say so.'
+        : mayChange
+          ? help
+          : 'Those who set up people and roles say so, as secrets are sent by it.'
+    }
+    wrong={wrong}
+  >
     {(tied) => (
       <input
         {...tied}
         className="box"
         maxLength={320}
         placeholder={example}
-        readOnly={told !== null}
+        readOnly={told !== null || !mayChange}
         value={told ?? value ?? ''}
         onChange={(event) => onValue(event.target.value === '' ? null : event.target.value)}
       />
