@@ -30,7 +30,7 @@ describe('Report an incident', () => {
   let phone: Browser;
 
   beforeAll(async () => {
-    iolite = await Iolite.makeSeveral();
+    iolite = await Iolite.make();
     await iolite.start();
     [runa, piet, phone] = await Promise.all([
       Browser.open(),
