@@ -42,6 +42,18 @@ describe('sessions', () => {
     expect((await bea.get('/api/me')).status).toBe(401);
   });
 
+  test('one that a clock of days to come saw last ends unused as any other, once it was used again', async () => {
+    const dev = await server.as('Dev');
+    const seen = async (at: string) =>
+      server.database.db.execute(
+        sql`update iolite.sessions set seen_at = seen_at + ${at}::interval where person_id = (select id from iolite.people where name = 'Dev Anand')`,
+      );
+    await seen('400 days');
+    expect((await dev.get('/api/me')).status).toBe(200);
+    await seen('-13 hours');
+    expect((await dev.get('/api/me')).status).toBe(401);
+  });
+
   test.each([
     '',
     'iolite_session=',

@@ -84,9 +84,11 @@ export const takeIntoShelf = async (
 ): Promise<{ readonly file: string; readonly bytes: number; readonly about: About }> => {
   await openShelf({ folder, keep });
   // What a server was writing when it was killed is no backup, and takes room.
-  for (const each of await readdir(folder))
-    if (OWN_PART.test(each) && Date.now() - (await stat(join(folder, each))).mtimeMs > LEFT_MS)
-      await rm(join(folder, each), { force: true });
+  for (const each of (await readdir(folder)).filter((name) => OWN_PART.test(name))) {
+    // Another server may be done with it at this moment: then there is nothing to throw away.
+    const found = await stat(join(folder, each)).catch(() => null);
+    if (found && Date.now() - found.mtimeMs > LEFT_MS) await rm(join(folder, each), { force: true });
+  }
   const name = nameOf(new Date());
   const about = await takeBackup(programs, join(folder, name));
   const own = (await readdir(folder)).filter((each) => OWN_NAME.test(each) && each <= name).sort();

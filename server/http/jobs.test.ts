@@ -160,7 +160,10 @@ describe('jobs', () => {
     expect((await runa.post(`/api/jobs/${id}/again`, {})).status).toBe(409);
   });
 
-  test('a job of a server that died is taken over by another', async () => {
+  test.each([
+    ['', '-1 minute'],
+    [' while its clock ran ahead', '400 days'],
+  ])('a job of a server that died%s is taken over by another', async (_, locked) => {
     let runs = 0;
     const id = await begin('outlives a server', async () => {
       runs++;
@@ -174,8 +177,8 @@ describe('jobs', () => {
       [id],
     );
     await sql(
-      `update graphile_worker._private_jobs set locked_by = 'a dead pool', locked_at = now() - interval '1 minute', attempts = 1, run_at = now() where key = $1`,
-      [id],
+      `update graphile_worker._private_jobs set locked_by = 'a dead pool', locked_at = now() + $2::interval, attempts = 1, run_at = now() where key = $1`,
+      [id, locked],
     );
     expect(await until(id, 'done')).toMatchObject({ result: { runs: 2 } });
   });

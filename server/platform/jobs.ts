@@ -306,7 +306,7 @@ const sweep = async (pool: pg.Pool): Promise<void> => {
   await pool
     .query(
       `select graphile_worker.force_unlock_workers(array_agg(w)) from (
-         select distinct locked_by w from graphile_worker._private_jobs where locked_at < now() - interval '5 s'
+         select distinct locked_by w from graphile_worker._private_jobs where locked_at not between now() - interval '5 s' and now() + interval '2 minutes'
        ) x where pg_try_advisory_xact_lock(${LIVING}, hashtext(w)) having count(*) > 0`,
     )
     .catch(() => undefined);

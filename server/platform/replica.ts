@@ -66,6 +66,7 @@ export class Replica {
   #awayUntil = 0;
   #isKnown = false;
   #isBehind = false;
+  #isAway = false;
   readonly #reads = { first: 0, replica: 0 };
 
   constructor(first: Db, url: string, note: (where: string, error: unknown) => void) {
@@ -118,11 +119,14 @@ export class Replica {
         holds = await this.#holds(position);
       }
       this.#isBehind = !holds;
+      this.#isAway = false;
       return holds;
     } catch (error) {
       this.#awayUntil = performance.now() + AWAY_MS;
       this.#isKnown = false;
-      this.#note('the replica for lists: they are read from the database itself meanwhile', error);
+      // Told once, and not with every list until it is back.
+      if (!this.#isAway) this.#note('the replica for lists: they are read from the database itself meanwhile', error);
+      this.#isAway = true;
       return false;
     }
   }
