@@ -62,7 +62,7 @@ const forbidden = Object.entries(rows).flatMap(([folder, row]) => {
   return rules;
 });
 
-const order = ['base', 'sql', 'values', 'expression', 'register', 'access', 'form|signoff|list', 'workspace'];
+const order = ['base', 'sql', 'values', 'expression', 'register', 'access', 'form|signoff|list', 'workspace', 'spreadsheet'];
 const layers = order.slice(0, -1).map((layer, i) => ({
   name: `core-${layer.replaceAll('|', '-')}-does-not-reach-up`,
   severity: 'error',
@@ -80,6 +80,7 @@ const serverOrder = [
   'signoff',
   'forms',
   'lists',
+  'imports',
   'files',
   'paper',
   'access',

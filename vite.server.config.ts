@@ -19,7 +19,7 @@ export default defineConfig({
       input: {
         main: 'server/main.ts',
         backup: 'server/backup.ts',
-        'csv-worker': 'server/csv-worker.ts',
+        'import-worker': 'server/import-worker.ts',
         demo: 'demo/main.ts',
       },
       output: { entryFileNames: '[name].js' },

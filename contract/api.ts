@@ -4,6 +4,7 @@ import { routeSchema } from '#core/signoff/index.ts';
 import { keySchema, outcomeTypeSchema } from '#core/values/index.ts';
 import { endpoint, none } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
+import * as i from './import-schemas.ts';
 import * as j from './job-schemas.ts';
 import * as l from './list-schemas.ts';
 import * as m from './many-schemas.ts';
@@ -673,46 +674,54 @@ export const api = {
     answer: nothing,
     status: 204,
   }),
-  rehearseCsv: endpoint(
-    paths.rehearseCsv,
-    'Begin to see what importing a CSV file would do; it ends when nobody asks',
-    {
-      params: key,
-      query: none,
-      body: j.csvImportSchema,
-      answer: j.jobSchema,
-      status: 202,
-    },
+  beginImport: endpoint(
+    paths.beginImport,
+    'Begin to bring a spreadsheet in, as text here or as the bytes of a file: it is read, and what shall become of it guessed',
+    { params: none, query: none, body: i.importTextSchema, answer: i.importStateSchema, status: 202 },
   ),
-  importCsv: endpoint(
-    paths.importCsv,
-    'Begin to import a CSV file; it goes on by itself, rows that cannot be stay out',
-    {
-      params: key,
-      query: none,
-      body: j.csvImportSchema,
-      answer: j.jobSchema,
-      status: 202,
-    },
-  ),
-  csvImports: endpoint(paths.csvImports, 'The CSV files this person brought into a register of late', {
-    params: key,
-    query: none,
+  imports: endpoint(paths.imports, 'The spreadsheets this person brought in of late', {
+    params: none,
+    query: z.object({ register: z.string().max(48).optional() }),
     body: none,
-    answer: j.csvStatesSchema,
+    answer: i.importsSchema,
   }),
-  csvState: endpoint(paths.csvState, 'How far a CSV file has come, and what became of its rows', {
+  importState: endpoint(paths.importState, 'What was found in a spreadsheet, what shall become of it, how far it is', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
     body: none,
-    answer: j.csvStateSchema,
+    answer: i.importStateSchema,
   }),
-  undoCsv: endpoint(paths.undoCsv, 'Begin to undo all that a CSV file brought in', {
+  changeImport: endpoint(paths.changeImport, 'Change what shall become of a spreadsheet; it is looked through anew', {
     params: z.object({ id: s.uuidSchema }),
     query: none,
-    body: none,
-    answer: j.jobSchema,
+    body: i.importChangeSchema,
+    answer: i.importStateSchema,
     status: 202,
+  }),
+  carryOutImport: endpoint(
+    paths.carryOutImport,
+    'Make what a spreadsheet makes, and begin to store its rows; those that do not fit stay out',
+    {
+      params: z.object({ id: s.uuidSchema }),
+      query: none,
+      body: z.strictObject({ revision: z.int() }),
+      answer: i.importStateSchema,
+      status: 202,
+    },
+  ),
+  undoImport: endpoint(paths.undoImport, 'Begin to undo all that a spreadsheet brought in', {
+    params: z.object({ id: s.uuidSchema }),
+    query: none,
+    body: none,
+    answer: i.importStateSchema,
+    status: 202,
+  }),
+  dropImport: endpoint(paths.dropImport, 'Throw a spreadsheet away that was not brought in', {
+    params: z.object({ id: s.uuidSchema }),
+    query: none,
+    body: none,
+    answer: nothing,
+    status: 204,
   }),
   changeMany: endpoint(paths.changeMany, 'Change many records at once, or rehearse it; a job where it is long', {
     params: key,

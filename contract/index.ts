@@ -11,7 +11,17 @@ export {
   type RegistrationForm,
   type Sent,
 } from './entry-schemas.ts';
-export { type CsvMisfit, type CsvState, csvImportSchema, csvStateSchema, type JobAnswer } from './job-schemas.ts';
+export {
+  type ImportChange,
+  type ImportFound,
+  type ImportMisfits,
+  type ImportRow,
+  type ImportState,
+  importFileSchema,
+  importFoundSchema,
+  importTextSchema,
+} from './import-schemas.ts';
+export type { JobAnswer } from './job-schemas.ts';
 export {
   type FoundEverywhere,
   type feedsSchema,

@@ -166,7 +166,7 @@ const jobs = new Jobs({
     readLists: replica?.read ?? fromFirst(database.db),
     url,
     // Built beside this program.
-    csvWorker: join(dirname(fileURLToPath(import.meta.url)), 'csv-worker.js'),
+    importWorker: join(dirname(fileURLToPath(import.meta.url)), 'import-worker.js'),
     mail: {
       smtp: environment.IOLITE_SMTP_URL ?? null,
       ...told,

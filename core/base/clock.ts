@@ -1,4 +1,5 @@
 import { DAY_MS, findDate, findTime, fromDayMs } from './calendar.ts';
+import { perText } from './remember.ts';
 
 /** One reading of the clock for one evaluation: `now` an instant with milliseconds, the zone the workspace's. */
 export interface Clock {
@@ -46,7 +47,7 @@ export const toEpochMs = (moment: string): number => Date.parse(moment);
 const zones = new Map<string, Intl.DateTimeFormat>();
 
 /** What clocks in `zone` show, as if it were UTC: milliseconds since 1970. */
-const toLocalMs = (epochMs: number, zone: string): number => {
+const askLocalMs = (epochMs: number, zone: string): number => {
   let format = zones.get(zone);
   if (!format) {
     format = new Intl.DateTimeFormat('en-US', {
@@ -66,6 +67,22 @@ const toLocalMs = (epochMs: number, zone: string): number => {
   const year = (part.year ?? '').padStart(4, '0');
   const shown = `${year}-${part.month}-${part.day}T${part.hour}:${part.minute}:${part.second}Z`;
   return Date.parse(shown) + (((epochMs % 1000) + 1000) % 1000);
+};
+
+/** How far clocks are from UTC throughout a day of UTC; null where they are changed in it. */
+const offsetOn = perText(4_000, (asked): { readonly ms: number | null } => {
+  const at = asked.indexOf(' ');
+  const zone = asked.slice(at + 1);
+  const from = Number(asked.slice(0, at)) * DAY_MS;
+  // No zone changes its clocks twice within two days: what is the same at both ends is so between them.
+  const [begins, ends] = [from, from + DAY_MS].map((ms) => askLocalMs(ms, zone) - ms);
+  return { ms: begins !== undefined && begins === ends ? begins : null };
+});
+
+/** The same, remembered by day: files and lists ask for a hundred thousand moments of the same few days. */
+const toLocalMs = (epochMs: number, zone: string): number => {
+  const { ms } = offsetOn(`${Math.floor(epochMs / DAY_MS)} ${zone}`);
+  return ms === null ? askLocalMs(epochMs, zone) : epochMs + ms;
 };
 
 /** Today in the workspace's zone. */

@@ -28,8 +28,16 @@ export const countCharacters = (text: string): number => {
   return count;
 };
 
+/** Letters, digits and signs that every typewriter has. */
+const TYPED = /^[\x20-\x7E]*$/;
+
 /** Case, accents and spacing taken away, for finding and comparing: "Mårgit  of" → "margit of". */
-export const foldText = (text: string): string =>
+export const foldText = (text: string): string => (TYPED.test(text) ? foldTyped(text) : foldAny(text));
+
+/** What has no accents has none to lose. */
+const foldTyped = (text: string): string => text.trim().replace(/ {2,}/g, ' ').toLowerCase();
+
+const foldAny = (text: string): string =>
   cleanLine(text)
     .normalize('NFKD')
     .replace(/\p{M}+/gu, '')

@@ -9,17 +9,8 @@ export {
   shareOf,
   totalName,
 } from './compile-groups.ts';
-export {
-  type Cell,
-  type CsvTable,
-  MOST_CSV_ROWS,
-  readCsv,
-  SEPARATORS,
-  type Separator,
-  writeCsv,
-} from './csv.ts';
+export { type Cell, unguarded, writeCsv } from './csv.ts';
 export { type List, listSchema, OWN_LIST_KEY, ownListKey, VIEW_PARTS, type View, viewSchema } from './definition.ts';
-export { decodeText, type Encoding } from './encoding.ts';
 export {
   beginsWith,
   findWords,
@@ -129,4 +120,3 @@ export {
   withWorked,
   writeWorked,
 } from './worked.ts';
-export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

@@ -13,6 +13,7 @@ import {
 } from '../expression/index.ts';
 import { sizes } from '../register/every-kind.arb.ts';
 import { type Catalogue, recordItem, registerSchema, valueContext, vocabularyOf } from '../register/index.ts';
+import { readCellOf } from '../spreadsheet/index.ts';
 import {
   behaviourOf,
   comparedWith,
@@ -21,7 +22,6 @@ import {
   readLimit,
   type StoredValue,
 } from '../values/index.ts';
-import { readCellOf } from './index.ts';
 
 const TODAY = '2026-11-28';
 const LOCALES = ['en-GB', 'en-US', 'de-DE', 'de-CH', 'fr-FR'] as const;

@@ -26,6 +26,9 @@ export type PlanStep =
   | { readonly kind: 'make_choice_list'; readonly list: ChoiceList }
   | { readonly kind: 'change_choice_list'; readonly list: ChoiceList; readonly added: number; readonly retired: number }
   | { readonly kind: 'make_register'; readonly register: Register }
+  /** It is there no more; its tables are kept aside with all they hold. */
+  | { readonly kind: 'set_aside_register'; readonly register: Register }
+  | { readonly kind: 'set_aside_list'; readonly list: ChoiceList }
   /** Every expression that names the field is rewritten along; `rewritten` counts the forms and routes. */
   | {
       readonly kind: 'rename_field';
@@ -351,6 +354,12 @@ export const planChange = (before: Catalogue, after: Catalogue): Result<Plan> =>
         ...listSteps(before, after),
         ...made.map((register): PlanStep => ({ kind: 'make_register', register })),
         ...changed,
+        ...[...before.registers.values()]
+          .filter(({ key }) => !after.registers.has(key))
+          .map((register): PlanStep => ({ kind: 'set_aside_register', register })),
+        ...[...before.choiceLists.values()]
+          .filter(({ key }) => !after.choiceLists.has(key))
+          .map((list): PlanStep => ({ kind: 'set_aside_list', list })),
       ],
     },
   };
@@ -365,6 +374,10 @@ export const sayStep = (step: PlanStep, catalogue: Catalogue, records: number): 
       return `The choice list ${step.list.label} is changed: ${step.added} added, ${step.retired} retired. Records keep what they hold.`;
     case 'make_register':
       return `The register ${step.register.plural} is made, with numbers from ${step.register.mark}-0001 and ${step.register.fields.length} fields: ${step.register.fields.map((field) => sayField(field, catalogue)).join(', ')}. Only set-up people see it until someone is let in.`;
+    case 'set_aside_register':
+      return `The register ${step.register.plural} is set aside with its ${records} records.`;
+    case 'set_aside_list':
+      return `The choice list ${step.list.label} is set aside.`;
     case 'rename_field': {
       const fields = step.rows?.type.fields ?? step.register.fields;
       const label = fields.find((field) => field.key === step.to)?.label ?? step.to;

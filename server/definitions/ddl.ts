@@ -273,6 +273,25 @@ const renameRowField = async (
   if (field && !workedOutIn(field.type)) await run(tx, renameColumn(table, from, to));
 };
 
+/** A table goes out of the way with all it holds, its indexes and what they are called, under a name that none has. */
+const moveAside = async (tx: Tx, from: SqlFragment, name: string, aside: string): Promise<void> => {
+  await run(tx, text`alter table ${from} set schema aside`);
+  await run(tx, text`alter table ${identifier('aside', name)} rename to ${identifier(aside)}`);
+};
+
+const setAsideRegister = async (tx: Tx, register: Register): Promise<void> => {
+  for (const field of register.fields.filter(isRowsField)) {
+    const table = tableOf(rowsKey(register.key, field.key));
+    const names = table.segments.flatMap((segment) => (segment.kind === 'identifier' ? segment.names : []));
+    await moveAside(tx, table, names.at(-1) ?? '', asideName(field));
+  }
+  await moveAside(tx, identifier('records', register.key), register.key, `-${idOf(register)}`);
+  const key = parameter(register.key, 'text');
+  await run(tx, text`delete from iolite.counters where register = ${key}`);
+  await run(tx, text`delete from iolite.series where register = ${key}`);
+  await tx.delete(setAside).where(eq(setAside.register, register.key));
+};
+
 const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
   switch (step.kind) {
     case 'make_choice_list':
@@ -281,6 +300,10 @@ const carryOutStep = async (tx: Tx, step: PlanStep): Promise<void> => {
       return changeChoiceList(tx, step.list);
     case 'make_register':
       return makeRegister(tx, step.register);
+    case 'set_aside_register':
+      return setAsideRegister(tx, step.register);
+    case 'set_aside_list':
+      return moveAside(tx, identifier('choices', step.list.key), step.list.key, `-${idOf(step.list)}`);
     case 'add_field':
       return addField(tx, step.register, step.field);
     case 'rename_field':

@@ -51,7 +51,23 @@ export interface Changes {
   readonly renames: readonly Renaming[];
   /** Fields to be brought back, by the ids of their setting aside. */
   readonly bring_back: readonly string[];
+  /** Registers and choice lists that shall be there no more, by their keys. */
+  readonly gone?: { readonly registers: readonly string[]; readonly lists: readonly string[] };
 }
+
+/** A change that changes nothing yet. */
+export const noChanges = (version: number): Changes => ({
+  version,
+  registers: [],
+  choice_lists: [],
+  roles: [],
+  fill_in: [],
+  renames: [],
+  bring_back: [],
+});
+
+const without = <T>(all: ReadonlyMap<string, T>, keys: readonly string[] = []): ReadonlyMap<string, T> =>
+  keys.length === 0 ? all : new Map([...all].filter(([key]) => !keys.includes(key)));
 
 const identifier = new Identifier(newId);
 
@@ -59,14 +75,14 @@ const applied = (catalogue: Catalogue, changes: Changes): Catalogue => ({
   ...catalogue,
   ...(changes.people === undefined ? {} : { people: changes.people }),
   registers: new Map([
-    ...catalogue.registers,
+    ...without(catalogue.registers, changes.gone?.registers),
     ...changes.registers.map((each) => {
       const before = catalogue.registers.get(each.key);
       return [each.key, identifier.register(withoutGone(each, before), before)] as const;
     }),
   ]),
   choiceLists: new Map([
-    ...catalogue.choiceLists,
+    ...without(catalogue.choiceLists, changes.gone?.lists),
     ...changes.choice_lists.map(
       (each) =>
         [each.key, identifier.choiceList(keepCodes(catalogue, each), catalogue.choiceLists.get(each.key))] as const,

@@ -140,8 +140,15 @@ export class DefinitionsService {
     return this.#withBreaking(answer, planned.plan, planned.after, definitions);
   }
 
-  /** Does it; 409 when the definitions changed since they were rehearsed. */
-  carryOut(changes: Changes, by: string | null): Promise<PlanAnswer> {
+  /**
+   * Does it; 409 when the definitions changed since they were rehearsed. `along`: what is done in the same transaction, by
+   * what is in force after it.
+   */
+  carryOut(
+    changes: Changes,
+    by: string | null,
+    along: (tx: Tx, after: Catalogue) => Promise<void> = async () => undefined,
+  ): Promise<PlanAnswer> {
     return this.#change(async (tx, definitions) => {
       if (definitions.version !== changes.version) {
         throw new Refusal(
@@ -166,6 +173,8 @@ export class DefinitionsService {
       for (const [key, register] of after.registers)
         if (JSON.stringify(register) !== JSON.stringify(definitions.catalogue.registers.get(key)))
           await publishDefinition(tx, 'register', register, by);
+      for (const key of changes.gone?.registers ?? []) await retireDefinition(tx, 'register', key);
+      for (const key of changes.gone?.lists ?? []) await retireDefinition(tx, 'choice_list', key);
       for (const [key, role] of planned.roles)
         if (JSON.stringify(role) !== JSON.stringify(definitions.roles.get(key)))
           await publishDefinition(tx, 'role', role, by);
@@ -173,6 +182,7 @@ export class DefinitionsService {
       if (JSON.stringify(after.people ?? null) !== JSON.stringify(definitions.catalogue.people ?? null))
         await setPeople(tx, after.people, definitions);
       const said = changes.roles.map(({ label }) => `The role ${label} is changed.`);
+      await along(tx, after);
       return sayPlan(planned, definitions, await bumpVersion(tx), said, counts);
     });
   }

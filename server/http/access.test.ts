@@ -39,7 +39,11 @@ interface Given {
 }
 
 const entryOf = (values: object) => ({ id: newId(), version: 1, filled_in_at: new Date().toISOString(), values });
-const csvOf = (column: string, cell: string) => ({ csv: `A\n${cell}`, columns: [column], match: '' });
+const textOf = (into: string, field: string, cell: string) => ({
+  text: `A\n${cell}`,
+  into,
+  plan: { columns: [{ fills: 'field', field }] },
+});
 
 /**
  * The matrix of today's rights: every person x every register x every call of the interface. Nothing of a record, and
@@ -301,17 +305,19 @@ describe('who sees what', () => {
     linked: () => byRegister(),
     archiveRecord: () => byRegister(),
     bringBackRecord: () => byRegister(),
-    rehearseCsv: () =>
-      planted.flatMap(({ register, id }) =>
+    beginImport: () =>
+      planted.flatMap(({ register }) =>
         register.fields.map((field) => {
           const to = planted.find((each) => each.register.key === linkIn(field.type)?.register);
-          return { params: { key: register.key, id }, body: csvOf(field.key, to?.number ?? 'x') };
+          return { body: textOf(register.key, field.key, to?.number ?? 'x') };
         }),
       ),
-    importCsv: () => byRegister(() => ({ body: csvOf('no_such', 'x') })),
-    csvImports: () => byRegister(),
-    csvState: () => byRegister(),
-    undoCsv: () => byRegister(),
+    imports: () => planted.map(({ register }) => ({ query: { register: register.key } })),
+    importState: () => byRegister(),
+    changeImport: () => byRegister(() => ({ body: { revision: 1 } })),
+    carryOutImport: () => byRegister(() => ({ body: { revision: 1 } })),
+    undoImport: () => byRegister(),
+    dropImport: () => byRegister(),
     feeds: () => [{}],
     addFeed: () => words().map((each) => ({ body: { list: each } })),
     dropFeed: () => byRegister(),

@@ -27,12 +27,12 @@ import type { LiveEvents } from './live.ts';
 import { isHttps, onlyByLoopbackNames, type Place, settle } from './place.ts';
 import { toProblemAnswer, toRefusal } from './problem.ts';
 import { accountHandlers } from './routes/account.ts';
-import { csvHandlers } from './routes/csv.ts';
 import { definitionHandlers } from './routes/definitions.ts';
 import { serveExports } from './routes/export.ts';
 import { serveFeeds } from './routes/feeds.ts';
 import { serveFiles } from './routes/files.ts';
 import { formHandlers } from './routes/forms.ts';
+import { importHandlers, serveImports } from './routes/imports.ts';
 import { jobHandlers } from './routes/jobs.ts';
 import { listHandlers } from './routes/lists.ts';
 import { serveLive } from './routes/live.ts';
@@ -179,12 +179,8 @@ export const makeApp = (options: AppOptions): Express => {
     return { ...services, signed: { person, definitions, looker, session: signed.session, secondStepDue } };
   };
 
-  // A CSV file of a hundred thousand rows is larger than anything a form sends: only somebody who is signed in sends one.
-  app.use('/api/registers/:key/csv', async (request, _response, next) => {
-    await identify(request);
-    next();
-  });
-  app.use('/api/registers/:key/csv', express.json({ limit: '40mb', verify: suspectUnstorable }));
+  // Bytes, before what reads JSON: a spreadsheet is larger than anything a form sends.
+  serveImports(app, identify);
   app.use('/api', express.json({ limit: '4mb', verify: suspectUnstorable }));
   app.use('/api', dropUnstorable);
 
@@ -204,7 +200,7 @@ export const makeApp = (options: AppOptions): Express => {
     ...peopleHandlers,
     ...definitionHandlers,
     ...recordHandlers,
-    ...csvHandlers,
+    ...importHandlers,
     ...formHandlers,
     ...signOffHandlers,
     ...jobHandlers,

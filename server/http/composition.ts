@@ -10,7 +10,7 @@ import { renameReserved } from '../definitions/reserved.ts';
 import { type CountBreaking, DefinitionsService, type FromRecords } from '../definitions/service.ts';
 import { settle } from '../definitions/settle.ts';
 import { clearFiles } from '../files/clear.ts';
-import { csvTask } from '../lists/csv-task.ts';
+import { importTask } from '../imports/task.ts';
 import { clockNow } from '../platform/clock.ts';
 import type { Db } from '../platform/database.ts';
 import { clearJobs, type Task } from '../platform/jobs.ts';
@@ -39,22 +39,22 @@ export interface TasksNeed {
   readonly readLists: ReadLists;
   /** The database's address, for work in threads of its own. */
   readonly url: string;
-  /** The program that reads CSV files, built. */
-  readonly csvWorker: string;
+  /** The program that goes through spreadsheets, built. */
+  readonly importWorker: string;
   readonly mail: MailSettings;
   /** null: no backups are taken. */
   readonly backups: Backups | null;
 }
 
 /** The kinds of long work there are. */
-export const tasksOf = ({ reader, readLists, url, csvWorker, mail, backups }: TasksNeed): readonly Task[] => [
+export const tasksOf = ({ reader, readLists, url, importWorker, mail, backups }: TasksNeed): readonly Task[] => [
   backupTask(backups),
   sendMail(mail),
   tellWaitingTask(reader),
   tellDailyTask(reader),
   clearMessagesTask,
   clearFiles(reader),
-  csvTask(url, csvWorker),
+  importTask(url, importWorker),
   manyTask(reader, FOLLOWERS),
   settleTask(reader),
   wakeSignOffsTask(reader, FOLLOWERS),

@@ -1,6 +1,6 @@
-import type { Register } from '#core/register/index.ts';
+import type { Change, Register } from '#core/register/index.ts';
 import { type StoredValue, sameValue } from '#core/values/index.ts';
-import { type GivenChange, refuseUnseenValues } from '../records/commands/index.ts';
+import { refuseUnseenValues } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Work } from '../records/work.ts';
 
@@ -13,7 +13,7 @@ export const changeTo = async (
   register: Register,
   id: string,
   values: Readonly<Record<string, StoredValue>>,
-): Promise<GivenChange | null> => {
+): Promise<Change | null> => {
   await refuseUnseenValues(work, register, id, values);
   const system = asSystem(work, 'what values would change is held against the whole record');
   const current = await readOwnValues(system, register, id);

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { sizes, things } from '#core/register/every-kind.arb.ts';
-import { beginCsv, bringCsv, type GivenCsv } from '../testing/csv.ts';
+import { beginCsv, bringCsv, type GivenCsv, lookAtCsv, untilOver } from '../testing/csv.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 
 /** Lists taken out as CSV and brought in: a rehearsal first, all of it or nothing. */
@@ -21,12 +21,14 @@ describe('CSV of a register', () => {
     });
     return { status: answer.status, type: answer.headers.get('content-type'), text: await answer.text() };
   };
-  const bring = (
-    csv: string,
-    columns: readonly (string | null)[],
-    rest: Partial<GivenCsv> = {},
-    how: 'rehearse' | 'import' = 'import',
-  ) => bringCsv(runa, 'things', { csv, columns, ...rest }, how);
+  const bring = (csv: string, columns: readonly (string | null)[], rest: Partial<GivenCsv> = {}) =>
+    bringCsv(runa, 'things', { csv, columns, ...rest });
+  /** What bringing a text in would do. */
+  const look = async (csv: string, columns: readonly (string | null)[], rest: Partial<GivenCsv> = {}) => {
+    const { found } = await lookAtCsv(runa, 'things', { csv, columns, ...rest });
+    if (!found?.would) throw new Error('it was not looked through');
+    return found.would;
+  };
   const count = async () => (await runa.get('/api/registers/things/records?limit=1')).body.count;
 
   test('numbers and dates are unambiguous, formulas harmless, links and choices by what people call them', async () => {
@@ -78,63 +80,69 @@ describe('CSV of a register', () => {
     );
     const columns = keys.map((key) => (key === 'number' || written.has(key) ? key : null));
     const plan = await bring(text, columns, { match: 'number' });
-    expect(plan).toMatchObject({ state: 'done', added: 0, changed: 0, unchanged: await count(), refused: [] });
+    expect(plan.refused).toEqual([]);
+    expect(plan).toMatchObject({ added: 0, changed: 0, unchanged: await count() });
   });
 
   test('a rehearsal tells what would be added, changed and refused, and why; and stores nothing', async () => {
     const csv = 'Name,Cost,Of,Note\nOther,3,THI-0001,a\nNew one,"1,250",,b\nThird,12.345,,c\nFourth,1,No such,d\n';
     const columns = ['a_text', 'a_money', 'a_link', null];
     const before = await count();
-    const plan = await bring(csv, columns, { match: 'a_text' }, 'rehearse');
-    expect(plan).toMatchObject({ added: 1, changed: 1, unchanged: 0 });
-    expect(plan.refused).toEqual([
-      { line: 4, detail: 'a money “12.345”: This can have at most 2 decimals.' },
-      { line: 5, detail: 'a link “No such”: This names no record there is.' },
-    ]);
+    const would = await look(csv, columns, { match: 'a_text' });
+    expect(would).toMatchObject({ add: 1, change: 1, unchanged: 0, out: 2 });
     // Each cell stands under its own heading, also where it stays out.
-    expect(plan.sample.map(({ cells, refused_cells }) => [cells, refused_cells])).toEqual([
-      [['Other', '3.00', 'THI-0001'], []],
-      [['New one', '1,250.00', ''], []],
-      [['Third', '12.345', ''], [1]],
-      [['Fourth', '1.00', 'No such'], [2]],
+    expect(would.first.map(({ outcome, cells }) => [outcome, ...cells.map((cell) => cell?.said ?? null)])).toEqual([
+      ['changed', 'Other', '3.00', 'THI-0001', null],
+      ['added', 'New one', '1,250.00', '', null],
+      ['out', 'Third', '12.345', '', null],
+      ['out', 'Fourth', '1.00', 'No such', null],
     ]);
-    expect(plan.sample.map((row: { outcome: string }) => row.outcome)).toEqual([
-      'changed',
-      'added',
-      'refused',
-      'refused',
+    // What would change is told cell by cell, with what stands there now.
+    expect(would.first[0]?.cells.map((cell) => cell?.was ?? null)).toEqual([null, 'nothing', 'nothing', null]);
+    expect(would.misfits.map(({ column, says }) => [column, says])).toEqual([
+      [1, '1 does not fit, e.g. “12.345”: This can have at most 2 decimals.'],
+      [2, '1 is not in Things, e.g. “No such”'],
     ]);
     expect(await count()).toBe(before);
     const local = await bring(csv, columns, { match: 'a_text', written: 'local' });
     expect(local).toMatchObject({ added: 1, changed: 1, refused_count: 2 });
-    expect(local.refused.map((each) => each.line)).toEqual([4, 5]);
+    expect(local.refused).toEqual([
+      { line: 4, detail: 'a money “12.345”: This can have at most 2 decimals.' },
+      { line: 5, detail: 'a link “No such”: This names no record there is.' },
+    ]);
     expect(await count()).toBe(before + 1);
   });
 
   test('what is refused alike is counted once, with what stands there', async () => {
     const csv = `Name;Due;Share\n${['TBA', 'soon', 'TBA', '31/11/2026', '23/11/2026'].map((due, i) => `Row ${i};${due};0.2`).join('\n')}\n`;
     const given = { separator: ';' as const, fractions: [2] };
-    const plan = await bring(csv, ['a_text', 'a_date', 'a_percent'], given, 'rehearse');
-    expect(plan.refusals).toEqual([
+    const would = await look(csv, ['a_text', 'a_date', 'a_percent'], given);
+    expect(would.misfits).toEqual([
       {
-        field: 'a date',
-        reason: 'This must be a day of the calendar, such as 2026-11-23.',
+        column: 1,
+        code: 'not_a_date',
+        says: '4 could not be read as a date, e.g. “TBA”',
         count: 4,
-        lines: [2, 3, 4],
-        cells: ['31/11/2026', 'TBA', 'soon'],
+        settled: 0,
+        alike: [
+          { of: 'TBA', count: 2, settled: 0, rows: [2, 4], suggested: null },
+          { of: 'soon', count: 1, settled: 0, rows: [3], suggested: null },
+          { of: '31/11/2026', count: 1, settled: 0, rows: [5], suggested: null },
+        ],
+        more: 0,
       },
     ]);
     // A file's own days are read as in a box, and a fraction as the share it is.
-    expect(plan.sample.at(-1)?.cells).toEqual(['Row 4', '20 %', '23 Nov 2026']);
-    const bare = await bring(csv, ['a_text', null, 'a_percent'], { separator: ';' }, 'rehearse');
-    expect(bare.sample.at(-1)?.cells).toEqual(['Row 4', '0.2 %']);
+    expect(would.first.at(-1)?.cells.map((cell) => cell?.said)).toEqual(['Row 4', '23 Nov 2026', '20 %']);
+    const bare = await look(csv, ['a_text', null, 'a_percent'], { separator: ';' });
+    expect(bare.first.at(-1)?.cells.map((cell) => cell?.said)).toEqual(['Row 4', undefined, '0.2 %']);
   });
 
   test('a file that is none is told so, and is not tried again', async () => {
-    expect(await bring('a,b\n"1', ['a_text'])).toMatchObject({
+    const begun = await beginCsv(runa, 'things', { csv: 'a,b\n"1', columns: ['a_text', null] });
+    expect((await untilOver(runa, begun.body.id)).job).toMatchObject({
       state: 'failed',
-      problem: 'Line 2: a quotation mark is opened and not closed.',
-      added: 0,
+      problem: 'Line 2: a quotation mark is opened and not closed. The file may be cut off.',
     });
   });
 
@@ -142,15 +150,16 @@ describe('CSV of a register', () => {
     ['a column that cannot be filled', 'a\n1', ['doubled'], 'unknown_field'],
     ['a field filled twice', 'a,b\n1,2', ['a_text', 'a_text'], 'field_twice'],
   ])('%s is refused whole', async (_, csv, columns, code) => {
-    const answer = await beginCsv(runa, 'things', { csv, columns }, 'import');
+    const answer = await beginCsv(runa, 'things', { csv, columns });
     expect([answer.status, answer.body.errors[0].code]).toEqual([422, code]);
   });
 
   test('only those who may add or change bring anything in', async () => {
     const piet = await server.as('Piet');
-    const answer = await piet.post('/api/registers/things/csv/rehearse', { csv: 'a\n1', columns: ['a_text'] });
-    expect(answer.status).toBe(404);
-    const boats = await piet.post('/api/registers/boats/csv/import', { csv: 'Name\nNemo', columns: ['name'] });
-    expect(boats.status).toBe(403);
+    const bring = (into: string, columns: readonly string[]) => beginCsv(piet, into, { csv: 'a\n1', columns });
+    expect((await bring('things', ['a_text'])).status).toBe(404);
+    expect((await bring('boats', ['name'])).status).toBe(403);
+    // To make a register takes the right to set up.
+    expect((await piet.post('/api/imports', { text: 'a\n1' })).status).toBe(403);
   });
 });

@@ -85,6 +85,7 @@ const prepare = async (db: NodePgDatabase<typeof schema>, migrationsFolder: stri
   await db.execute('create schema if not exists choices');
   await db.execute('create schema if not exists rows');
   await db.execute('create schema if not exists reading');
+  await db.execute('create schema if not exists aside');
   await db.execute(READERS);
 };
 

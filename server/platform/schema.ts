@@ -359,33 +359,54 @@ export const files = iolite.table('files', {
 });
 
 /**
- * A file with records on its way in, or what was brought in by one on its way out again. How far it has come is kept with
- * each part that is stored: a server that goes on with it begins behind that.
+ * A spreadsheet on its way in: how it is read, what becomes of it, and how far it has come. How far is kept with each part
+ * that is stored: a server that goes on with it begins behind that.
  */
 export const imports = iolite.table('imports', {
-  /** That of its job. */
   id: uuid('id').primaryKey(),
-  kind: text('kind', { enum: ['rehearsal', 'import', 'undoing'] }).notNull(),
-  registerId: uuid('register_id').notNull(),
-  /** Of an undoing: the import that is undone. */
-  of: uuid('of'),
-  /** What was sent: the columns, what rows are matched by, how values are written. */
-  given: jsonb('given').notNull(),
+  begunBy: uuid('begun_by').notNull(),
+  begunAt: moment('begun_at').notNull().defaultNow(),
+  /** When somebody asked for it last, before it was carried out. */
+  askedAt: moment('asked_at').notNull().defaultNow(),
+  /** What the file is called. */
+  name: text('name').notNull(),
+  sort: text('sort', { enum: ['csv', 'xlsx'] }).notNull(),
+  phase: text('phase', { enum: ['looking', 'storing', 'undoing'] }).notNull(),
+  /** The job that is at it, or was last. */
+  jobId: uuid('job_id').notNull(),
+  /** The register it goes into, once that is there. */
+  registerId: uuid('register_id'),
   /** The file itself, until all of it is through. */
-  csv: text('csv'),
+  file: bytes('file'),
+  /** The sheet of a workbook that was read last, as packed text: a workbook takes long to read. */
+  cells: bytes('cells'),
+  cellsOf: text('cells_of'),
+  /** How it shall be read, as far as somebody said so. */
+  reading: jsonb('reading').notNull().default({}),
+  /** What of the plan was said before it was guessed. */
+  given: jsonb('given').notNull().default({}),
+  /** What shall become of it; null until that was guessed. */
+  plan: jsonb('plan'),
+  /** Counts what people changed of the two above. */
+  revision: integer('revision').notNull().default(1),
+  /** What was found in it, and by which revision. */
+  found: jsonb('found'),
+  foundRevision: integer('found_revision').notNull().default(0),
+  /** The registers, choice lists and forms that were made along, by their keys. */
+  made: jsonb('made').notNull().default({}),
+  /** By the keys that the plan names them by: the ids of the fields, whatever these are called by now. */
+  fieldIds: jsonb('field_ids').notNull().default({}),
   /** How many of its rows are through. */
   through: integer('through').notNull().default(0),
   added: integer('added').notNull().default(0),
   changed: integer('changed').notNull().default(0),
   unchanged: integer('unchanged').notNull().default(0),
   refused: integer('refused').notNull().default(0),
-  /** The first rows, as they came out. */
-  sample: jsonb('sample').notNull().default([]),
-  /** When whoever waits for a rehearsal asked for it last. */
-  askedAt: moment('asked_at').notNull().defaultNow(),
+  /** What came of its undoing; null where it was not undone. */
+  undone: jsonb('undone'),
 });
 
-/** The rows of a file that stayed out, each with its reason. */
+/** The rows of a file that stayed out, each with its reason and as it stood there. */
 export const importRefusals = iolite.table(
   'import_refusals',
   {
@@ -394,10 +415,22 @@ export const importRefusals = iolite.table(
       .references(() => imports.id, { onDelete: 'cascade' }),
     line: integer('line').notNull(),
     detail: text('detail').notNull(),
-    /** What of the line stays out, cell by cell, so that what is alike can be counted. */
-    misfits: jsonb('misfits').notNull().default([]),
+    cells: jsonb('cells').notNull().default([]),
   },
   (table) => [primaryKey({ columns: [table.importId, table.line] })],
+);
+
+/** How a person had a file of some columns read into a register, for the next file of the same columns. */
+export const importShapes = iolite.table(
+  'import_shapes',
+  {
+    registerId: uuid('register_id').notNull(),
+    /** Of what its columns are called. */
+    shape: text('shape').notNull(),
+    plan: jsonb('plan').notNull(),
+    at: moment('at').notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.registerId, table.shape] })],
 );
 
 /** What somebody did to many records of a register at once, or how it would come out; and how far it has come. */

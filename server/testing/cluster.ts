@@ -19,7 +19,7 @@ declare module 'vitest' {
     /** The folder of PostgreSQL's programs. */
     readonly postgresBin: string;
     /** The program of the thread that goes through CSV files, built as it is delivered. */
-    readonly csvWorker: string;
+    readonly importWorker: string;
   }
 }
 
@@ -35,10 +35,10 @@ const buildWorker = async (): Promise<string> => {
       ssr: true,
       outDir: folder,
       target: 'node20',
-      rollupOptions: { input: { 'csv-worker': 'server/csv-worker.ts' }, output: { entryFileNames: '[name].js' } },
+      rollupOptions: { input: { 'import-worker': 'server/import-worker.ts' }, output: { entryFileNames: '[name].js' } },
     },
   });
-  return join(folder, 'csv-worker.js');
+  return join(folder, 'import-worker.js');
 };
 
 /** One throw-away PostgreSQL for the whole run; every test file makes a database of its own in it. */
@@ -52,6 +52,6 @@ export default async (project: TestProject): Promise<() => void> => {
   project.provide('postgres', await cluster.start());
   project.provide('postgresBin', bin);
   project.provide('superuser', cluster.superuserUrl());
-  project.provide('csvWorker', await buildWorker());
+  project.provide('importWorker', await buildWorker());
   return () => cluster.remove();
 };

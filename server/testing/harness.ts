@@ -165,7 +165,7 @@ export class TestServer {
             reader: new DefinitionsReader(),
             readLists,
             url,
-            csvWorker: inject('csvWorker'),
+            importWorker: inject('importWorker'),
             mail,
             backups: null,
           })

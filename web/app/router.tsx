@@ -25,6 +25,8 @@ const List = lazy(async () => ({ default: (await import('../screens/list/screen.
 const OneRecord = lazy(async () => ({ default: (await import('../screens/record/screen.tsx')).RecordScreen }));
 const FillIn = lazy(async () => ({ default: (await import('../screens/fill-in/screen.tsx')).FillInScreen }));
 const InTray = lazy(async () => ({ default: (await import('../screens/in-tray/screen.tsx')).InTrayScreen }));
+const BringIn = lazy(async () => ({ default: (await import('../screens/bring-in/screen.tsx')).BringInScreen }));
+const OneImport = lazy(async () => ({ default: (await import('../screens/bring-in/screen.tsx')).OneImportScreen }));
 const SetUpRegisters = lazy(async () => ({
   default: (await import('../screens/set-up-registers/screen.tsx')).SetUpRegistersScreen,
 }));
@@ -76,6 +78,8 @@ export const Router = () => (
           <Route path="registers/:key" element={<List />} />
           <Route path="registers/:key/:id" element={<OneRecord />} />
           <Route path="forms/:key" element={<FillIn />} />
+          <Route path="bring-in" element={<BringIn />} />
+          <Route path="bring-in/:id" element={<OneImport />} />
           <Route path="my-details" element={<MyDetails />} />
           <Route path="post-room" element={<PostRoom />} />
           <Route path="in-tray/:signOff?" element={<InTray />} />

@@ -4,6 +4,7 @@ import {
   FILES_PATH,
   type FileFacts,
   fillPath,
+  type ImportState,
   type ProblemAnswer,
   paths,
   problemType,
@@ -98,6 +99,17 @@ const reach = async (address: string, request: RequestInit): Promise<Response> =
 /** Sends a file to be kept; the server says what it is, or why it cannot be taken. */
 export const uploadFile = async (file: File, sort: string): Promise<FileFacts> => {
   const response = await reach(`${FILES_PATH}?${new URLSearchParams({ name: file.name, sort })}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/octet-stream' },
+    body: file,
+  });
+  return response.json();
+};
+
+/** Sends a spreadsheet to be looked through: to go into a register, or to become one. */
+export const sendSpreadsheet = async (file: File, into: string | null): Promise<ImportState> => {
+  const query = new URLSearchParams({ name: file.name, ...(into === null ? {} : { into }) });
+  const response = await reach(`${paths.beginImport.path}?${query}`, {
     method: 'POST',
     headers: { 'content-type': 'application/octet-stream' },
     body: file,

@@ -1,5 +1,5 @@
 import { infiniteQueryOptions, keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
-import type { CsvState, ManyState, Opened } from '#contract/index.ts';
+import type { JobAnswer, Opened } from '#contract/index.ts';
 import type { FieldTypeOf, StoredValue } from '#core/values/index.ts';
 import { call, ProblemError } from './client.ts';
 
@@ -79,7 +79,7 @@ const orNothing = <T>(asked: Promise<T>): Promise<T | null> =>
 export const ASKED_MS = 700;
 
 /** Whether nothing more comes of a file, or of a change of many. */
-export const isOver = ({ state }: Pick<CsvState | ManyState, 'state'>): boolean =>
+export const isOver = ({ state }: Pick<JobAnswer, 'state'>): boolean =>
   state === 'done' || state === 'stopped' || state === 'failed';
 
 /** One function per resource; live events refresh by the first words of the key. */
@@ -302,19 +302,20 @@ export const queries = {
   formVersions: (key: string) =>
     queryOptions({ queryKey: ['form-versions', key], queryFn: () => call('formVersions', { params: { key } }) }),
   jobs: () => queryOptions({ queryKey: ['jobs'], queryFn: () => call('jobs'), staleTime: 0 }),
-  csvState: (id: string) =>
+  /** A spreadsheet on its way in. */
+  importState: (id: string) =>
     queryOptions({
-      queryKey: ['csv', id],
-      queryFn: () => call('csvState', { params: { id } }),
+      queryKey: ['imports', id],
+      queryFn: () => call('importState', { params: { id } }),
       staleTime: 0,
-      // A rehearsal goes on for as long as somebody asks for it.
-      refetchInterval: ({ state: { data } }) => (data && isOver(data) ? false : ASKED_MS),
+      refetchInterval: ({ state: { data } }) => (data && isOver(data.job) ? false : ASKED_MS),
     }),
-  csvImports: (register: string) =>
+  /** The spreadsheets one brought in of late: into a register, or anywhere. */
+  imports: (register: string | null) =>
     queryOptions({
-      queryKey: ['csv', 'of', register],
-      queryFn: () => call('csvImports', { params: { key: register } }),
-      refetchInterval: ({ state: { data } }) => (data?.imports.some((each) => !isOver(each)) ? ASKED_MS : false),
+      queryKey: ['imports', 'of', register],
+      queryFn: () => call('imports', { query: register === null ? {} : { register } }),
+      refetchInterval: ({ state: { data } }) => (data?.imports.some(({ job }) => !isOver(job)) ? ASKED_MS : false),
     }),
   /** How far a change of many records has come. */
   many: (id: string) =>

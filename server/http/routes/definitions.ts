@@ -92,7 +92,7 @@ const readWorkspace = (
 /** What a change to definitions takes: the right over people for roles, that over registers for all else. */
 const demandRights = (context: Context, changes: Changes): void => {
   const { definitions, person } = signedIn(context);
-  const { roles, fill_in: fillIn, people, version: _, ...others } = changes;
+  const { roles, fill_in: fillIn, people, version: _, gone: __, ...others } = changes;
   const demand = (right: SetUpRight): void => {
     if (!setsUp(definitions, person, right)) throw notAllowed(`You may not set up ${SET_UP_NAMES[right]}.`);
   };

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { JobAnswer } from '#contract/index.ts';
 import { LIST_FILE_TASK } from '../../access/list-files.ts';
 import { BACKUP_TASK } from '../../backup/task.ts';
-import { CSV_TASK } from '../../lists/imports.ts';
+import { IMPORT_TASK } from '../../imports/task.ts';
 import { MANY_TASK } from '../../lists/many/many.ts';
 import { setsUp } from '../../people/roles.ts';
 import { addJob, findJob, type Job, readJobs, stopJob, tryAgain } from '../../platform/jobs.ts';
@@ -27,7 +27,7 @@ const KINDS: Readonly<Record<string, { readonly label: string; readonly say: (re
       return `${file}, ${Math.ceil((bytes ?? 0) / 1_000_000)} MB`;
     },
   },
-  [CSV_TASK]: { label: 'Bring a CSV file in', say: nothing },
+  [IMPORT_TASK]: { label: 'Bring a spreadsheet in', say: nothing },
   [LIST_FILE_TASK]: { label: 'Write a list to a file', say: nothing },
   [MANY_TASK]: { label: 'Change many records', say: nothing },
   [SEND_MAIL]: { label: 'Send a message', say: nothing },

@@ -7,7 +7,14 @@ export { type GroupsQuery, readGroups } from './groups.ts';
 export { findHeldFiles } from './held-files.ts';
 export { readHistory } from './history.ts';
 export { readLinked } from './linked.ts';
-export { countOffered, findByNames, findHolding, findHoldingFolded, type NamedRecord } from './names.ts';
+export {
+  countOffered,
+  findByNames,
+  findHolding,
+  findHoldingFolded,
+  findNearNames,
+  type NamedRecord,
+} from './names.ts';
 export { readNumbers } from './numbers.ts';
 export { type OwnValues, readOwnValues } from './own-values.ts';
 export { type PageQuery, readIds, readPage, refuseTooSlow } from './page.ts';

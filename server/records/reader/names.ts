@@ -1,3 +1,5 @@
+import { foldText } from '#core/base/index.ts';
+import { findText, mayHoldNear, titleBeginning } from '#core/list/index.ts';
 import { type Register, titleOf } from '#core/register/index.ts';
 import { all, identifier, parameter, type SqlFragment, sql, storedText } from '#core/sql/index.ts';
 import { execute } from '../../platform/fragment.ts';
@@ -12,18 +14,18 @@ export interface NamedRecord {
   readonly title: string | null;
 }
 
-/** The records of a register, archived ones left out, whose number or title is just one of some words. */
-export const findByNames = async (
+/** The records of a register, archived ones left out, that a condition over `t` holds for, with what they are called. */
+const namedWhere = async (
   { db, sight, clock }: Reading,
   register: Register,
-  words: readonly string[],
+  where: (title: SqlFragment) => SqlFragment,
+  most: SqlFragment = sql``,
 ): Promise<NamedRecord[]> => {
   const title = titleOf(register, sight.catalogue);
   const shown = storedText(title.value({ alias: 't', clock, from: relationsOf(sight) }), title.type);
-  const given = parameter([...words], 'text[]');
   const rows = await execute(
     db,
-    sql`select t.id, t.number, ${as(shown, 'title')} from ${relation(sight, register.key)} t where t.archived_at is null and (t.number = any(${given}) or ${shown} = any(${given}))`,
+    sql`select t.id, t.number, ${as(shown, 'title')} from ${relation(sight, register.key)} t where t.archived_at is null and (${where(shown)})${most}`,
   );
   return rows.map((row) => ({
     id: String(row.id),
@@ -31,6 +33,33 @@ export const findByNames = async (
     title: row.title === null ? null : String(row.title),
   }));
 };
+
+/** The records of a register whose number or title is one of some words, case and accents of a title aside. */
+export const findByNames = (reading: Reading, register: Register, words: readonly string[]): Promise<NamedRecord[]> => {
+  const given = parameter([...words], 'text[]');
+  const folded = parameter(
+    words.map((word) => findText([word]).slice(0, 100)),
+    'text[]',
+  );
+  return namedWhere(
+    reading,
+    register,
+    (title) =>
+      sql`t.number = any(${given}) or ${title} = any(${given}) or ${titleBeginning(identifier('t', 'find_title'))} = any(${folded})`,
+  );
+};
+
+/** So many titles are looked at for one that is near. */
+const LOOKED_AT = 200;
+
+/** Records whose title may be a word with a slip or two in it: which of them is, is for whoever asks to see. */
+export const findNearNames = (reading: Reading, register: Register, word: string): Promise<NamedRecord[]> =>
+  namedWhere(
+    reading,
+    register,
+    () => mayHoldNear('t', 'find_title', foldText(word)),
+    sql` limit ${parameter(LOOKED_AT, 'integer')}`,
+  );
 
 /** The records, archived ones left out, by what stands in a field of theirs, or by their number. */
 export const findHolding = (

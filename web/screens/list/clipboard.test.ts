@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import type { RecordAnswer } from '#contract/index.ts';
-import { readCsv } from '#core/list/index.ts';
 import { catalogue, nearMisses } from '#core/register/example.arb.ts';
 import type { Field } from '#core/register/index.ts';
+import { readText } from '#core/spreadsheet/index.ts';
 import { copyBlock, type Pasting, pasteBlock } from './clipboard.ts';
 import type { Lines } from './record-row.tsx';
 import type { Block } from './use-grid.ts';
@@ -79,8 +79,8 @@ describe('a block of cells that is copied', () => {
 describe('a block that is pasted', () => {
   test('becomes a file in which numbers say where each line belongs', () => {
     const { csv, columns: filled, rows, leftOut } = pasted('One\t5\nTwo\t6\n', block([1, 1], [1, 1]));
-    const read = readCsv(csv);
-    expect(read.ok && [read.value.head, ...read.value.rows]).toEqual([
+    const read = readText(csv);
+    expect(read.ok && read.value.grid).toEqual([
       ['Number', 'Title', 'Cost'],
       ['NEA-0002', 'One', '5'],
       ['NEA-0003', 'Two', '6'],

@@ -13,7 +13,6 @@ import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 import { FeedDialog } from './feed-dialog.tsx';
 import { FilesDialog } from './files-dialog.tsx';
-import { ImportDialog } from './import-dialog.tsx';
 import { KeepDialog, keepList, retireList } from './keep-dialog.tsx';
 import { LabelsDialog } from './labels-dialog.tsx';
 import { addressOfAll, addressOfList, type Viewing } from './use-view.ts';
@@ -31,7 +30,6 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
   const { workspace } = useWorkspace();
   const me = useMe();
   const navigate = useNavigate();
-  const [importing, setImporting] = useState(false);
   const [naming, setNaming] = useState<'this' | 'another' | null>(null);
   const [subscribing, setSubscribing] = useState(false);
   const [labelling, setLabelling] = useState(false);
@@ -119,16 +117,9 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
               )}
               {(rights?.add || rights?.change) && (
                 <li>
-                  <button
-                    type="button"
-                    className="slip-row"
-                    onClick={() => {
-                      setImporting(true);
-                      close();
-                    }}
-                  >
-                    Bring a CSV file in …
-                  </button>
+                  <Link className="slip-row" to={`/bring-in?into=${register.key}`}>
+                    Bring a spreadsheet in …
+                  </Link>
                 </li>
               )}
               <li>
@@ -224,7 +215,6 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
       {subscribing && kept && <FeedDialog list={kept.list} onClose={() => setSubscribing(false)} />}
       {isTaking && <FilesDialog problem={write.error} onClose={() => setIsTaking(false)} />}
       {labelling && <LabelsDialog register={register} of={shown} onClose={() => setLabelling(false)} />}
-      {importing && <ImportDialog register={register} onClose={() => setImporting(false)} />}
     </>
   );
 };

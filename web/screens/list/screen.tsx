@@ -24,6 +24,8 @@ import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 import { useNarrow } from '../../ui/use-narrow.ts';
+import { RunningImports } from '../bring-in/recent.tsx';
+import { BringIn } from '../bring-in/start.tsx';
 import { Board } from './board.tsx';
 import { Calendar } from './calendar.tsx';
 import { Cards } from './cards.tsx';
@@ -32,7 +34,6 @@ import type { Pasting, Refused } from './clipboard.ts';
 import { columnWidths, leftsOf, NUMBER_WIDTH, TICK_WIDTH } from './column-widths.ts';
 import { ColumnsPart } from './columns-part.tsx';
 import { EndlessRows } from './endless-rows.tsx';
-import { RunningImports } from './import-progress.tsx';
 import { KeepBar } from './keep-bar.tsx';
 import { ListMenu } from './list-menu.tsx';
 import { GroupPart, SortPart, TotalsPart } from './list-parts.tsx';
@@ -392,8 +393,16 @@ interface NoRecordsProps {
 const NoRecords = ({ register, total, view, onFind }: NoRecordsProps) => {
   const { data } = useQuery({ ...queries.meant(register.key, view), enabled: total > 0 && view.find.trim() !== '' });
   const meant = data?.find ?? null;
+  const { workspace } = useWorkspace();
   if (total === 0)
-    return <Empty title={`No ${register.plural.toLowerCase()} yet.`}>They come here as forms are filled in.</Empty>;
+    return (
+      <div className="mx-auto max-w-3xl p-6">
+        <Empty title={`No ${register.plural.toLowerCase()} yet.`}>They come here as forms are filled in.</Empty>
+        {workspace.rights[register.key]?.add && (
+          <BringIn into={register.key} title="Or bring in those that stand in a spreadsheet" />
+        )}
+      </div>
+    );
   return (
     <Empty title="Nothing fits.">
       {meant === null ? (

@@ -3,15 +3,15 @@ import { call } from '../../data/client.ts';
 import { ASKED_MS, isOver, queries, queryClient } from '../../data/queries.ts';
 import { type Done, useUndoing } from '../../state/undoing.ts';
 import { storeFields } from '../../ui/use-change.ts';
-import { sayRows } from './import-progress.tsx';
+import { sayRows } from '../bring-in/say-rows.ts';
 
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, ASKED_MS));
 
-/** Waits until a file, or a block that was pasted, is through. */
+/** Waits until a spreadsheet, or a block that was pasted, is through. */
 export const untilThrough = async (id: string) => {
   for (;;) {
-    const state = await queryClient.fetchQuery(queries.csvState(id));
-    if (isOver(state)) return state;
+    const state = await queryClient.fetchQuery(queries.importState(id));
+    if (isOver(state.job)) return state;
     await pause();
   }
 };
@@ -36,7 +36,7 @@ const takeBack = async (done: Done, locale: string): Promise<string> => {
       return `${sayDid(await untilDone(id), 'undo', locale)}.`;
     }
     case 'pasted': {
-      const { id } = await call('undoCsv', { params: { id: done.id } });
+      const { id } = await call('undoImport', { params: { id: done.id } });
       return `What was pasted was taken back: ${sayRows(await untilThrough(id), locale)}.`;
     }
   }

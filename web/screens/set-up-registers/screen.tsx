@@ -19,6 +19,9 @@ export const SetUpRegistersScreen = () => {
         <button type="button" className="btn" aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
           {drawn ? 'As a list' : 'As a picture'}
         </button>
+        <Link className="btn" to="/bring-in">
+          Bring a spreadsheet in
+        </Link>
         <Link className="btn btn-go" to="/set-up/registers/new">
           New register
         </Link>

@@ -1,0 +1,50 @@
+export { decodeText, ENCODINGS, type Encoding, isPlainAscii } from './encoding.ts';
+export {
+  type FittedCell,
+  type FittedRow,
+  type Fitting,
+  fitRow,
+  namesToFind,
+  prepareFitting,
+  sayFitted,
+  type Wrong,
+} from './fit.ts';
+export { checkGrid, type Grid, isEmptyRow, LARGEST_SPREADSHEET, MOST_COLUMNS, MOST_ROWS } from './grid.ts';
+export {
+  type Because,
+  type FindNamed,
+  type Guess,
+  guessInto,
+  guessNew,
+  listFor,
+  type Named,
+  nameOfFile,
+  type Parted,
+  partGrid,
+} from './guess.ts';
+export { guessHead, letterOf } from './guess-head.ts';
+export { catalogueAfter, fieldOfColumn, madeLists, madeRegister } from './made.ts';
+export {
+  type ColumnPlan,
+  columnPlanSchema,
+  type GivenPlan,
+  givenPlanSchema,
+  type ImportPlan,
+  type Mends,
+  type NewColumn,
+  type NewList,
+  NO_MENDS,
+  planSchema,
+  type ReadingPlan,
+  readingSchema,
+  type TakenAs,
+  takenAsSchema,
+  withGiven,
+} from './plan.ts';
+export { planProblems } from './plan-problems.ts';
+export { type Profile, profileOf } from './profile.ts';
+export { readText, SEPARATORS, type Separator, type TextTable } from './read-text.ts';
+export { sayBecause, sayHolds, sayMisfits, sayNot } from './say.ts';
+export { nearestName, type Suggested, suggestText } from './suggest-mend.ts';
+export { type Alike, type Besides, type Misfits, Tally, Twice } from './tally.ts';
+export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

@@ -1,0 +1,145 @@
+import { z } from 'zod';
+import { fieldTypeSchema, keySchema, labelSchema } from '../values/index.ts';
+import { ENCODINGS } from './encoding.ts';
+import { MOST_COLUMNS } from './grid.ts';
+import { SEPARATORS } from './read-text.ts';
+
+/*
+ * What is to become of a spreadsheet: how it is read, what each column fills, and what is done with the cells that do not
+ * fit. A person has said every part of it, or left it as it was guessed.
+ */
+
+/** How a file is read; what is not said is found out. */
+export const readingSchema = z.strictObject({
+  encoding: z.enum(ENCODINGS).optional(),
+  separator: z.enum(SEPARATORS).optional(),
+  sheet: z.string().max(200).optional(),
+  /** The row that the columns are called by; 0 where none is. */
+  head: z.int().min(0).max(1_000).optional(),
+});
+export type ReadingPlan = z.infer<typeof readingSchema>;
+
+/** What a column fills. */
+export const columnPlanSchema = z.discriminatedUnion('fills', [
+  z.strictObject({ fills: z.literal('nothing') }),
+  /** The number of a record that is there: rows are found by it. */
+  z.strictObject({ fills: z.literal('number') }),
+  z.strictObject({
+    fills: z.literal('field'),
+    field: keySchema,
+    /** A share without its sign is a fraction (0.2 for 20 %); null until that was said, where it must be. */
+    fraction: z.boolean().nullable().default(false),
+  }),
+  z.strictObject({
+    fills: z.literal('new'),
+    key: keySchema,
+    label: labelSchema,
+    type: fieldTypeSchema,
+    required: z.boolean(),
+    /** No two records hold the same, case and accents aside. */
+    unique: z.boolean(),
+    fraction: z.boolean().nullable().default(false),
+  }),
+]);
+export type ColumnPlan = z.infer<typeof columnPlanSchema>;
+export type NewColumn = ColumnPlan & { readonly fills: 'new' };
+
+/** A choice list that is made along, with the spellings that were brought together under each choice. */
+export const newListSchema = z.strictObject({
+  key: keySchema,
+  label: labelSchema,
+  choices: z
+    .array(
+      z.strictObject({ code: keySchema, label: labelSchema, alike: z.array(z.string().max(200)).max(50).default([]) }),
+    )
+    .min(1)
+    .max(1_000),
+});
+export type NewList = z.infer<typeof newListSchema>;
+
+const wordSchema = z.string().max(1_000);
+
+/** What a cell that does not fit is taken as. */
+export const takenAsSchema = z.discriminatedUnion('as', [
+  z.strictObject({ as: z.literal('text'), text: wordSchema }),
+  /** A record that is there. */
+  z.strictObject({ as: z.literal('record'), id: z.uuid(), called: z.string().max(300) }),
+  /** A record of that name, or a choice so called, is made. */
+  z.strictObject({ as: z.literal('made') }),
+  z.strictObject({ as: z.literal('empty') }),
+  /** What is worked out counts, whatever the file says. */
+  z.strictObject({ as: z.literal('result') }),
+  z.strictObject({ as: z.literal('out') }),
+]);
+export type TakenAs = z.infer<typeof takenAsSchema>;
+
+const columnAt = z.int().min(0).max(MOST_COLUMNS);
+
+export const mendsSchema = z.strictObject({
+  /** All cells of a column that say the same. */
+  alike: z
+    .array(z.strictObject({ column: columnAt, of: wordSchema, taken: takenAsSchema }))
+    .max(5_000)
+    .default([]),
+  /** One cell. */
+  cells: z
+    .array(z.strictObject({ row: z.int().min(1), column: columnAt, taken: takenAsSchema }))
+    .max(5_000)
+    .default([]),
+  /** What is found in the cells of a column is replaced, in their order. */
+  replaced: z
+    .array(z.strictObject({ column: columnAt, find: wordSchema.min(1), with: wordSchema }))
+    .max(100)
+    .default([]),
+  /** What of a column does not fit by then. */
+  rest: z
+    .array(z.strictObject({ column: columnAt, taken: z.enum(['empty', 'result', 'out']) }))
+    .max(MOST_COLUMNS)
+    .default([]),
+  /** Whole rows that stay out. */
+  out: z.array(z.int().min(1)).max(5_000).default([]),
+});
+export type Mends = z.infer<typeof mendsSchema>;
+
+export const NO_MENDS: Mends = { alike: [], cells: [], replaced: [], rest: [], out: [] };
+
+/** The register that is made of a spreadsheet. */
+export const newRegisterSchema = z.strictObject({
+  key: keySchema,
+  singular: labelSchema,
+  plural: labelSchema,
+  mark: z.string().regex(/^[A-Z]{3}$/, 'A tab mark is three capital letters.'),
+});
+
+export const planSchema = z.strictObject({
+  /** The register it goes into; null where one is made of it. */
+  into: keySchema.nullable(),
+  made: newRegisterSchema.nullable(),
+  columns: z.array(columnPlanSchema).max(MOST_COLUMNS),
+  lists: z.array(newListSchema).max(MOST_COLUMNS),
+  /** How numbers are written: with a point before their decimals, or as the workspace does; null until it was said. */
+  written: z.enum(['plain', 'local']).nullable(),
+  /** The field by which rows are records that are there: its key, `number`, or '' where every row is added. */
+  found_by: z.string().max(48),
+  mends: mendsSchema,
+  /** A form that asks for the columns is made along, as a draft. */
+  form: z.boolean(),
+});
+export type ImportPlan = z.infer<typeof planSchema>;
+
+/** What of a plan somebody said; the rest is guessed. */
+export const givenPlanSchema = planSchema.partial();
+export type GivenPlan = z.infer<typeof givenPlanSchema>;
+
+/** A plan with what was said of it in place of what was guessed. */
+export const withGiven = (plan: ImportPlan, given: GivenPlan): ImportPlan => ({
+  into: given.into !== undefined ? given.into : plan.into,
+  made: given.made !== undefined ? given.made : plan.made,
+  // Of other columns than there are nothing can be said.
+  columns: given.columns?.length === plan.columns.length ? given.columns : plan.columns,
+  lists: given.lists ?? plan.lists,
+  written: given.written !== undefined ? given.written : plan.written,
+  found_by: given.found_by ?? plan.found_by,
+  mends: given.mends ?? plan.mends,
+  form: given.form ?? plan.form,
+});

@@ -1,0 +1,86 @@
+import Papa from 'papaparse';
+import { ok, type Problem, problem, type Result } from '../base/index.ts';
+import { unguarded } from '../list/index.ts';
+import type { Grid } from './grid.ts';
+
+/** The signs that can stand between cells. */
+export const SEPARATORS = [',', ';', '\t', '|'] as const;
+export type Separator = (typeof SEPARATORS)[number];
+
+/** A text file as its cells. */
+export interface TextTable {
+  readonly grid: Grid;
+  readonly separator: Separator;
+  /** A first line of the file says what stands between cells. */
+  readonly isTold: boolean;
+}
+
+/** A first line by which spreadsheets are told what stands between cells: no row of theirs. */
+const TOLD = /^sep=(.)(?:\r\n?|\n|$)/i;
+
+const isSeparator = (sign: string): sign is Separator => SEPARATORS.some((each) => each === sign);
+
+/** So many lines are looked at to find out what stands between cells. */
+const LOOKED_AT = 200;
+
+const parse = (text: string, delimiter: string, preview = 0): Papa.ParseResult<string[]> =>
+  Papa.parse<string[]>(text, { delimiter, newline: '\n', preview });
+
+/** Whether more than half of the lines have as many cells as most lines have, and more than one. */
+const isParted = (rows: readonly (readonly string[])[]): boolean => {
+  const full = rows.filter((row) => row.some((cell) => cell.trim() !== ''));
+  const widths = new Map<number, number>();
+  for (const row of full) if (row.length > 1) widths.set(row.length, (widths.get(row.length) ?? 0) + 1);
+  return Math.max(0, ...widths.values()) > full.length / 2;
+};
+
+/** The sign that parts the lines most evenly; where none does, one that stands nowhere: it is one column then. */
+const guessSeparator = (text: string): Separator => {
+  const { data, meta } = Papa.parse<string[]>(text, {
+    delimitersToGuess: [...SEPARATORS],
+    newline: '\n',
+    preview: LOOKED_AT,
+  });
+  const found = meta.delimiter;
+  if (isSeparator(found) && isParted(data)) return found;
+  return [...SEPARATORS].find((sign) => !text.includes(sign)) ?? ',';
+};
+
+/** A cell without blanks around it, and without the sign that kept spreadsheets from taking it for a formula. */
+const tidy = (cell: string): string => {
+  const bare = cell.trim();
+  return bare.startsWith("'") ? unguarded(bare).trim() : bare;
+};
+
+/** The line on which a row begins: cells may have line breaks in them. */
+const lineOf = (rows: readonly (readonly string[])[], row: number): number =>
+  rows
+    .slice(0, row)
+    .reduce((line, cells) => line + 1 + cells.reduce((sum, cell) => sum + cell.split('\n').length - 1, 0), 1);
+
+/** A text file (RFC 4180, and its kin with other signs between cells and any line ends), or why it is none. */
+export const readText = (text: string, separator?: Separator, most = 0): Result<TextTable> => {
+  // What no database holds is no letter either.
+  const whole = text.replace(/^\uFEFF/, '').replaceAll('\0', '');
+  const told = TOLD.exec(whole)?.[1];
+  const isTold = told !== undefined && isSeparator(told);
+  // One kind of line end, whatever mixture there is: in cells too, where it is stored so anyway.
+  const rest = (isTold ? whole.replace(TOLD, '') : whole).replace(/\r\n?/g, '\n');
+  const sign = separator ?? (isTold ? told : guessSeparator(rest));
+  const read = parse(rest, sign, most);
+  const problems: Problem[] = read.errors
+    .filter((error) => error.type === 'Quotes')
+    .slice(0, 5)
+    .map((error) =>
+      problem(
+        'bad_csv',
+        ['file'],
+        `Line ${lineOf(read.data, error.row ?? 0) + (isTold ? 1 : 0)}: a quotation mark is opened and not closed. The file may be cut off.`,
+      ),
+    );
+  if (problems.length > 0) return { ok: false, problems };
+  const rows = read.data.map((row) => row.map(tidy));
+  // What ends with a line end has no row behind it.
+  while (rows.at(-1)?.every((cell) => cell === '')) rows.pop();
+  return ok({ grid: isTold ? [[], ...rows] : rows, separator: sign, isTold });
+};

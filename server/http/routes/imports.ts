@@ -1,0 +1,90 @@
+import express, { type Express, type Request } from 'express';
+import { api, type Endpoint, importFileSchema, paths } from '#contract/index.ts';
+import { LARGEST_SPREADSHEET } from '#core/spreadsheet/index.ts';
+import { lookAs } from '../../access/work.ts';
+import { idOf } from '../../definitions/ids.ts';
+import { type Brought, beginImport, beginUndoing, changeImport, dropImport } from '../../imports/begin.ts';
+import { carryOutImport } from '../../imports/carry-out.ts';
+import { listImports, readImport, refusedCsv } from '../../imports/state.ts';
+import type { Tx } from '../../platform/database.ts';
+import { inTransaction } from '../../platform/locks.ts';
+import { notFound, Refusal } from '../../platform/refusal.ts';
+import type { Look } from '../../records/work.ts';
+import { type Context, type Handlers, lookOf, signedIn } from '../context.ts';
+import { refuseCrossSite } from '../place.ts';
+
+const within = <T>(context: Context, run: (tx: Tx, look: Look) => Promise<T>): Promise<T> => {
+  const { person, definitions } = signedIn(context);
+  return inTransaction(context.db, (tx) => run(tx, lookAs(tx, definitions, person)));
+};
+
+const bring = async (context: Context, brought: Brought) =>
+  readImport(lookOf(context), await within(context, (tx, look) => beginImport(tx, look, brought)));
+
+/** Spreadsheets on their way in. */
+export const importHandlers: Handlers<
+  'beginImport' | 'imports' | 'importState' | 'changeImport' | 'carryOutImport' | 'undoImport' | 'dropImport'
+> = {
+  beginImport: (context, { body: { text, ...body } }) => bring(context, { ...body, bytes: Buffer.from(text, 'utf8') }),
+  imports: async (context, { query }) => {
+    const look = lookOf(context);
+    if (query.register === undefined) return { imports: await listImports(look, null) };
+    const register = look.sight.catalogue.registers.get(query.register);
+    if (!register) throw notFound();
+    return { imports: await listImports(look, idOf(register)) };
+  },
+  importState: (context, { params }) => readImport(lookOf(context), params.id),
+  changeImport: async (context, { params, body }) => {
+    await within(context, (tx, look) => changeImport(tx, look, params.id, body));
+    return readImport(lookOf(context), params.id);
+  },
+  carryOutImport: async (context, { params, body }) => {
+    await carryOutImport(context.db, context.setUp, lookOf(context), params.id, body.revision);
+    // By then there may be a register that this request has not met.
+    const definitions = await context.reader.read(context.db);
+    return readImport(lookAs(context.db, definitions, signedIn(context).person), params.id);
+  },
+  undoImport: async (context, { params }) => {
+    await within(context, (tx, look) => beginUndoing(tx, look, params.id));
+    return readImport(lookOf(context), params.id);
+  },
+  dropImport: async (context, { params }) => {
+    await within(context, (tx, look) => dropImport(tx, look, params.id));
+    return null;
+  },
+};
+
+/** Spreadsheets come as bytes, beside the JSON calls; the rows that stayed out go as such. */
+export const serveImports = (
+  app: Express,
+  identify: (request: Request, endpoint: Endpoint) => Promise<Context>,
+): void => {
+  app.post(
+    paths.beginImport.path,
+    (request, _response, next) => next(request.is('json') ? 'route' : undefined),
+    async (request, _response, next) => {
+      refuseCrossSite(request);
+      await identify(request, api.beginImport);
+      next();
+    },
+    express.raw({ type: () => true, limit: LARGEST_SPREADSHEET }),
+    async (request, response) => {
+      const query = importFileSchema.safeParse(request.query);
+      if (!query.success || !Buffer.isBuffer(request.body))
+        throw new Refusal('invalid', 'A spreadsheet is sent as its bytes, with its name.');
+      const { name, into = null } = query.data;
+      const context = await identify(request, api.beginImport);
+      response.status(202).json(await bring(context, { bytes: request.body, name, into, reading: {}, plan: {} }));
+    },
+  );
+  app.get('/api/imports/:id/refused.csv', async (request, response) => {
+    const { name, text } = await refusedCsv(
+      lookOf(await identify(request, api.importState)),
+      String(request.params.id),
+    );
+    response
+      .type('text/csv')
+      .set('content-disposition', `attachment; filename*=UTF-8''${encodeURIComponent(name)}`)
+      .send(text);
+  });
+};

@@ -1,0 +1,90 @@
+import { eq } from 'drizzle-orm';
+import type { ImportState } from '#contract/index.ts';
+import { writeCsv } from '#core/list/index.ts';
+import { registerWithId } from '../definitions/ids.ts';
+import { findJob } from '../platform/jobs.ts';
+import { importRefusals, imports } from '../platform/schema.ts';
+import type { Look } from '../records/work.ts';
+import { refuseOthers } from './begin.ts';
+import { findImport, type Import, readImports } from './kept.ts';
+
+/* Spreadsheets on their way in, as whoever brought them sees them. */
+
+const MOST_TOLD = 200;
+
+const stateOf = async (look: Look, kept: Import): Promise<ImportState> => {
+  const job = await findJob(look.db, kept.jobId);
+  const refused =
+    kept.refused === 0
+      ? []
+      : await look.db
+          .select({ line: importRefusals.line, detail: importRefusals.detail })
+          .from(importRefusals)
+          .where(eq(importRefusals.importId, kept.id))
+          .orderBy(importRefusals.line)
+          .limit(MOST_TOLD);
+  const isOver = job === null || ['done', 'stopped', 'failed'].includes(job.state);
+  const { id, name, sort, phase, revision, reading, plan, found, through, added, changed, unchanged, undone, made } =
+    kept;
+  return {
+    id,
+    name,
+    sort,
+    phase,
+    begun_at: kept.begunAt.toISOString(),
+    job: {
+      id: kept.jobId,
+      state: job?.state ?? 'stopped',
+      done: job?.done ?? null,
+      total: job?.total ?? null,
+      problem: job?.problem ?? null,
+      stopping: job?.stopping ?? false,
+    },
+    revision,
+    reading,
+    plan,
+    found,
+    is_current: kept.foundRevision === revision,
+    register: registerWithId(look.definitions, kept.registerId ?? '')?.key ?? null,
+    form: made.form,
+    through,
+    added,
+    changed,
+    unchanged,
+    refused_count: kept.refused,
+    refused,
+    may_undo: phase === 'storing' && isOver && (added + changed > 0 || made.register !== null),
+    undone,
+  };
+};
+
+/** A spreadsheet as it stands. */
+export const readImport = async (look: Look, id: string): Promise<ImportState> => {
+  const kept = refuseOthers(look, await findImport(look.db, id));
+  if (kept.phase === 'looking') await look.db.update(imports).set({ askedAt: new Date() }).where(eq(imports.id, id));
+  return stateOf(look, kept);
+};
+
+/** The spreadsheets this person brought in of late, the newest first: into one register where one is given. */
+export const listImports = async (look: Look, registerId: string | null): Promise<ImportState[]> =>
+  Promise.all((await readImports(look.db, look.person.id, registerId)).map((kept) => stateOf(look, kept)));
+
+/** The rows that stayed out as a CSV file, as they stood in theirs, with why: what can be mended there and brought again. */
+export const refusedCsv = async (look: Look, id: string): Promise<{ readonly name: string; readonly text: string }> => {
+  const kept = refuseOthers(look, await findImport(look.db, id));
+  const rows = await look.db
+    .select({ detail: importRefusals.detail, cells: importRefusals.cells })
+    .from(importRefusals)
+    .where(eq(importRefusals.importId, id))
+    .orderBy(importRefusals.line);
+  const heads = kept.found?.columns.map(({ head }) => head) ?? [];
+  const width = heads.length;
+  const texts = (cells: unknown): string[] =>
+    Array.from({ length: width }, (_, at) => (Array.isArray(cells) ? String(cells[at] ?? '') : ''));
+  const lines = [[...heads, 'Why'], ...rows.map(({ detail, cells }) => [...texts(cells), detail])];
+  const text = writeCsv(
+    lines.map((line) => line.map((each) => ({ text: each, isText: true }))),
+    true,
+  );
+  return { name: `${kept.name.replace(/\.[a-z0-9]{1,5}$/i, '')} – stayed out.csv`, text };
+};

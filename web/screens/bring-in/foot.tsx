@@ -1,0 +1,93 @@
+import { useMutation } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { joinWords } from '#core/base/index.ts';
+import { call } from '../../data/client.ts';
+import { isOver, queries, queryClient } from '../../data/queries.ts';
+import { useMe, useWorkspace } from '../../data/workspace.ts';
+import { Problems } from '../../ui/message.tsx';
+import { Progress } from './progress.tsx';
+import type { Importing } from './use-import.ts';
+
+/** What carrying it out would make, what stays out, and the button that does it. */
+export const BringInFoot = ({ importing }: { importing: Importing }) => {
+  const { state, plan, isLooking, change } = importing;
+  const { workspace, catalogue } = useWorkspace();
+  const me = useMe();
+  const navigate = useNavigate();
+  const carryOut = useMutation({
+    mutationFn: () => call('carryOutImport', { params: { id: state.id }, body: { revision: state.revision } }),
+    onSuccess: (next) => {
+      queryClient.setQueryData(queries.importState(state.id).queryKey, next);
+      void queryClient.invalidateQueries({ queryKey: ['workspace'] });
+    },
+  });
+  const drop = useMutation({
+    mutationFn: () => call('dropImport', { params: { id: state.id } }),
+    onSuccess: () => navigate(-1),
+  });
+  if (!plan) return null;
+  const would = state.found?.would ?? null;
+  const said = (count: number) => count.toLocaleString(workspace.locale);
+  const register = catalogue.registers.get(plan.into ?? '');
+  const makes = state.found?.makes ?? [];
+  const canForm = me.sets_up.includes('forms');
+  const does = would === null ? 0 : would.add + would.change;
+  return (
+    <footer className="flex flex-wrap items-center gap-x-6 gap-y-2 border-t-2 border-ink bg-sheet px-5 py-3">
+      <div className="min-w-0 grow">
+        {isLooking && !isOver(state.job) && state.job.total !== null && state.job.total > 2_000 ? (
+          <Progress state={state} />
+        ) : isLooking ? (
+          <p role="status" className="text-ink-2">
+            Looking through it …
+          </p>
+        ) : (
+          would && (
+            <>
+              <p role="status">
+                {makes.length > 0 ? `${plan.made ? 'Makes' : 'Adds'} ${joinWords(makes, 'and')}` : 'Adds nothing'}
+                {would.change > 0 && `, changes ${said(would.change)}`}
+                {would.unchanged > 0 && `, ${said(would.unchanged)} are so already`}
+                {canForm && (
+                  <>
+                    , and{' '}
+                    <button
+                      type="button"
+                      className="part"
+                      aria-pressed={plan.form}
+                      onClick={() => change({ form: !plan.form })}
+                    >
+                      {plan.form ? 'a form that asks for them, as a draft' : 'no form yet'}
+                    </button>
+                  </>
+                )}
+                .
+              </p>
+              <p className="text-[13.5px] text-ink-2">
+                {would.out > 0 &&
+                  `${would.out === 1 ? 'One row stays out and is' : `${said(would.out)} rows stay out and are`} kept as a file with a column “Why”. `}
+                All of it can be undone in one step.
+              </p>
+            </>
+          )
+        )}
+        <Problems error={carryOut.error ?? drop.error ?? importing.error} />
+      </div>
+      <button type="button" className="btn btn-quiet" disabled={drop.isPending} onClick={() => drop.mutate()}>
+        Throw it away
+      </button>
+      <button
+        type="button"
+        className="btn btn-go"
+        disabled={isLooking || carryOut.isPending || (does === 0 && plan.made === null)}
+        onClick={() => carryOut.mutate()}
+      >
+        {carryOut.isPending
+          ? 'Beginning …'
+          : plan.made
+            ? `Make ${plan.made.plural}`
+            : `Bring into ${register?.plural ?? ''}`}
+      </button>
+    </footer>
+  );
+};
