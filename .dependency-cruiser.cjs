@@ -62,7 +62,17 @@ const forbidden = Object.entries(rows).flatMap(([folder, row]) => {
   return rules;
 });
 
-const order = ['base', 'sql', 'values', 'expression', 'register', 'access', 'form|signoff|list', 'workspace', 'spreadsheet'];
+const order = [
+  'base',
+  'sql',
+  'values',
+  'expression',
+  'register',
+  'access',
+  'form|signoff|list',
+  'workspace',
+  'spreadsheet',
+];
 const layers = order.slice(0, -1).map((layer, i) => ({
   name: `core-${layer.replaceAll('|', '-')}-does-not-reach-up`,
   severity: 'error',

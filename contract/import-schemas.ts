@@ -91,7 +91,15 @@ export const importFoundSchema = z.object({
   head: z.int(),
   rows: z.int(),
   /** By column: what it is called in the file, and why it was taken for what it was. */
-  columns: z.array(z.object({ head: z.string(), because: z.string(), not: z.string() })),
+  columns: z.array(
+    z.object({
+      head: z.string(),
+      because: z.string(),
+      not: z.string(),
+      /** No two of its cells are alike. */
+      different: z.boolean(),
+    }),
+  ),
   notes: z.array(z.string()),
   /** What it would make besides records, in sentences. */
   makes: z.array(z.string()),

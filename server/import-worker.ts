@@ -44,7 +44,11 @@ try {
         return !stopping;
       },
       unmake: (made, person) =>
-        unmake(new DefinitionsService(database.db, reader, FROM_RECORDS), reader, database.db, made, person),
+        unmake(
+          new DefinitionsService(database.db, reader, FROM_RECORDS),
+          (run) => inJudging(workplace, person, run),
+          made,
+        ),
     },
     id,
     job,

@@ -1,7 +1,16 @@
 import { foldText } from '../base/index.ts';
 import type { Catalogue } from '../register/index.ts';
 import { valueContext } from '../register/index.ts';
-import { behaviourOf, type FieldType, typeOfKind, type ValueContext } from '../values/index.ts';
+import {
+  behaviourOf,
+  choiceListOf,
+  currencyIn,
+  type FieldType,
+  filesIn,
+  leadsTo,
+  typeOfKind,
+  type ValueContext,
+} from '../values/index.ts';
 import { suggestType } from '../workspace/index.ts';
 import { type Profile, someOf } from './profile.ts';
 import { readCellOf, type WrittenCells } from './written-cells.ts';
@@ -23,8 +32,16 @@ const fits = (type: FieldType, word: string, { context, numbers }: Reading): boo
   return read.ok && read.value !== null;
 };
 
-const shareOf = (type: FieldType, words: readonly string[], reading: Reading): number =>
-  words.length === 0 ? 0 : words.filter((word) => fits(type, word, reading)).length / words.length;
+/** How much of a column's cells, as far as they are tried, a kind can read: what stands there often counts often. */
+const shareOf = (type: FieldType, words: readonly string[], { counts }: Profile, reading: Reading): number => {
+  let [fit, all] = [0, 0];
+  for (const word of words) {
+    const count = counts.get(word) ?? 0;
+    all += count;
+    if (fits(type, word, reading)) fit += count;
+  }
+  return all === 0 ? 0 : fit / all;
+};
 
 /** Codes, membership and telephone numbers: a zero before other digits would be lost. */
 const ZERO_FIRST = /^0\d/;
@@ -99,13 +116,13 @@ const moneyOf = (
   const signed = words.filter((word) => SIGN.test(word));
   const spoken = suggestType(profile.head, catalogue);
   const named = currencyOf(profile.head, catalogue.currency);
-  const speaks = named !== null || spoken.kind === 'money' || speaksOfMoney(foldText(profile.head), words);
+  const speaks = named !== null || currencyIn(spoken) !== null || speaksOfMoney(foldText(profile.head), words);
   if (signed.length === 0 && !speaks) return null;
   // Amounts of the workspace's own currency, or of the one that is written most.
   const currencies = [named ?? catalogue.currency, catalogue.currency, 'GBP', 'EUR', 'USD', 'CHF', 'SEK', 'NOK', 'DKK'];
   const best = currencies
     .map((currency) => typeOfKind('money', currency))
-    .map((type) => ({ type, share: shareOf(type, words, reading) }))
+    .map((type) => ({ type, share: shareOf(type, words, profile, reading) }))
     .reduce((one, other) => (other.share > one.share ? other : one));
   if (best.share < LEAST) return null;
   return signed.some((word) => ISO_IN.test(word)) || speaks || signed.length >= words.length / 2 ? best.type : null;
@@ -116,7 +133,7 @@ const numberOf = (profile: Profile, words: readonly string[], reading: Reading):
   const unit = splitUnit(profile.head).unit || unitBehind(words);
   const named = unit === '' ? {} : { unit };
   const loose: FieldType = { kind: 'number', decimals: 6, ...named };
-  if (shareOf(loose, words, reading) < LEAST) return null;
+  if (shareOf(loose, words, profile, reading) < LEAST) return null;
   const bare = words.map((word) => (unit !== '' && word.endsWith(unit) ? word.slice(0, -unit.length).trim() : word));
   return { kind: 'number', decimals: decimalsIn(bare, reading), ...named };
 };
@@ -128,30 +145,29 @@ const textOf = (words: readonly string[]): FieldType =>
   words.some((word) => word.includes('\n') || word.length > LONG_LINE) ? { kind: 'long_text' } : { kind: 'text' };
 
 /** Yes and no are guessed where both are said, or where a mark stands or nothing does. */
-const isYesNo = (words: readonly string[], reading: Reading): boolean => {
+const isYesNo = (words: readonly string[], profile: Profile, reading: Reading): boolean => {
   if (words.length === 0 || words.length > 8) return false;
-  return shareOf({ kind: 'yes_no' }, words, reading) === 1;
+  return shareOf({ kind: 'yes_no' }, words, profile, reading) === 1;
 };
 
-/** Kinds that can hardly be anything else, in the order in which they are tried. */
-const TELLING: readonly FieldType[] = [
-  { kind: 'date' },
-  { kind: 'moment' },
-  { kind: 'time' },
-  { kind: 'email' },
-  { kind: 'web' },
+/** Kinds that can hardly be anything else, in the order in which they are tried; some only where cells look like it. */
+const TELLING: readonly { readonly type: FieldType; readonly like?: RegExp }[] = [
+  { type: { kind: 'date' } },
+  { type: { kind: 'moment' } },
+  // Digits alone are no time of day, though one can be typed so.
+  { type: { kind: 'time' }, like: /\d[:.h]\d|\d\s*[ap]\.?m/i },
+  { type: { kind: 'email' } },
+  { type: { kind: 'web' } },
 ];
 
-/** Digits alone are no time of day, though one can be typed so. */
-const CLOCK_LIKE = /\d[:.h]\d|\d\s*[ap]\.?m/i;
 const PERCENT = /%\s*$/;
 
 /** The kind of a column by what stands in it and what it is called; links and choices are found by others. */
 export const guessKind = (profile: Profile, catalogue: Catalogue, reading: Reading): FieldType => {
   const words = someOf(profile, TRIED);
   if (words.length === 0) return { kind: 'text' };
-  const share = (type: FieldType) => shareOf(type, words, reading);
-  if (isYesNo(words, reading)) return { kind: 'yes_no' };
+  const share = (type: FieldType) => shareOf(type, words, profile, reading);
+  if (isYesNo(words, profile, reading)) return { kind: 'yes_no' };
   if (words.filter((word) => PERCENT.test(word)).length >= words.length / 2) {
     const type: FieldType = { kind: 'percent', decimals: Math.min(4, decimalsWritten(words)) };
     if (share(type) >= LEAST) return type;
@@ -162,13 +178,16 @@ export const guessKind = (profile: Profile, catalogue: Catalogue, reading: Readi
   const number = numberOf(profile, words, reading);
   if (number) return number;
   const telling = TELLING.find(
-    (type) => share(type) >= LEAST && (type.kind !== 'time' || words.some((word) => CLOCK_LIKE.test(word))),
+    ({ type, like }) => share(type) >= LEAST && (like === undefined || words.some((word) => like.test(word))),
   );
-  if (telling) return telling;
+  if (telling) return telling.type;
   const spoken = suggestType(profile.head, catalogue);
-  if (spoken.kind === 'phone' && share(spoken) >= LEAST) return spoken;
-  return textOf(words);
+  return isOfItself(spoken) && share(spoken) >= LEAST ? spoken : textOf(words);
 };
+
+/** Whether a kind reads no text whatever, and leads nowhere: what a head speaks of, the cells can bear out. */
+const isOfItself = (type: FieldType): boolean =>
+  !readsAnything(type) && choiceListOf(type) === null && leadsTo(type) === null && filesIn(type) === null;
 
 /** How a catalogue's people read texts while it is guessed what these are. */
 export const readingOf = (catalogue: Catalogue, today: string, numbers: WrittenCells['numbers']): Reading => ({
@@ -177,7 +196,7 @@ export const readingOf = (catalogue: Catalogue, today: string, numbers: WrittenC
 });
 
 /** So many different texts of a column are read to tell how many are of its kind: of more, that is told of some of them. */
-const MOST_READ = 2_000;
+const MOST_READ = 5_000;
 
 /** How many of a column's filled cells hold what a kind can read, of how many that were looked at; and some that do not. */
 export const countFitting = (

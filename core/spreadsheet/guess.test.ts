@@ -97,6 +97,11 @@ describe('what a spreadsheet seems to be', () => {
     ['a mark or nothing is yes or no', ['x', '', 'x'], 'yes or no'],
     ['several lines are a long text', ['"a\nb"', 'c', 'd'], 'long text'],
     ['too many digits for a number stay text', ['1234567890123456', '2234567890123456', '3'], 'text'],
+    [
+      'what stands there often counts often',
+      [...Array.from({ length: 20 }, () => '01/04/2026'), 'TBA', '2 Apr 2026'],
+      'date',
+    ],
     ['years are numbers', ['1998', '2001', '2026'], 'number'],
   ])('%s', async (_, cells, kind) =>
     expect((await said(`${'A thing'}\n${cells.join('\n')}`))[0]).toContain(`: ${kind}`),

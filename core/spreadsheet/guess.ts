@@ -1,12 +1,20 @@
 import { foldText, toKey } from '../base/index.ts';
 import { FUNCTION_NAMES } from '../expression/index.ts';
 import { type Catalogue, type Field, isWritable, type Register, valueContext } from '../register/index.ts';
-import { type FieldType, isInCsv, isNumeric, outcomeTypeSchema, PEOPLE } from '../values/index.ts';
+import {
+  behaviourOf,
+  currencyIn,
+  type FieldType,
+  isInCsv,
+  isNumeric,
+  outcomeTypeSchema,
+  PEOPLE,
+} from '../values/index.ts';
 import { suggestType } from '../workspace/index.ts';
 import { type Grid, isEmptyRow } from './grid.ts';
 import { knownList, listOf, looksLikeChoices } from './guess-choices.ts';
 import { headsOf } from './guess-head.ts';
-import { countFitting, guessKind, type Reading, readingOf, readsAnything, splitUnit } from './guess-kind.ts';
+import { countFitting, guessKind, type Reading, readingOf, splitUnit } from './guess-kind.ts';
 import { type Follows, findFollowing, type Numbers } from './guess-worked.ts';
 import type { ColumnPlan, ImportPlan, NewColumn, NewList } from './plan.ts';
 import { NO_MENDS } from './plan.ts';
@@ -148,7 +156,7 @@ const guessColumn = async (
   const { catalogue } = guessing;
   const kind = guessKind(profile, catalogue, reading);
   const how = { numbers: reading.numbers, fraction: false };
-  if (readsAnything(kind) && kind.kind === 'text' && profile.filled > 0) {
+  if (behaviourOf(kind).traits.names === true && profile.filled > 0) {
     const link = await findLink(profile, guessing);
     if (link) return { type: linkTo(link.to), list: null, because: link.because };
     const known = knownList(profile, catalogue.choiceLists.values());
@@ -320,17 +328,18 @@ export const guessNew = async (grid: Grid, head: number, file: string, guessing:
     keys.set(at, key);
     const counted = numbersOf(profile, guessed.type, rows, reading);
     if (counted) numbers.push(counted);
-    const tellsApart = readsAnything(guessed.type) || guessed.type.kind === 'number' || guessed.type.kind === 'email';
+    const isCounted = isNumeric(guessed.type);
+    const tellsApart = behaviourOf(guessed.type).traits.tellsAlike || (isCounted && currencyIn(guessed.type) === null);
     const isDifferent = profile.filled > 3 && tellsApart && isEachDifferent(profile);
     const named = IDENTIFYING.test(foldText(title)) || at === 0;
-    because.push({ ...guessed.because, isDifferent: isDifferent && guessed.type.kind !== 'number' });
+    because.push({ ...guessed.because, isDifferent: isDifferent && !isCounted });
     columns.push({
       fills: 'new',
       key,
       label,
       type: guessed.type,
       required: profile.filled === profile.rows && profile.rows > 1,
-      unique: isDifferent && named && guessed.type.kind !== 'long_text',
+      unique: isDifferent && named,
       fraction: asksForFractions(
         { type: guessed.type, cells: someOf(profile, 2_000) },
         reading.numbers,

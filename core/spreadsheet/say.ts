@@ -39,10 +39,17 @@ export const sayNot = (not: readonly string[]): string =>
         'and',
       )}`;
 
-/** A kind with its article: "a date", "an e-mail address". */
+/** What is said instead, of kinds whose word takes no article. */
+const ONE_OF: ReadonlyMap<string, string> = new Map([
+  ['money', 'an amount of money'],
+  ['percent', 'a percentage'],
+  ['yes or no', 'yes or no'],
+]);
+
+/** A kind with its article: "a date", "an e-mail". */
 const aKind = (type: FieldType): string => {
   const word = wordOf(type.kind);
-  return `${/^[aeiou]/.test(word) ? 'an' : 'a'} ${word}`;
+  return ONE_OF.get(word) ?? `${/^[aeiou]/.test(word) ? 'an' : 'a'} ${word}`;
 };
 
 /** What does not fit in a column, with how many: "41 could not be read as a date, e.g. “TBA”". */
@@ -70,18 +77,14 @@ export const sayMisfits = (
     }
     case 'required':
       return `${all} ${one ? 'is' : 'are'} empty, and must be answered`;
+    case 'unique':
+      return `${all} ${one ? 'is' : 'are'} there already${example}: ${detail}`;
     case 'twice':
       return `${all} ${one ? 'stands' : 'stand'} in a row before too${example}`;
     case 'differs':
       return `${all} ${one ? 'differs' : 'differ'} from what comes out: ${detail.replace(/\.$/, '').replace('stands here, and', 'where')}`;
-    case 'not_a_number':
-    case 'not_a_date':
-    case 'not_a_moment':
-    case 'not_a_time':
-    case 'not_yes_or_no':
-    case 'not_a_phone':
-      return `${all} could not be read as ${aKind(type ?? { kind: 'text' })}${example}`;
     default:
+      if (code.startsWith('not_')) return `${all} could not be read as ${aKind(type ?? { kind: 'text' })}${example}`;
       return `${all} ${one ? 'does' : 'do'} not fit${example}: ${detail}`;
   }
 };

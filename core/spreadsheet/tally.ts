@@ -62,7 +62,7 @@ export class Tally {
   #put(column: number | null, wrong: Wrong, of: string, row: number, isSettled: boolean): void {
     if (wrong.code !== 'changed') this.wrong++;
     // Reasons of the column's own, such as what is too long, are told in their own words.
-    const key = `${column ?? ''} ${wrong.code} ${TOLD_TOGETHER.has(wrong.code) ? '' : wrong.detail}`;
+    const key = `${column ?? ''} ${wrong.code} ${isToldTogether(wrong.code) ? '' : wrong.detail}`;
     const held = this.#held.get(key) ?? {
       column,
       code: wrong.code,
@@ -100,17 +100,9 @@ export class Tally {
   }
 }
 
-/** Reasons that say a sentence of their own for each cell, and are one reason all the same. */
-const TOLD_TOGETHER: ReadonlySet<string> = new Set([
-  'differs',
-  'twice',
-  'not_a_choice',
-  'not_a_number',
-  'not_a_date',
-  'not_a_moment',
-  'not_a_time',
-  'too_long',
-]);
+/** Whether a reason says a sentence of its own for each cell, and is one reason all the same: what cannot be read, say. */
+const isToldTogether = (code: string): boolean =>
+  code.startsWith('not_') || ['differs', 'twice', 'unique', 'too_long'].includes(code);
 
 /** What else is wrong with a row than its cells by themselves. */
 export interface Besides {

@@ -1,5 +1,5 @@
 import type { Result } from '../base/index.ts';
-import { behaviourOf, type FieldType, type StoredValue, type ValueContext } from '../values/index.ts';
+import { behaviourOf, type FieldType, isShare, type StoredValue, type ValueContext } from '../values/index.ts';
 
 /** How the values of a file are written, where that can be meant in more than one way. */
 export interface WrittenCells {
@@ -10,11 +10,6 @@ export interface WrittenCells {
 }
 
 const isNumber = (type: FieldType): boolean => behaviourOf(type).value.kind === 'number';
-const isShare = (type: FieldType): boolean => {
-  const { value } = behaviourOf(type);
-  return value.kind === 'number' && value.share === true;
-};
-
 /** A plain locale, in which numbers have a point. */
 const POINTED = 'en';
 

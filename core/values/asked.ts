@@ -35,6 +35,12 @@ export const filesIn = (type: FieldType): FieldTypeOf<'files'> | null => (type.k
 /** The currency a field's amounts are in; null where it holds none. */
 export const currencyIn = (type: FieldType): string | null => (type.kind === 'money' ? type.currency : null);
 
+/** Whether a field holds shares, which people write in hundredths. */
+export const isShare = (type: FieldType): boolean => {
+  const { value } = behaviourOf(type);
+  return value.kind === 'number' && value.share === true;
+};
+
 /** The choice list one or many choices are chosen from, by whoever writes the field; null where none is. */
 export const chosenFrom = (type: FieldType): FieldTypeOf<'choice' | 'choices'> | null =>
   type.kind === 'choice' || type.kind === 'choices' ? type : null;

@@ -14,6 +14,7 @@ export {
   isNumeric,
   isPerson,
   isPlace,
+  isShare,
   leadsTo,
   linkIn,
   linkToOne,

@@ -10,6 +10,7 @@ import { Browser, Key } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { FormEditor } from '../pages/form-editor.ts';
 import { RegisterEditor } from '../pages/register-editor.ts';
+import { Spreadsheet } from '../pages/spreadsheet.ts';
 import { Writer } from '../pages/writer.ts';
 
 /** The public file of movies that vega-datasets carries (3,201 of them), each value as it stands there. */
@@ -245,46 +246,43 @@ describe('from an empty workspace', () => {
       file,
       'Room;Days;Confirmed\nHall;1 Nov 2026 to 3 Nov 2026;Y\nKitchen;2/11/2026 - 2/11/2026;x\nHall;TBA;n\n',
     );
-    await wren.press('More for this list');
-    await wren.press('Bring a CSV file in …');
-    await (await wren.see('//input[@type = "file"]')).sendKeys(file);
-    await wren.seeText('bookings.csv is a text in UTF-8, with 3 columns.');
-    await wren.press('See what it would do');
-    await wren.seeText('2 added');
-    await wren.seeText('Not “TBA”.');
+    const spreadsheet = new Spreadsheet(wren);
+    // An empty list says that they may stand in a spreadsheet.
+    await spreadsheet.choose(file);
+    await wren.seeText('columns parted by');
+    await spreadsheet.would('Adds 2 bookings');
+    await spreadsheet.out(1);
+    await wren.seeText('1 could not be read as a span of days, e.g. “TBA”');
     expect(await wren.axe()).toEqual([]);
-    await wren.press('Cancel');
+    await wren.press('Throw it away');
+    await wren.visit(`${iolite.address}/registers/bookings`);
     await add('booking', { Room: 'Hall', Days: '1-3 Nov 2026' });
   });
 
-  test('a public file of films comes in as it stands, every value what it was', async () => {
-    await make(
-      ['Film', 'Films', 'FIL'],
-      [
-        { label: 'Title', kind: 'text' },
-        { label: 'US Gross', kind: 'number' },
-        { label: 'Production Budget', kind: 'number' },
-        { label: 'Release Date', kind: 'date' },
-        { label: 'Running Time min', kind: 'number' },
-        { label: 'Major Genre', kind: 'text' },
-        { label: 'IMDB Rating', kind: 'number' },
-      ],
-    );
-    await wren.click('//button[contains(@aria-label, "change the decimals of field 7")]');
-    await wren.click('//button[contains(@class, "slip-row")][normalize-space() = "one decimal"]');
-    await editor.rehearse();
-    await editor.carryOut();
+  test('a public file of films becomes a register as it stands, every value what it was', async () => {
     const file = join(folder, 'films.csv');
     const given = FILMS.map((film) => Object.fromEntries(COLUMNS.map((column) => [column, film[column] ?? ''])));
     writeFileSync(file, csvFormat(given, COLUMNS));
-    await wren.press('More for this list');
-    await wren.press('Bring a CSV file in …');
-    await (await wren.see('//input[@type = "file"]')).sendKeys(file);
-    await wren.press('See what it would do');
-    await wren.seeText('3,201 added, 0 changed, 0 as they are');
-    await wren.press('Bring it in');
-    await wren.seeText('The file was brought in: 3,201 added');
-    await wren.press('Back to the list');
+    const spreadsheet = new Spreadsheet(wren);
+    await wren.press('Registers & fields');
+    await wren.click('//a[normalize-space() = "Bring a spreadsheet in"]');
+    await spreadsheet.choose(file);
+    await spreadsheet.would('3,201 films');
+    await wren.seeText('as all 3,194 read so');
+    expect(await wren.axe()).toEqual([]);
+    // A film without a title is told once titles are needed, and gets one.
+    await wren.click('//th[.//button[normalize-space() = "Title"]]//button[normalize-space() = "may be empty"]');
+    await spreadsheet.would('3,200 films');
+    await wren.seeText('1 is empty, and must be answered');
+    await spreadsheet.reason('1 is empty');
+    await spreadsheet.mend('');
+    await wren.write('What it is instead', 'Without a title');
+    await wren.press('Use');
+    await spreadsheet.would('3,201 films');
+    await wren.press('Make Films');
+    await wren.seeText('It was brought in: 3,201 added');
+    await wren.click('//a[normalize-space() = "Open Films"]');
+    await wren.seeText('3,201');
     const csv = await wren.driver.executeAsyncScript<string>(
       "const done = arguments[0]; fetch('/api/registers/films/records.csv?sort=number').then((answer) => answer.text()).then(done)",
     );
@@ -297,7 +295,7 @@ describe('from an empty workspace', () => {
         const value = String(film[column]);
         return column === 'Release Date'
           ? (readDay(value, { locale: 'en-GB', today: '2026-11-28' }) ?? '')
-          : value.replace(/\s+/g, ' ').trim();
+          : value.replace(/\s+/g, ' ').trim() || (column === 'Title' ? 'Without a title' : '');
       }),
     );
     expect(rows).toEqual(wanted.toSorted());

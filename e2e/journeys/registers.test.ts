@@ -6,6 +6,7 @@ import { z } from 'zod';
 import { Browser, Key } from '../browser.ts';
 import { Iolite } from '../iolite.ts';
 import { signInAs } from '../pages/sign-in.ts';
+import { Spreadsheet } from '../pages/spreadsheet.ts';
 
 const listSchema = z.object({ records: z.array(z.object({ values: z.record(z.string(), z.unknown()) })) });
 
@@ -186,38 +187,36 @@ describe('registers in daily use', () => {
     await runa.waitUntil('the end has the focus', async () => (await runa.focusedQuestion()) === 'ends_on');
   });
 
-  test('a CSV file is brought in only when all of it can be', async () => {
+  test('a spreadsheet goes into a list; what does not fit is mended in place, and all of it is taken back', async () => {
     const file = join(folder, 'stock.csv');
-    const csv = (price: string) =>
-      `Name,Item code,Sale price,Colour\nNew rope,RO-9001,12.50,red\nNew cleat,FI-9001,${price},blue\n`;
-    writeFileSync(file, csv('a lot'));
+    writeFileSync(file, 'Name,Item code,Sale price,Colour\nNew rope,RO-9001,12.50,red\nNew cleat,FI-9001,a lot,blue\n');
+    const spreadsheet = new Spreadsheet(runa);
     await runa.visit(`${iolite.address}/registers/stock`);
     await runa.press('More for this list');
-    await runa.press('Bring a CSV file in …');
-    await (await runa.see('//input[@type = "file"]')).sendKeys(file);
-    await runa.choose('Sale price fills', 'Sale price, net');
-    await runa.press('See what it would do');
-    await runa.seeText('Line 3');
-    await runa.seeText('Sale price, net: This must be a number, such as 12 or 12.50. Not “a lot”.');
-    await runa.see('//button[. = "Bring it in"][@disabled]');
+    await runa.click('//a[normalize-space() = "Bring a spreadsheet in …"]');
+    await spreadsheet.choose(file);
+    await spreadsheet.would('Adds 2 stock');
+    await spreadsheet.fill('Sale price', 'Sale price, net');
+    await spreadsheet.would('Adds 1 stock item');
+    await spreadsheet.out(1);
+    await spreadsheet.reason('1 could not be read as an amount of money');
+    await spreadsheet.mend('a lot');
+    await runa.write('What it is instead', '7');
+    await runa.press('Use');
+    await spreadsheet.would('Adds 2 stock');
     expect(await runa.axe()).toEqual([]);
-    await runa.picture('file-rehearsed');
-    writeFileSync(file, csv('7'));
-    await (await runa.see('//input[@type = "file"]')).sendKeys(file);
-    await runa.choose('Sale price fills', 'Sale price, net');
-    await runa.press('See what it would do');
-    await runa.seeText('2 added, 0 changed');
-    await runa.press('Bring it in');
-    await runa.seeText('The file was brought in: 2 added');
+    await runa.press('Bring into Stock');
+    await runa.seeText('It was brought in: 2 added');
     expect(await runa.axe()).toEqual([]);
-    await runa.press('Back to the list');
+    await runa.click('//a[normalize-space() = "Open Stock"]');
     await runa.see('//main//td[. = "New cleat"]');
     // Whoever regrets it takes all of it back in one step.
     await runa.press('More for this list');
-    await runa.press('Bring a CSV file in …');
+    await runa.click('//a[normalize-space() = "Bring a spreadsheet in …"]');
+    await runa.click('//a[contains(., "stock.csv")]');
     await runa.press('Undo all of it');
-    await runa.seeText('What a file brought in was undone');
-    await runa.press('Cancel');
+    await runa.seeText('It was undone: 2 archived');
+    await runa.click('//a[normalize-space() = "Open Stock"]');
     await runa.seeNo('//main//td[. = "New cleat"]');
   });
 });

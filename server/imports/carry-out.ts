@@ -53,6 +53,11 @@ const shapePlan = (plan: ImportPlan, register: Register): ImportPlan => ({
   made: null,
   lists: [],
   form: false,
+  // What tells the rows of a register apart that was made, its next rows are found by.
+  found_by:
+    plan.made === null
+      ? plan.found_by
+      : (plan.columns.flatMap((column) => (column.fills === 'new' && column.unique ? [column.key] : []))[0] ?? ''),
   columns: plan.columns.map((column) => {
     if (column.fills !== 'new') return column;
     const field = register.fields.find(({ key }) => key === column.key);

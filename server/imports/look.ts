@@ -21,6 +21,7 @@ import {
   Twice,
   withGiven,
 } from '#core/spreadsheet/index.ts';
+import { chosenFrom } from '#core/values/index.ts';
 import { registerWithId } from '../definitions/ids.ts';
 import { nextSize } from '../lists/part-size.ts';
 import type { Person } from '../people/person.ts';
@@ -32,7 +33,7 @@ import type { Work } from '../records/work.ts';
 import { type Doing, readKept } from './doing.ts';
 import { byImport, judgeRows, outcomeOf, wide } from './judge.ts';
 import { findShapes, type Import, shapeOf } from './kept.ts';
-import { collectMade, judgeMade, type ToMake } from './making.ts';
+import { collectMade, judgeMade, type ToMake, withoutRefused } from './making.ts';
 import { findNamed } from './names.ts';
 import type { ReadFile } from './read-file.ts';
 import { sayEach, sayMade, showRows } from './say-found.ts';
@@ -89,8 +90,8 @@ const makeGuess = async (
 const withLists = (plan: ImportPlan, catalogue: Catalogue, rows: readonly (readonly string[])[]): ImportPlan => {
   const lists = [...plan.lists];
   const columns = plan.columns.map((column, at) => {
-    if (column.fills !== 'new' || (column.type.kind !== 'choice' && column.type.kind !== 'choices')) return column;
-    if (column.type.list !== '') return column;
+    const chosen = column.fills === 'new' ? chosenFrom(column.type) : null;
+    if (column.fills !== 'new' || chosen?.list !== '') return column;
     const taken = new Set([...catalogue.choiceLists.keys(), ...lists.map(({ key }) => key)]);
     const list = listFor(
       profileOf(at, column.label, rows),
@@ -99,10 +100,10 @@ const withLists = (plan: ImportPlan, catalogue: Catalogue, rows: readonly (reado
     );
     if (!list) return { ...column, type: { kind: 'text' as const } };
     lists.push(list);
-    return { ...column, type: { ...column.type, list: list.key } };
+    return { ...column, type: { ...chosen, list: list.key } };
   });
   const used = new Set(
-    columns.flatMap((column) => (column.fills === 'new' && 'list' in column.type ? [column.type.list] : [])),
+    columns.flatMap((column) => (column.fills === 'new' ? (chosenFrom(column.type)?.list ?? []) : [])),
   );
   return { ...plan, columns, lists: lists.filter(({ key }) => used.has(key)) };
 };
@@ -182,6 +183,7 @@ class Looking {
           head: title,
           because: because ? sayBecause(because, locale) : '',
           not: because ? sayNot(because.not) : '',
+          different: because?.isDifferent ?? false,
         };
       }),
       notes: [...notes, ...guess.notes],
@@ -210,7 +212,7 @@ class Looking {
     const { rows, numbers } = partGrid(this.#read.grid, this.#read.head);
     const tally = new Tally();
     const earlier: Earlier = new Map();
-    const made = new Map<string, Map<string, string>>();
+    const made: Parameters<typeof collectMade>[0] = new Map();
     const would = { ...EMPTY_WOULD };
     const first: ImportRow[] = [];
     const unfit: ImportRow[] = [];
@@ -262,12 +264,14 @@ class Looking {
   ): Promise<void> {
     await this.#doing.judging(this.#person, async (work) => {
       const cannot = await judgeMade(work, made, byImport(this.#kept.id));
+      const can = withoutRefused(made, cannot);
+      const then = { ...would, add: would.add - can.rows, out: would.out + can.rows };
       const misfits = await sayEach(work, fitting, tally.misfits(), cannot);
       await this.#keep({
         found: {
           ...found,
-          makes: sayMade(plan, work.sight.catalogue, made, would.add),
-          would: { ...would, cells: tally.cells, misfits, first, unfit },
+          makes: sayMade(plan, work.sight.catalogue, can.made, then.add),
+          would: { ...then, cells: tally.cells, misfits, first, unfit },
         },
       });
     });

@@ -10,12 +10,18 @@ import { type Work, wholeRegister } from '../records/work.ts';
 
 /* Records of other registers that a spreadsheet makes by their names: a boat that an allocation of moorings speaks of. */
 
-/** The names of the records to be made, by their register. */
-export type ToMake = ReadonlyMap<string, ReadonlyMap<string, string>>;
+/** A record to be made: its name as it is spelled first, and how many rows name it. */
+interface Named {
+  readonly name: string;
+  rows: number;
+}
+
+/** The records to be made, by their register and their name without case and accents. */
+export type ToMake = ReadonlyMap<string, ReadonlyMap<string, Named>>;
 
 /** Collects what rows make; each name once, however it is spelled. */
 export const collectMade = (
-  into: Map<string, Map<string, string>>,
+  into: Map<string, Map<string, Named>>,
   { columns }: Fitting,
   { cells, isOut }: FittedRow,
 ): void => {
@@ -23,9 +29,11 @@ export const collectMade = (
   for (const { at, to } of columns) {
     const name = cells[at]?.makes;
     if (to === null || name === null || name === undefined) continue;
-    const names = into.get(to) ?? new Map<string, string>();
+    const names = into.get(to) ?? new Map<string, Named>();
     into.set(to, names);
-    if (!names.has(foldText(name))) names.set(foldText(name), name);
+    const held = names.get(foldText(name));
+    if (held) held.rows++;
+    else names.set(foldText(name), { name, rows: 1 });
   }
 };
 
@@ -46,7 +54,7 @@ export const judgeMade = async (work: Work, made: ToMake, by: By): Promise<Reado
     const register = wholeRegister(work, to);
     const context = valueContext(work.definitions.catalogue);
     const may = mayAny(work.definitions, work.person, to, 'add');
-    const records = [...names].flatMap(([folded, name]) => {
+    const records = [...names].flatMap(([folded, { name }]) => {
       const record = may ? newRecord(register, name, context) : null;
       if (!record)
         wrong.set(`${to} ${folded}`, may ? cannot(register, name) : `You may not add records to ${register.plural}.`);
@@ -68,7 +76,7 @@ export const makeRecords = async (work: Work, made: ToMake, by: By): Promise<num
     if (!mayAny(work.definitions, work.person, to, 'add')) continue;
     const register = wholeRegister(work, to);
     const context = valueContext(work.definitions.catalogue);
-    for (const name of names.values()) {
+    for (const { name } of names.values()) {
       const record = newRecord(register, name, context);
       if (!record) continue;
       try {
@@ -80,6 +88,23 @@ export const makeRecords = async (work: Work, made: ToMake, by: By): Promise<num
     }
   }
   return count;
+};
+
+/** The records that can be made, without those that cannot; and how many rows name these. */
+export const withoutRefused = (
+  made: ToMake,
+  cannot: ReadonlyMap<string, string>,
+): { readonly made: ToMake; readonly rows: number } => {
+  let rows = 0;
+  const left = [...made].map(([to, names]) => {
+    const kept = [...names].filter(([folded, named]) => {
+      const isRefused = cannot.has(`${to} ${folded}`);
+      if (isRefused) rows += named.rows;
+      return !isRefused;
+    });
+    return [to, new Map(kept)] as const;
+  });
+  return { made: new Map(left.filter(([, names]) => names.size > 0)), rows };
 };
 
 /** A plan as it is once such records are there: their names are found like any other. */

@@ -33,6 +33,12 @@ const noWorkbook = () =>
     'This is no workbook that can be read: it may be cut off, locked with a password, or something else.',
   );
 
+const tooLarge = () =>
+  refuse(
+    'too_large',
+    'Unpacked this workbook would be larger than any that is read here. Bring the sheet that matters as CSV.',
+  );
+
 /** A tag's name without the prefix that some programs write: "x:row". */
 const localName = ({ name }: { readonly name: string }): string => name.slice(name.indexOf(':') + 1);
 /** An attribute by its name without a prefix. */
@@ -63,6 +69,9 @@ class Parts {
     if (zip.entryCount > MOST_ENTRIES) throw noWorkbook();
     const entries = new Map<string, Entry>();
     for await (const entry of zip.eachEntry()) entries.set(entry.fileName, entry);
+    // What it says it unpacks to: of one that says less than it does, yauzl stops at that.
+    const said = [...entries.values()].reduce((sum, { uncompressedSize }) => sum + uncompressedSize, 0);
+    if (said > LARGEST_UNPACKED) throw tooLarge();
     return new Parts(zip, entries);
   }
 
@@ -83,11 +92,7 @@ class Parts {
     for await (const chunk of stream) {
       if (!Buffer.isBuffer(chunk)) continue;
       this.#unpacked += chunk.length;
-      if (this.#unpacked > LARGEST_UNPACKED)
-        throw refuse(
-          'too_large',
-          'Unpacked this workbook would be larger than any that is read here. Bring the sheet that matters as CSV.',
-        );
+      if (this.#unpacked > LARGEST_UNPACKED) throw tooLarge();
       parser.write(decoder.decode(chunk, { stream: true }));
       if (isEnough?.()) return;
     }
@@ -213,7 +218,7 @@ const readSheet = async (parts: Parts, part: string, { shared, formats, from1904
   const days = new Map<string, string>();
   const said = (): string => {
     if (kind === 's') return shared[Number(raw)] ?? '';
-    if (kind !== '' || format.as !== 'date') return valueText(kind, unescaped(raw), format, from1904);
+    if (kind !== '' || format.as !== 'day') return valueText(kind, unescaped(raw), format, from1904);
     const held = days.get(raw) ?? valueText(kind, raw, format, from1904);
     if (days.size < 50_000) days.set(raw, held);
     return held;

@@ -234,7 +234,7 @@ const makeFirst = async (
     const isAny =
       plan.mends.alike.length + plan.mends.cells.length > after.mends.alike.length + after.mends.cells.length;
     if (!isAny || kept.through > 0) return after;
-    const made = new Map<string, Map<string, string>>();
+    const made: Parameters<typeof collectMade>[0] = new Map();
     for (let from = 0; from < rows.length; from += 500)
       for (const { fitted } of await fitSome(
         work,

@@ -1,14 +1,27 @@
-import { identifier, sql as text } from '#core/sql/index.ts';
 import { dropDraft } from '../definitions/drafts.ts';
 import { noChanges } from '../definitions/planning.ts';
-import type { DefinitionsReader } from '../definitions/reader.ts';
 import type { DefinitionsService } from '../definitions/service.ts';
-import type { Person } from '../people/person.ts';
 import { setsUp } from '../people/roles.ts';
-import type { Db } from '../platform/database.ts';
-import { toDrizzle } from '../platform/fragment.ts';
 import { Refusal } from '../platform/refusal.ts';
+import { countRecords } from '../records/reader/index.ts';
+import { asSystem, type Work } from '../records/work.ts';
 import type { Made } from './kept.ts';
+
+/** Whether somebody added records since that are left in a register. */
+const isUsed = async (work: Work, key: string): Promise<boolean> => {
+  const system = asSystem(work, 'a register is set aside only where nobody has a record left in it');
+  const register = work.definitions.catalogue.registers.get(key);
+  return register !== undefined && ((await countRecords(system, [register]))[key] ?? 0) > 0;
+};
+
+/** Why what a spreadsheet made cannot be set aside; null where it can. */
+const whyNot = async (work: Work, { register: key }: Made): Promise<string | null> => {
+  if (!setsUp(work.definitions, work.person, 'registers'))
+    return 'To set the register aside takes the right to set up registers.';
+  if (key === null || !(await isUsed(work, key))) return null;
+  const plural = work.definitions.catalogue.registers.get(key)?.plural ?? '';
+  return `${plural} stay, as other records were added there since.`;
+};
 
 /**
  * Sets aside the register and the choice lists that a spreadsheet made, as far as nothing else uses them by then and no
@@ -16,40 +29,35 @@ import type { Made } from './kept.ts';
  */
 export const unmake = async (
   setUp: DefinitionsService,
-  reader: DefinitionsReader,
-  db: Db,
+  judging: <T>(run: (work: Work) => Promise<T>) => Promise<T>,
   made: Made,
-  person: Person,
 ): Promise<string | null> => {
   if (made.register === null && made.lists.length === 0) return null;
-  const definitions = await reader.read(db);
-  if (!setsUp(definitions, person, 'registers'))
-    return 'To set the register aside takes the right to set up registers.';
-  const { catalogue } = definitions;
-  const register = catalogue.registers.get(made.register ?? '');
-  if (register) {
-    const { rows } = await db.execute(
-      toDrizzle(text`select 1 from ${identifier('records', register.key)} where archived_at is null limit 1`),
-    );
-    if (rows.length > 0) return `${register.plural} stay, as other records were added there since.`;
-  }
+  const { why, definitions, person } = await judging(async (work) => {
+    return { why: await whyNot(work, made), definitions: work.definitions, person: work.person };
+  });
+  if (why !== null) return why;
+  const { registers, choiceLists } = definitions.catalogue;
+  // A form of it that nobody published goes along.
+  const draft = made.form !== null && !definitions.forms.has(made.form) ? made.form : null;
   try {
-    if (made.form !== null && !definitions.forms.has(made.form))
-      await db.transaction((tx) => dropDraft(tx, 'form', made.form ?? ''));
     await setUp.carryOut(
       {
         ...noChanges(definitions.version),
         gone: {
-          registers: register ? [register.key] : [],
-          lists: made.lists.filter((key) => catalogue.choiceLists.has(key)),
+          registers: made.register !== null && registers.has(made.register) ? [made.register] : [],
+          lists: made.lists.filter((key) => choiceLists.has(key)),
         },
       },
       person.id,
+      async (tx) => {
+        if (draft !== null) await dropDraft(tx, 'form', draft);
+      },
     );
     return null;
   } catch (error) {
     if (!(error instanceof Refusal)) throw error;
-    const why = error.problems.map(({ detail }) => detail).join(' ') || error.message;
-    return `What was made along stays, as something else uses it: ${why}`;
+    const says = error.problems.map(({ detail }) => detail).join(' ') || error.message;
+    return `What was made along stays, as something else uses it: ${says}`;
   }
 };

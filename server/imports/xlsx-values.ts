@@ -4,12 +4,12 @@ import { Decimal } from '#core/base/index.ts';
 
 /** How a number is shown: by itself, in hundredths, as a day or a time, in a currency. */
 export interface CellFormat {
-  readonly as: 'number' | 'percent' | 'date';
+  readonly as: 'plain' | 'share' | 'day';
   /** The sign of the currency it is shown in, '' where it is shown in none. */
   readonly sign: string;
 }
 
-export const PLAIN: CellFormat = { as: 'number', sign: '' };
+export const PLAIN: CellFormat = { as: 'plain', sign: '' };
 
 /** The formats that are known by their numbers alone and show days or times. */
 const isBuiltInDate = (id: number): boolean =>
@@ -26,16 +26,16 @@ const NAMED = /\[\$([^\]-]+)/;
 export const formatOf = (id: number, codes: ReadonlyMap<number, string>): CellFormat => {
   const code = codes.get(id);
   if (code === undefined) {
-    if (id === 9 || id === 10) return { as: 'percent', sign: '' };
-    return isBuiltInDate(id) ? { as: 'date', sign: '' } : PLAIN;
+    if (id === 9 || id === 10) return { as: 'share', sign: '' };
+    return isBuiltInDate(id) ? { as: 'day', sign: '' } : PLAIN;
   }
   const [first = ''] = bare(code).split(';');
   const named = NAMED.exec(first)?.[1]?.trim();
   const shown = first.replace(/\[\$[^\]]*\]/g, '');
-  if (shown.includes('%')) return { as: 'percent', sign: '' };
-  if (/[ymdhs]/i.test(shown.replace(/General|Standard/gi, ''))) return { as: 'date', sign: '' };
+  if (shown.includes('%')) return { as: 'share', sign: '' };
+  if (/[ymdhs]/i.test(shown.replace(/General|Standard/gi, ''))) return { as: 'day', sign: '' };
   const quoted = /"\s*([£€$¥])\s*"/.exec(code)?.[1];
-  return { as: 'number', sign: named ?? quoted ?? CURRENCY.exec(shown)?.[0] ?? '' };
+  return { as: 'plain', sign: named ?? quoted ?? CURRENCY.exec(shown)?.[0] ?? '' };
 };
 
 /** A number as it is typed: without exponents, and with the fifteen digits that a spreadsheet keeps. */
@@ -75,8 +75,8 @@ export const valueText = (kind: string, raw: string, { as, sign }: CellFormat, f
     default: {
       const value = Number(raw);
       if (!Number.isFinite(value)) return raw;
-      if (as === 'date') return dateText(value, from1904);
-      return as === 'percent' ? `${numberText(value * 100)}%` : `${sign}${numberText(value)}`;
+      if (as === 'day') return dateText(value, from1904);
+      return as === 'share' ? `${numberText(value * 100)}%` : `${sign}${numberText(value)}`;
     }
   }
 };

@@ -5,7 +5,15 @@ import { ChooseMany, ChooseOne } from '../ui/controls/choose.tsx';
 import { Box } from '../ui/controls/typed.tsx';
 import { ListMaker, NewChoiceList } from '../ui/new-choice-list.tsx';
 import { Part, PickOne } from '../ui/part.tsx';
-import { type FaceValueProps, GROUP, type KindFace, type PickerProps, type SettingsProps } from './face.ts';
+import { PickPart } from '../ui/pick-parts.tsx';
+import {
+  type FaceValueProps,
+  GROUP,
+  type InColumnProps,
+  type KindFace,
+  type PickerProps,
+  type SettingsProps,
+} from './face.ts';
 
 const FromList = ({ type, n, what, fixed, label, place, onType }: SettingsProps<FieldTypeOf<'choice' | 'choices'>>) => {
   const list = place.lists.find((each) => each.key === type.list);
@@ -45,6 +53,28 @@ const FromList = ({ type, n, what, fixed, label, place, onType }: SettingsProps<
   );
 };
 
+/** The list a column chooses from: one of what stands in it, or one that is there. */
+const FromColumn = ({ type, what, place, made, onType }: InColumnProps<FieldTypeOf<'choice' | 'choices'>>) => {
+  const list = place.lists.find(({ key }) => key === type.list);
+  const spellings = made.get(type.list);
+  return (
+    <>
+      {' from '}
+      <PickPart
+        what={`choice list of ${what}`}
+        text={list ? (spellings === undefined ? list.label : `a new list of ${list.choices.length}`) : '…'}
+        options={[
+          { value: '', label: 'a new list of what stands here' },
+          ...place.lists.filter(({ key }) => !made.has(key)).map(({ key, label }) => ({ value: key, label })),
+        ]}
+        chosen={spellings === undefined ? type.list : ''}
+        onPick={(key) => onType({ ...type, list: key })}
+      />
+      {spellings && `, ${spellings}`}
+    </>
+  );
+};
+
 /** Picks the list a new question chooses from, or makes one. */
 const ListPicker = ({ type, label, catalogue, lists, onPick }: PickerProps<FieldTypeOf<'choice' | 'choices'>>) => {
   const known = [...catalogue.choiceLists.values(), ...lists];
@@ -73,6 +103,7 @@ export const choiceFace: KindFace<FieldTypeOf<'choice'>> = {
   Control: (props) => <ChooseOne {...props} list={props.type.list} under={choiceAbove(props.field, props.entry)} />,
   Value: (props) => <ChoiceChip choice={choiceIn(props, props.value)} code={props.shown} />,
   Settings: FromList,
+  InColumn: FromColumn,
   Picker: ListPicker,
 };
 
@@ -87,5 +118,6 @@ export const choicesFace: KindFace<FieldTypeOf<'choices'>> = {
       </span>
     )),
   Settings: FromList,
+  InColumn: FromColumn,
   Picker: ListPicker,
 };

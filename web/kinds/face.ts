@@ -83,6 +83,12 @@ export interface SettingsProps<T = FieldType> {
   readonly onType: (type: FieldType) => void;
 }
 
+/** What the sentence of a column gets that becomes a field of any kind. */
+export interface InColumnProps<T = FieldType> extends Omit<SettingsProps<T>, 'fixed'> {
+  /** The choice lists that are made along, each with what is said of its spellings. */
+  readonly made: ReadonlyMap<string, string>;
+}
+
 /** What a new question holds, and the choice list that is made for it. */
 export interface NewKind {
   readonly type: FieldType;
@@ -108,6 +114,8 @@ export interface KindFace<T extends FieldType> {
   readonly Value?: ComponentType<FaceValueProps<T>>;
   /** What it says of itself behind its name: the rest of the field's sentence. */
   readonly Settings?: ComponentType<SettingsProps<T>>;
+  /** What of its settings matters where a column of a spreadsheet becomes it; the rest is set up later. */
+  readonly InColumn?: ComponentType<InColumnProps<T>>;
   /** What is asked when a question of the kind is added, where its settings cannot wait. */
   readonly Picker?: ComponentType<PickerProps<T>>;
   /** Not offered for a new question: it is set up with its register. */

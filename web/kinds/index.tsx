@@ -5,7 +5,15 @@ import { choiceFace, choicesFace } from './choice.tsx';
 import { codeFace } from './code.tsx';
 import { addressFace, emailFace, phoneFace, webFace } from './contact.tsx';
 import { durationFace } from './duration.tsx';
-import type { AnyControlProps, AnyValueProps, KindFace, KindLayout, PickerProps, SettingsProps } from './face.ts';
+import type {
+  AnyControlProps,
+  AnyValueProps,
+  InColumnProps,
+  KindFace,
+  KindLayout,
+  PickerProps,
+  SettingsProps,
+} from './face.ts';
 import { filesFace } from './files.tsx';
 import { linkFace, linksFace, personFace } from './link.tsx';
 import { moneyFace, numberFace, percentFace } from './number.tsx';
@@ -82,6 +90,14 @@ const settingsOf = <K extends FieldKindName>(kind: K, type: FieldTypeOf<K>, prop
 
 /** What a kind says of itself behind its name: the rest of the field's sentence. */
 export const KindSettings = (props: SettingsProps): ReactNode => settingsOf(props.type.kind, props.type, props);
+
+const inColumnOf = <K extends FieldKindName>(kind: K, type: FieldTypeOf<K>, props: InColumnProps): ReactNode => {
+  const { InColumn } = faceOf(kind);
+  return InColumn ? <InColumn {...props} type={type} /> : null;
+};
+
+/** What a kind says of itself where a column of a spreadsheet becomes it. */
+export const KindInColumn = (props: InColumnProps): ReactNode => inColumnOf(props.type.kind, props.type, props);
 
 const pickerOf = <K extends FieldKindName>(
   kind: K,

@@ -3,8 +3,9 @@ import type { Linked } from '#contract/index.ts';
 import { type FieldTypeOf, textsOf } from '#core/values/index.ts';
 import { LinkMany, LinkOne } from '../ui/controls/linked.tsx';
 import { Part, PickOne } from '../ui/part.tsx';
+import { PickPart } from '../ui/pick-parts.tsx';
 import { TextPart } from '../ui/text-part.tsx';
-import { type KindFace, LINE, type PickerProps, type SettingsProps } from './face.ts';
+import { type InColumnProps, type KindFace, LINE, type PickerProps, type SettingsProps } from './face.ts';
 
 const ToRegister = ({ type, n, what, fixed, place, onType }: SettingsProps<FieldTypeOf<'link' | 'links'>>) => {
   const target = place.registers.find((each) => each.key === type.register);
@@ -48,6 +49,21 @@ const ToRegister = ({ type, n, what, fixed, place, onType }: SettingsProps<Field
   );
 };
 
+/** The register whose records a column names. */
+const OfColumn = ({ type, what, place, onType }: InColumnProps<FieldTypeOf<'link' | 'links'>>) => (
+  <>
+    {' in '}
+    <PickPart
+      what={`register of ${what}`}
+      text={place.registers.find(({ key }) => key === type.register)?.plural ?? 'a register'}
+      options={place.registers.map(({ key, plural }) => ({ value: key, label: plural }))}
+      chosen={type.register}
+      onPick={(register) => onType({ ...type, register })}
+    />
+    {' by name or number'}
+  </>
+);
+
 const backKey = (label: string): string =>
   label
     .toLowerCase()
@@ -85,6 +101,7 @@ export const linkFace: KindFace<FieldTypeOf<'link'>> = {
     return own ? <RecordLink link={own} to={type.register} /> : <NotSeen />;
   },
   Settings: ToRegister,
+  InColumn: OfColumn,
   Picker: RegisterPicker,
 };
 
@@ -101,6 +118,7 @@ export const linksFace: KindFace<FieldTypeOf<'links'>> = {
       );
     }),
   Settings: ToRegister,
+  InColumn: OfColumn,
   Picker: RegisterPicker,
 };
 

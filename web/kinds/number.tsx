@@ -2,7 +2,49 @@ import { type FieldTypeOf, isCurrency, readLimit, sayLimit } from '#core/values/
 import { Amount } from '../ui/controls/typed.tsx';
 import { Part, PickOne } from '../ui/part.tsx';
 import { TextPart, without } from '../ui/text-part.tsx';
-import { type KindFace, LINE, type SettingsProps } from './face.ts';
+import { type InColumnProps, type KindFace, LINE, type SettingsProps } from './face.ts';
+
+/** What of a number matters for a column: how fine it is, and what it counts. */
+const CountedColumn = ({ type, n, what, onType }: InColumnProps<FieldTypeOf<'number'>>) => (
+  <>
+    {' with '}
+    <Decimals
+      what={what}
+      n={n}
+      fixed={false}
+      decimals={type.decimals}
+      most={6}
+      onDecimals={(decimals) => onType({ ...type, decimals })}
+    />
+    {' in '}
+    <TextPart
+      what={`unit of ${what}`}
+      text={type.unit ?? ''}
+      shown={type.unit ?? 'no unit'}
+      onText={(unit) => onType(without(type, 'unit', unit.slice(0, 20)))}
+    />
+  </>
+);
+
+const CurrencyPart = ({
+  currency,
+  what,
+  onCurrency,
+}: {
+  currency: string;
+  what: string;
+  onCurrency: (currency: string) => void;
+}) => (
+  <TextPart
+    text={currency}
+    shown={currency}
+    what={what}
+    refuse={(text) =>
+      isCurrency(text.toUpperCase()) ? null : 'Write the three letters of a currency in use, such as GBP (ISO 4217).'
+    }
+    onText={(typed) => onCurrency(typed.toUpperCase())}
+  />
+);
 
 const sayDecimals = (decimals: number): string =>
   decimals === 0 ? 'no decimals' : decimals === 1 ? 'one decimal' : `${decimals} decimals`;
@@ -72,6 +114,7 @@ const Limits = (props: SettingsProps<FieldTypeOf<'number' | 'money' | 'percent'>
 
 export const numberFace: KindFace<FieldTypeOf<'number'>> = {
   layout: LINE,
+  InColumn: CountedColumn,
   Control: (props) => <Amount {...props} suffix={props.type.unit} />,
   Settings: (props) => {
     const { type, n, what, onType } = props;
@@ -99,6 +142,16 @@ export const numberFace: KindFace<FieldTypeOf<'number'>> = {
 
 export const moneyFace: KindFace<FieldTypeOf<'money'>> = {
   layout: LINE,
+  InColumn: ({ type, what, onType }) => (
+    <>
+      {' in '}
+      <CurrencyPart
+        currency={type.currency}
+        what={`currency of ${what}`}
+        onCurrency={(currency) => onType({ ...type, currency })}
+      />
+    </>
+  ),
   Control: (props) => <Amount {...props} suffix={props.compact ? undefined : props.type.currency} />,
   Settings: (props) => {
     const { type, n, what, fixed, onType } = props;
@@ -108,16 +161,10 @@ export const moneyFace: KindFace<FieldTypeOf<'money'>> = {
         {fixed ? (
           type.currency
         ) : (
-          <TextPart
-            text={type.currency}
-            shown={type.currency}
+          <CurrencyPart
+            currency={type.currency}
             what={`currency of ${what} ${n}`}
-            refuse={(text) =>
-              isCurrency(text.toUpperCase())
-                ? null
-                : 'Write the three letters of a currency in use, such as GBP (ISO 4217).'
-            }
-            onText={(currency) => onType({ ...type, currency: currency.toUpperCase() })}
+            onCurrency={(currency) => onType({ ...type, currency })}
           />
         )}
         <Limits {...props} />

@@ -61,5 +61,6 @@ export const workedOutFace: KindFace<FieldTypeOf<'worked_out'>> = {
   layout: LINE,
   Control: GivenByProgram,
   Settings: WorkedOutSettings,
+  InColumn: (props) => <WorkedOutSettings {...props} fixed={false} />,
   onlyInSetUp: true,
 };

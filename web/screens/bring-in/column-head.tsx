@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { joinWords } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { type Catalogue, canBeUnique, isWritable, valueContext, vocabularyOf } from '#core/register/index.ts';
@@ -5,23 +6,27 @@ import { type ColumnPlan, catalogueAfter, type ImportPlan, letterOf, type NewCol
 import {
   type FieldKindName,
   type FieldType,
+  filesIn,
   isForRows,
   isInCsv,
   isMadeByProgram,
   isNumeric,
+  isShare,
   KIND_NAMES,
+  shownAs,
   typeOfKind,
   wordOf,
+  workedOutIn,
 } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { KindSettings } from '../../kinds/index.tsx';
+import { KindInColumn } from '../../kinds/index.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
-import { CountPart, PickPart } from '../../ui/pick-parts.tsx';
-import { TextPart, without } from '../../ui/text-part.tsx';
+import { PickPart } from '../../ui/pick-parts.tsx';
+import { TextPart } from '../../ui/text-part.tsx';
 import type { Importing } from './use-import.ts';
 
 /** Kinds that a column of texts can be. */
-const OFFERED = KIND_NAMES.filter((kind) => isForRows(kind) && kind !== 'files');
+const OFFERED = KIND_NAMES.filter((kind) => isForRows(kind) && filesIn(typeOfKind(kind, '')) === null);
 
 interface Props {
   readonly at: number;
@@ -38,11 +43,11 @@ export const ColumnHead = ({ at, column, importing, chosen, onChoose }: Props) =
   const told = state.found?.columns[at];
   const put = (next: ColumnPlan) => importing.change({ columns: plan.columns.with(at, next) });
   const type = column.fills === 'new' ? column.type : null;
-  const isRight = type !== null && isNumeric(type.kind === 'worked_out' ? type.gives : type);
+  const isRight = type !== null && isNumeric(shownAs(type));
   return (
     <th
       scope="col"
-      className={`border border-rule border-b-2 border-b-ink px-2 py-1.5 text-left align-top font-normal ${chosen ? 'bg-iolite-wash shadow-[inset_0_4px_var(--iolite)]' : 'bg-sheet'}`}
+      className={`min-w-28 border border-rule border-b-2 border-b-ink px-2 py-1.5 text-left align-top font-normal ${chosen ? 'bg-iolite-wash shadow-[inset_0_4px_var(--iolite)]' : 'bg-sheet'}`}
       onFocus={onChoose}
       onPointerDown={onChoose}
     >
@@ -114,7 +119,7 @@ const NewField = ({
         required: column.required && !isMade,
         unique: column.unique && canBeUnique({ type: next }),
         // Whether it must be asked, the server sees from the cells.
-        fraction: kind === 'percent' ? null : false,
+        fraction: isShare(next) ? null : false,
       });
     }
   };
@@ -138,145 +143,62 @@ const NewField = ({
           </div>
         )}
       </Part>
-      <ColumnSettings
-        at={at}
-        column={column}
-        plan={plan}
-        after={after}
+      <KindInColumn
+        type={type}
+        n={at + 1}
+        what={`column ${letterOf(at)}`}
+        label={column.label}
+        place={placeOf(plan, after)}
+        made={madeLists(plan)}
         onType={(next) => onColumn({ ...column, type: next })}
       />
       {column.fraction === null && <AsksFraction onFraction={(fraction) => onColumn({ ...column, fraction })} />}
-      {!isMadeByProgram(type) && <Asks column={column} onColumn={onColumn} />}
+      {!isMadeByProgram(type) && <Asks column={column} isDifferent={told?.different === true} onColumn={onColumn} />}
     </>
   );
 };
 
-interface SettingsProps {
-  readonly at: number;
-  readonly column: NewColumn;
-  readonly plan: ImportPlan;
-  /** The catalogue as it would be. */
-  readonly after: Catalogue;
-  readonly onType: (type: FieldType) => void;
-}
+/** By choice list that is made: how many spellings of it were brought together, in words. */
+const madeLists = ({ lists }: ImportPlan): ReadonlyMap<string, string> =>
+  new Map(
+    lists.map(({ key, choices }) => {
+      const [first] = choices.filter(({ alike }) => alike.length > 0);
+      const words = first ? [first.label, ...first.alike].slice(0, 3).map((word) => `“${word}”`) : [];
+      return [key, words.length === 0 ? '' : `${joinWords(words, 'and')} are one`];
+    }),
+  );
 
-/** What of a kind matters for a column: the list it chooses from, where it leads, how fine it is. The rest is set up later. */
-const ColumnSettings = ({ at, column: { type, label }, plan, after, onType }: SettingsProps) => {
-  const what = `column ${letterOf(at)}`;
-  switch (type.kind) {
-    case 'choice':
-    case 'choices': {
-      const list = after.choiceLists.get(type.list);
-      const isNew = plan.lists.some(({ key }) => key === type.list);
-      return (
-        <>
-          {' from '}
-          <PickPart
-            what={`choice list of ${what}`}
-            text={list ? (isNew ? `a new list of ${list.choices.length}` : list.label) : '…'}
-            options={[
-              { value: '', label: 'a new list of what stands here' },
-              ...[...after.choiceLists.values()]
-                .filter(({ key }) => !plan.lists.some((each) => each.key === key))
-                .map(({ key, label: says }) => ({ value: key, label: says })),
-            ]}
-            chosen={isNew ? '' : type.list}
-            onPick={(key) => onType({ ...type, list: key })}
-          />
-          {isNew && <BroughtTogether list={type.list} plan={plan} />}
-        </>
-      );
-    }
-    case 'link':
-    case 'links':
-      return (
-        <>
-          {' in '}
-          <PickPart
-            what={`register of ${what}`}
-            text={after.registers.get(type.register)?.plural ?? 'a register'}
-            options={[...after.registers.values()]
-              .filter(({ key }) => key !== plan.made?.key)
-              .map(({ key, plural }) => ({ value: key, label: plural }))}
-            chosen={type.register}
-            onPick={(register) => onType({ ...type, register })}
-          />
-          {' by name or number'}
-        </>
-      );
-    case 'number':
-      return (
-        <>
-          {' with '}
-          <CountPart
-            what={`decimals of ${what}`}
-            value={type.decimals}
-            least={0}
-            most={6}
-            onChange={(decimals) => onType({ ...type, decimals })}
-          />
-          {type.decimals === 1 ? ' decimal in ' : ' decimals in '}
-          <TextPart
-            what={`unit of ${what}`}
-            text={type.unit ?? ''}
-            shown={type.unit ?? 'no unit'}
-            onText={(unit) => onType(without(type, 'unit', unit.slice(0, 20)))}
-          />
-        </>
-      );
-    case 'money':
-      return (
-        <>
-          {' in '}
-          <TextPart
-            what={`currency of ${what}`}
-            text={type.currency}
-            shown={type.currency}
-            refuse={(text) => (/^[A-Za-z]{3}$/.test(text) ? null : 'A currency has three letters, such as GBP.')}
-            onText={(currency) => onType({ ...type, currency: currency.toUpperCase() })}
-          />
-        </>
-      );
-    case 'worked_out':
-      return (
-        <KindSettings
-          type={type}
-          n={at + 1}
-          what="column"
-          fixed={false}
-          label={label}
-          place={placeOf(plan, after)}
-          onType={onType}
-        />
-      );
-    default:
-      return null;
-  }
-};
-
-/** Spellings that were brought together, so that nobody is surprised. */
-const BroughtTogether = ({ list, plan }: { list: string; plan: ImportPlan }) => {
-  const together = plan.lists.find(({ key }) => key === list)?.choices.filter(({ alike }) => alike.length > 0) ?? [];
-  const [first] = together;
-  if (!first) return null;
-  const words = [first.label, ...first.alike].slice(0, 3).map((word) => `“${word}”`);
-  return <>, {joinWords(words, 'and')} are one</>;
-};
-
-const Asks = ({ column, onColumn }: { column: NewColumn; onColumn: (column: ColumnPlan) => void }) => (
+/** A word and the comma before it on one line. */
+const Also = ({ children }: { children: ReactNode }) => (
   <>
     {', '}
-    <button
-      type="button"
-      className="part"
-      aria-pressed={column.required}
-      onClick={() => onColumn({ ...column, required: !column.required })}
-    >
-      {column.required ? 'always needed' : 'may be empty'}
-    </button>
-    {canBeUnique(column) && (
-      <>
-        {', '}
+    <span className="whitespace-nowrap">{children}</span>
+  </>
+);
+
+/** What is asked of every cell: that there is something, and, of what may tell rows apart, that no two are alike. */
+const Asks = ({
+  column,
+  isDifferent,
+  onColumn,
+}: {
+  column: NewColumn;
+  isDifferent: boolean;
+  onColumn: (column: ColumnPlan) => void;
+}) => (
+  <>
+    <Also>
+      <button
+        type="button"
+        className="part"
+        aria-pressed={column.required}
+        onClick={() => onColumn({ ...column, required: !column.required })}
+      >
+        {column.required ? 'needed' : 'may be empty'}
+      </button>
+    </Also>
+    {canBeUnique(column) && (column.unique || isDifferent) && (
+      <Also>
         <button
           type="button"
           className="part"
@@ -285,7 +207,7 @@ const Asks = ({ column, onColumn }: { column: NewColumn; onColumn: (column: Colu
         >
           {column.unique ? 'each different' : 'may be alike'}
         </button>
-      </>
+      </Also>
     )}
   </>
 );
@@ -361,10 +283,11 @@ const typeFor = (
   { currency }: Pick<Catalogue, 'currency'>,
 ): FieldType => {
   const type = typeOfKind(kind, currency);
-  if (type.kind !== 'worked_out') return type;
+  const worked = workedOutIn(type);
+  if (!worked) return type;
   // It begins as another column of numbers: a formula is never empty.
   const other = plan.columns.find((column, i) => i !== at && column.fills === 'new' && isNumeric(column.type));
-  return { ...type, formula: other?.fills === 'new' ? other.key : 'null' };
+  return { ...worked, formula: other?.fills === 'new' ? other.key : 'null' };
 };
 
 const freshColumn = (head: string, at: number, plan: ImportPlan): ColumnPlan => {

@@ -33,8 +33,8 @@ export const BringInFoot = ({ importing }: { importing: Importing }) => {
   const canForm = me.sets_up.includes('forms');
   const does = would === null ? 0 : would.add + would.change;
   return (
-    <footer className="flex flex-wrap items-center gap-x-6 gap-y-2 border-t-2 border-ink bg-sheet px-5 py-3">
-      <div className="min-w-0 grow">
+    <footer className="flex items-center gap-x-6 max-md:flex-wrap gap-y-2 border-t-2 border-ink bg-sheet px-5 py-3">
+      <div className="min-w-0 flex-1">
         {isLooking && !isOver(state.job) && state.job.total !== null && state.job.total > 2_000 ? (
           <Progress state={state} />
         ) : isLooking ? (

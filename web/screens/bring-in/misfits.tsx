@@ -1,7 +1,7 @@
 import { type ReactNode, useId } from 'react';
 import type { ImportMisfits } from '#contract/index.ts';
 import type { ImportPlan, TakenAs } from '#core/spreadsheet/index.ts';
-import { type FieldType, leadsTo } from '#core/values/index.ts';
+import { choiceListOf, type FieldType, leadsTo, workedOutIn } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { FindRecord } from '../../ui/find-record.tsx';
 import { TabMark } from '../../ui/marks.tsx';
@@ -103,7 +103,7 @@ const Reason = ({
   const rest = importing.plan?.mends.rest.find((each) => each.column === column)?.taken;
   return (
     <li
-      className={`grid grid-cols-[6rem_1fr_auto] gap-2.5 border-b border-rule py-2 pr-3 pl-2.5 ${isChosen ? 'bg-iolite-wash shadow-[inset_4px_0_var(--iolite)]' : ''}`}
+      className={`grid grid-cols-[6rem_1fr_auto] items-start gap-2.5 border-b border-rule py-2 pr-3 pl-2.5 ${isChosen ? 'bg-iolite-wash shadow-[inset_4px_0_var(--iolite)]' : ''}`}
     >
       <span className="truncate font-semibold">{label}</span>
       {column === null ? (
@@ -146,11 +146,11 @@ const AllAlike = ({
   const { plan, mend } = importing;
   const { workspace } = useWorkspace();
   if (!plan || !called) return null;
-  const isWorkedOut = called.type.kind === 'worked_out';
+  const isWorkedOut = workedOutIn(called.type) !== null;
   const rest = plan.mends.rest.filter((each) => each.column !== column);
   const settle = (taken: 'empty' | 'result' | 'out') => mend({ rest: [...rest, { column, taken }] });
   const replaced = plan.mends.replaced.filter((each) => each.column === column);
-  const count = misfits.reduce((sum, misfit) => sum + misfit.count, 0);
+  const count = misfits.reduce((sum, misfit) => sum + Math.max(0, misfit.count - misfit.settled), 0);
   return (
     <section aria-labelledby="alike" className="border-l-2 border-iolite bg-sheet">
       <h2 id="alike" className="flex items-baseline border-b-2 border-iolite pr-2.5 pb-1 pl-4">
@@ -214,29 +214,31 @@ const AllAlike = ({
           </li>
         )}
       </ul>
-      <p className="py-2 pr-2.5 pl-4">
-        {count > 1 ? `Or for all ${count.toLocaleString(workspace.locale)} that are not settled: ` : 'Or '}
-        {isWorkedOut && (
-          <>
-            <button type="button" className="part" onClick={() => settle('result')}>
-              take what comes out
-            </button>
-            {', '}
-          </>
-        )}
-        {!isWorkedOut && (
-          <>
-            <button type="button" className="part" onClick={() => settle('empty')}>
-              leave {called.label} empty
-            </button>
-            {', '}
-          </>
-        )}
-        <button type="button" className="part" onClick={() => settle('out')}>
-          leave the {count > 1 ? 'rows' : 'row'} out
-        </button>
-        .
-      </p>
+      {count > 0 && (
+        <p className="py-2 pr-2.5 pl-4">
+          {count > 1 ? `Or for all ${count.toLocaleString(workspace.locale)} that are not settled: ` : 'Or '}
+          {isWorkedOut && (
+            <>
+              <button type="button" className="part" onClick={() => settle('result')}>
+                take what comes out
+              </button>
+              {', '}
+            </>
+          )}
+          {!isWorkedOut && (
+            <>
+              <button type="button" className="part" onClick={() => settle('empty')}>
+                leave {called.label} empty
+              </button>
+              {', '}
+            </>
+          )}
+          <button type="button" className="part" onClick={() => settle('out')}>
+            leave the {count > 1 ? 'rows' : 'row'} out
+          </button>
+          .
+        </p>
+      )}
     </section>
   );
 };
@@ -293,7 +295,12 @@ const Taken = ({
               {', or '}
             </>
           )}
-          <Part text={suggested ? 'otherwise' : 'its row stays out: mend it'} what={`mending of “${of}”`}>
+          <Part
+            text={
+              suggested ? 'otherwise' : alike.count === 1 ? 'its row stays out: mend it' : 'rows stay out: mend them'
+            }
+            what={`mending of “${of}”`}
+          >
             {(close) => (
               <div className="grid gap-1">
                 <form
@@ -324,7 +331,7 @@ const Taken = ({
                     />
                   </label>
                 )}
-                {of !== '' && (register || type.kind === 'choice') && (
+                {of !== '' && (register || choiceListOf(type) !== null) && (
                   <Way
                     onPick={() => {
                       put({ as: 'made' });
@@ -334,7 +341,7 @@ const Taken = ({
                     make a {register ? register.singular.toLowerCase() : 'choice'} of that name
                   </Way>
                 )}
-                {type.kind === 'worked_out' ? (
+                {workedOutIn(type) ? (
                   <Way
                     onPick={() => {
                       put({ as: 'result' });

@@ -84,7 +84,7 @@ export const BringInOutcome = ({ state }: { state: ImportState }) => {
             Open {register.plural}
           </Link>
         )}
-        {state.form !== null && (
+        {state.form !== null && state.undone === null && (
           <Link className="btn" to={`/set-up/forms/${state.form}`}>
             Open its form
           </Link>

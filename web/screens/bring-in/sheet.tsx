@@ -1,13 +1,16 @@
 import { useState } from 'react';
 import type { ImportRow } from '#contract/index.ts';
 import { type ImportPlan, letterOf } from '#core/spreadsheet/index.ts';
-import { isNumeric } from '#core/values/index.ts';
+import { isNumeric, shownAs } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Part } from '../../ui/part.tsx';
 import { ColumnHead } from './column-head.tsx';
 import type { Importing } from './use-import.ts';
 
 type Shown = 'first' | 'written' | 'unfit';
+
+/** So many rows are shown at first: what does not fit stands under them. */
+const FEW = 7;
 
 /** A way to look at the rows; the one that is taken is no button. */
 const Way = ({
@@ -39,6 +42,7 @@ interface Props {
 export const BringInSheet = ({ importing, chosen, onChoose }: Props) => {
   const { state, plan, change } = importing;
   const [shown, setShown] = useState<Shown>('first');
+  const [all, setAll] = useState(false);
   const would = state.found?.would ?? null;
   if (!plan || !state.found) return null;
   const rows = would === null ? [] : shown === 'unfit' ? would.unfit : would.first;
@@ -90,7 +94,7 @@ export const BringInSheet = ({ importing, chosen, onChoose }: Props) => {
             </tr>
           </thead>
           <tbody>
-            {rows.map((row) => (
+            {(all ? rows : rows.slice(0, FEW)).map((row) => (
               <SheetRow
                 key={row.row}
                 row={row}
@@ -102,6 +106,11 @@ export const BringInSheet = ({ importing, chosen, onChoose }: Props) => {
             ))}
           </tbody>
         </table>
+        {rows.length > FEW && (
+          <button type="button" className="quiet-link px-3 py-1.5" aria-expanded={all} onClick={() => setAll(!all)}>
+            {all ? 'Fewer rows' : `${rows.length - FEW} more rows`}
+          </button>
+        )}
         {would === null && <p className="px-3 py-2 text-ink-2">Looking through the rows …</p>}
       </section>
       {state.found.notes.length > 0 && (
@@ -157,8 +166,7 @@ const SheetRow = ({
     </th>
     {plan.columns.map((column, at) => {
       const cell = row.cells[at];
-      const type =
-        column.fills === 'new' ? (column.type.kind === 'worked_out' ? column.type.gives : column.type) : null;
+      const type = column.fills === 'new' ? shownAs(column.type) : null;
       const right = type !== null && isNumeric(type) ? 'text-right' : '';
       const ground = cell?.wrong
         ? 'bg-brick-wash text-brick'

@@ -52,6 +52,7 @@ export const useImport = (id: string): { readonly importing: Importing | null; r
     if (!isThrough) return;
     void queryClient.invalidateQueries({ queryKey: ['records'] });
     void queryClient.invalidateQueries({ queryKey: ['workspace'] });
+    void queryClient.invalidateQueries({ queryKey: ['counts'] });
   }, [isThrough]);
   if (!state) return { importing: null, error };
   const { plan } = state;
