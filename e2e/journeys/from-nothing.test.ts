@@ -265,7 +265,6 @@ describe('from an empty workspace', () => {
     writeFileSync(file, csvFormat(given, COLUMNS));
     const spreadsheet = new Spreadsheet(wren);
     await wren.press('Registers & fields');
-    await wren.click('//a[normalize-space() = "Bring a spreadsheet in"]');
     await spreadsheet.choose(file);
     await spreadsheet.would('3,201 films');
     await wren.seeText('as all 3,194 read so');

@@ -1,3 +1,4 @@
+import { By } from 'selenium-webdriver';
 import type { Browser } from '../browser.ts';
 
 /** A spreadsheet on its way in: brought, looked at, mended, carried out. */
@@ -9,7 +10,9 @@ export class Spreadsheet {
 
   /** Chooses a file where one can be. */
   async choose(file: string): Promise<void> {
-    await (await this.#browser.see('//input[@type = "file"]')).sendKeys(file);
+    // The box itself is not drawn: its label is.
+    const label = await this.#browser.see('//label[.//input[@type = "file"]]');
+    await label.findElement(By.css('input')).sendKeys(file);
   }
 
   /** Pastes rows where a file could be chosen, and looks at them. */

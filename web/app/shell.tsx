@@ -189,6 +189,7 @@ const Index = () => {
 const SET_UP_LINKS = [
   { to: '/set-up/forms', label: 'Forms', right: 'forms' },
   { to: '/set-up/registers', label: 'Registers & fields', right: 'registers' },
+  { to: '/set-up/choice-lists', label: 'Choice lists', right: 'registers' },
   { to: '/set-up/routes', label: 'Sign-off routes', right: 'forms' },
   { to: '/set-up/people', label: 'People & roles', right: 'people' },
   { to: '/post-room', label: 'Post room', right: 'people' },

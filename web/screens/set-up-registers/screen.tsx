@@ -3,6 +3,8 @@ import { Link } from 'react-router';
 import { wordOf } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { TabMark } from '../../ui/marks.tsx';
+import { RecentImports } from '../bring-in/recent.tsx';
+import { BringIn } from '../bring-in/start.tsx';
 import { LinksPicture } from './links-picture.tsx';
 
 /** Set-up: every register with its fields, and the way to a new one. */
@@ -13,9 +15,6 @@ export const SetUpRegistersScreen = () => {
     <div className="overflow-auto p-6">
       <header className="head-rule flex flex-wrap items-center gap-3">
         <h1 className="grow">Registers &amp; fields</h1>
-        <Link className="btn" to="/set-up/choice-lists">
-          Choice lists
-        </Link>
         <button type="button" className="btn" aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
           {drawn ? 'As a list' : 'As a picture'}
         </button>
@@ -46,6 +45,10 @@ export const SetUpRegistersScreen = () => {
           ))}
         </ul>
       )}
+      <div className="mt-6">
+        <BringIn into={null} title="A spreadsheet becomes a register" />
+      </div>
+      <RecentImports into={null} />
     </div>
   );
 };
