@@ -1,6 +1,6 @@
 // `npm run bench`: builds the benchmarks and runs them on a PostgreSQL of their own. Prints ratios. With names behind
 // `--` (language, ways, list-page, filter, registers, scopes,
-// look-ups, lists, sign-off, filling-in, scrolling, backup, scaling) only those.
+// look-ups, lists, sign-off, filling-in, scrolling, backup, spreadsheet, scaling) only those.
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -36,6 +36,7 @@ for (const name of [
   'filling-in',
   'scrolling',
   'backup',
+  'spreadsheet',
   'scaling',
 ].filter(wanted)) {
   const bin = installPostgres();

@@ -219,7 +219,7 @@ export const countFitting = (
 };
 
 /** Whether a kind reads every text as it stands: nothing has to be counted. */
-export const readsAnything = (type: FieldType): boolean => {
+const readsAnything = (type: FieldType): boolean => {
   const { value, traits } = behaviourOf(type);
   return value.kind === 'text' && traits.asTyped;
 };

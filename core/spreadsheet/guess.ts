@@ -10,7 +10,6 @@ import {
   outcomeTypeSchema,
   PEOPLE,
 } from '../values/index.ts';
-import { suggestType } from '../workspace/index.ts';
 import { type Grid, isEmptyRow } from './grid.ts';
 import { knownList, listOf, looksLikeChoices } from './guess-choices.ts';
 import { headsOf } from './guess-head.ts';
@@ -210,7 +209,7 @@ const formulaOf = (follows: Follows, keys: ReadonlyMap<number, string>): string 
   `${keys.get(follows.left) ?? ''} ${follows.sign} ${keys.get(follows.right) ?? ''}`;
 
 /** A tab mark from a name, that no other register has. */
-export const markFor = (name: string, taken: ReadonlySet<string>): string => {
+const markFor = (name: string, taken: ReadonlySet<string>): string => {
   const letters = `${foldText(name).replace(/[^a-z]/g, '')}xyz`.toUpperCase();
   const wishes = [letters.slice(0, 3)];
   for (let i = 1; i < letters.length - 1; i++)
@@ -451,6 +450,3 @@ export const guessInto = (grid: Grid, head: number, register: Register, { catalo
 /** What a column becomes where a person gives it another kind: a choice list of what stands there goes along. */
 export const listFor = (profile: Profile, label: string, taken: ReadonlySet<string>): NewList | null =>
   alikeIn(profile).size > 1_000 || profile.filled === 0 ? null : listOf(profile, label, taken);
-
-/** The type that a head's words speak of, for a column that nothing stands in. */
-export const spokenType = (head: string, catalogue: Catalogue): FieldType => suggestType(labelOf(head), catalogue);

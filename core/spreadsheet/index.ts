@@ -1,6 +1,5 @@
 export { decodeText, ENCODINGS, type Encoding, isPlainAscii } from './encoding.ts';
 export {
-  type FittedCell,
   type FittedRow,
   type Fitting,
   fitRow,
@@ -26,7 +25,6 @@ export { guessHead, letterOf } from './guess-head.ts';
 export { catalogueAfter, fieldOfColumn, madeLists, madeRegister } from './made.ts';
 export {
   type ColumnPlan,
-  columnPlanSchema,
   type GivenPlan,
   givenPlanSchema,
   type ImportPlan,
@@ -38,12 +36,11 @@ export {
   type ReadingPlan,
   readingSchema,
   type TakenAs,
-  takenAsSchema,
   withGiven,
 } from './plan.ts';
 export { planProblems } from './plan-problems.ts';
 export { type Profile, profileOf } from './profile.ts';
-export { readText, SEPARATORS, type Separator, type TextTable } from './read-text.ts';
+export { readText, SEPARATORS, type Separator } from './read-text.ts';
 export { sayBecause, sayHolds, sayMisfits, sayNot } from './say.ts';
 export { nearestName, type Suggested, suggestText } from './suggest-mend.ts';
 export { type Alike, type Besides, type Misfits, Tally, Twice } from './tally.ts';

@@ -20,7 +20,7 @@ export const readingSchema = z.strictObject({
 export type ReadingPlan = z.infer<typeof readingSchema>;
 
 /** What a column fills. */
-export const columnPlanSchema = z.discriminatedUnion('fills', [
+const columnPlanSchema = z.discriminatedUnion('fills', [
   z.strictObject({ fills: z.literal('nothing') }),
   /** The number of a record that is there: rows are found by it. */
   z.strictObject({ fills: z.literal('number') }),
@@ -45,7 +45,7 @@ export type ColumnPlan = z.infer<typeof columnPlanSchema>;
 export type NewColumn = ColumnPlan & { readonly fills: 'new' };
 
 /** A choice list that is made along, with the spellings that were brought together under each choice. */
-export const newListSchema = z.strictObject({
+const newListSchema = z.strictObject({
   key: keySchema,
   label: labelSchema,
   choices: z
@@ -60,7 +60,7 @@ export type NewList = z.infer<typeof newListSchema>;
 const wordSchema = z.string().max(1_000);
 
 /** What a cell that does not fit is taken as. */
-export const takenAsSchema = z.discriminatedUnion('as', [
+const takenAsSchema = z.discriminatedUnion('as', [
   z.strictObject({ as: z.literal('text'), text: wordSchema }),
   /** A record that is there. */
   z.strictObject({ as: z.literal('record'), id: z.uuid(), called: z.string().max(300) }),
@@ -75,7 +75,7 @@ export type TakenAs = z.infer<typeof takenAsSchema>;
 
 const columnAt = z.int().min(0).max(MOST_COLUMNS);
 
-export const mendsSchema = z.strictObject({
+const mendsSchema = z.strictObject({
   /** All cells of a column that say the same. */
   alike: z
     .array(z.strictObject({ column: columnAt, of: wordSchema, taken: takenAsSchema }))
@@ -104,7 +104,7 @@ export type Mends = z.infer<typeof mendsSchema>;
 export const NO_MENDS: Mends = { alike: [], cells: [], replaced: [], rest: [], out: [] };
 
 /** The register that is made of a spreadsheet. */
-export const newRegisterSchema = z.strictObject({
+const newRegisterSchema = z.strictObject({
   key: keySchema,
   singular: labelSchema,
   plural: labelSchema,

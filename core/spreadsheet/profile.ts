@@ -37,7 +37,7 @@ export const someOf = ({ counts }: Profile, most: number): readonly string[] => 
 };
 
 /** Texts that differ only in case, accents and spacing, each with how often it stands there, the commonest first. */
-export interface Spellings {
+interface Spellings {
   readonly count: number;
   readonly spellings: readonly (readonly [word: string, count: number])[];
 }

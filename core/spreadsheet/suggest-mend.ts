@@ -29,7 +29,7 @@ export const nearestName = <T>(word: string, names: readonly (readonly [name: st
 };
 
 /** The choice that a word may be a slip of. */
-export const nearestChoice = (word: string, choices: readonly Choice[]): string | null =>
+const nearestChoice = (word: string, choices: readonly Choice[]): string | null =>
   nearestName(
     word,
     choices.filter(({ retired }) => retired !== true).map(({ label }) => [label, label] as const),

@@ -1,4 +1,4 @@
-import { and, eq, getTableColumns, sql } from 'drizzle-orm';
+import { and, eq, getTableColumns, or, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import { importFoundSchema } from '#contract/index.ts';
 import {
@@ -18,14 +18,14 @@ import { importShapes, imports } from '../platform/schema.ts';
 const { file: _file, cells: _cells, cellsOf: _cellsOf, ...KEPT } = getTableColumns(imports);
 
 /** What was made along with the records: the register, choice lists and a form, by their keys. */
-export const madeSchema = z.object({
+const madeSchema = z.object({
   register: z.string().nullable().default(null),
   lists: z.array(z.string()).default([]),
   form: z.string().nullable().default(null),
 });
 export type Made = z.infer<typeof madeSchema>;
 
-export const undoneSchema = z.object({ archived: z.int(), changed: z.int(), refused: z.array(z.string()) });
+const undoneSchema = z.object({ archived: z.int(), changed: z.int(), refused: z.array(z.string()) });
 export type Undone = z.infer<typeof undoneSchema>;
 
 const fieldIdsSchema = z.record(z.string(), z.string());
@@ -73,16 +73,20 @@ export const holdImport = async (db: Queryable, id: string): Promise<Import | nu
 const SHOWN_DAYS = 7;
 const MOST_SHOWN = 10;
 
-/** What a person brought in of late, the newest first; into one register where one is named. */
-export const readImports = async (db: Queryable, by: string, registerId: string | null): Promise<Import[]> => {
+/** What a person brought of late, the newest first, what is not stored yet too; into one register where one is named. */
+export const readImports = async (
+  db: Queryable,
+  by: string,
+  into: { readonly id: string; readonly key: string } | null,
+): Promise<Import[]> => {
+  const there = into && or(eq(imports.registerId, into.id), sql`${imports.plan} ->> 'into' = ${into.key}`);
   const rows = await db
     .select(KEPT)
     .from(imports)
     .where(
       and(
         eq(imports.begunBy, by),
-        registerId === null ? undefined : eq(imports.registerId, registerId),
-        sql`${imports.phase} <> 'looking'`,
+        there ?? undefined,
         sql`${imports.begunAt} > now() - make_interval(days => ${SHOWN_DAYS}::integer)`,
       ),
     )

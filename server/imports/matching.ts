@@ -13,7 +13,7 @@ export interface Matched {
 }
 
 /** The column that rows are found by; -1 where every row is added. */
-export const foundByColumn = ({ columns, found_by: by }: ImportPlan): number =>
+const foundByColumn = ({ columns, found_by: by }: ImportPlan): number =>
   by === ''
     ? -1
     : columns.findIndex((column) =>

@@ -1,7 +1,8 @@
 import { eq } from 'drizzle-orm';
 import type { ImportState } from '#contract/index.ts';
 import { writeCsv } from '#core/list/index.ts';
-import { registerWithId } from '../definitions/ids.ts';
+import type { Register } from '#core/register/index.ts';
+import { idOf, registerWithId } from '../definitions/ids.ts';
 import { findJob } from '../platform/jobs.ts';
 import { importRefusals, imports } from '../platform/schema.ts';
 import type { Look } from '../records/work.ts';
@@ -65,9 +66,11 @@ export const readImport = async (look: Look, id: string): Promise<ImportState> =
   return stateOf(look, kept);
 };
 
-/** The spreadsheets this person brought in of late, the newest first: into one register where one is given. */
-export const listImports = async (look: Look, registerId: string | null): Promise<ImportState[]> =>
-  Promise.all((await readImports(look.db, look.person.id, registerId)).map((kept) => stateOf(look, kept)));
+/** The spreadsheets this person brought of late, the newest first: into one register where one is given. */
+export const listImports = async (look: Look, into: Register | null): Promise<ImportState[]> => {
+  const kept = await readImports(look.db, look.person.id, into && { id: idOf(into), key: into.key });
+  return Promise.all(kept.map((each) => stateOf(look, each)));
+};
 
 /** The rows that stayed out as a CSV file, as they stood in theirs, with why: what can be mended there and brought again. */
 export const refusedCsv = async (look: Look, id: string): Promise<{ readonly name: string; readonly text: string }> => {

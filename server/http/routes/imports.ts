@@ -2,7 +2,6 @@ import express, { type Express, type Request } from 'express';
 import { api, type Endpoint, importFileSchema, paths } from '#contract/index.ts';
 import { LARGEST_SPREADSHEET } from '#core/spreadsheet/index.ts';
 import { lookAs } from '../../access/work.ts';
-import { idOf } from '../../definitions/ids.ts';
 import { type Brought, beginImport, beginUndoing, changeImport, dropImport } from '../../imports/begin.ts';
 import { carryOutImport } from '../../imports/carry-out.ts';
 import { listImports, readImport, refusedCsv } from '../../imports/state.ts';
@@ -31,7 +30,7 @@ export const importHandlers: Handlers<
     if (query.register === undefined) return { imports: await listImports(look, null) };
     const register = look.sight.catalogue.registers.get(query.register);
     if (!register) throw notFound();
-    return { imports: await listImports(look, idOf(register)) };
+    return { imports: await listImports(look, register) };
   },
   importState: (context, { params }) => readImport(lookOf(context), params.id),
   changeImport: async (context, { params, body }) => {

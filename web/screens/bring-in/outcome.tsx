@@ -9,7 +9,7 @@ import { Progress } from './progress.tsx';
 import { sayRows } from './say-rows.ts';
 
 /** Takes back all that a spreadsheet brought in, in one step. */
-export const UndoImport = ({ state }: { state: ImportState }) => {
+const UndoImport = ({ state }: { state: ImportState }) => {
   const undo = useMutation({
     mutationFn: () => call('undoImport', { params: { id: state.id } }),
     onSuccess: (next) => queryClient.setQueryData(queries.importState(state.id).queryKey, next),

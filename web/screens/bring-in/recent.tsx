@@ -15,7 +15,7 @@ export const RunningImports = ({ register }: { register: Register }) => {
     ...queries.imports(register.key),
     enabled: rights?.add === true || rights?.change === true,
   });
-  const running = data?.imports.filter(({ job }) => !isOver(job)) ?? [];
+  const running = data?.imports.filter(({ job, phase }) => phase !== 'looking' && !isOver(job)) ?? [];
   if (running.length === 0) return null;
   return (
     <section aria-label="Spreadsheets on their way in" className="border-b border-rule bg-paper px-5 py-2.5">
@@ -35,7 +35,7 @@ export const RecentImports = ({ into }: { into: string | null }) => {
   return (
     <section aria-labelledby="brought-in" className="mt-6">
       <h2 id="brought-in" className="head-rule">
-        Brought in of late
+        Brought of late
       </h2>
       <ul>
         {all.map((each) => (
@@ -43,8 +43,10 @@ export const RecentImports = ({ into }: { into: string | null }) => {
             <Link className="flex flex-wrap gap-x-3 px-2 py-2 hover:bg-iolite-wash" to={`/bring-in/${each.id}`}>
               <span className="font-semibold text-iolite-deep">{each.name}</span>
               <span className="text-ink-2">
-                {catalogue.registers.get(each.register ?? '')?.plural},{' '}
-                {showMoment(each.begun_at, workspace.zone, workspace.locale)}: {sayRows(each, workspace.locale)}
+                {showMoment(each.begun_at, workspace.zone, workspace.locale)}
+                {each.phase === 'looking'
+                  ? ': not brought in yet, go on with it'
+                  : `, ${catalogue.registers.get(each.register ?? '')?.plural ?? 'a register that is no longer there'}: ${sayRows(each, workspace.locale)}`}
               </span>
             </Link>
           </li>

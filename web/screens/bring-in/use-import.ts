@@ -30,16 +30,19 @@ const put = (state: ImportState): void => {
   queryClient.setQueryData(queries.importState(state.id).queryKey, state);
 };
 
+const newest = (id: string): ImportState | undefined => queryClient.getQueryData(queries.importState(id).queryKey);
+
 /** A spreadsheet by its id; what is changed is shown at once, and looked through by the server. */
 export const useImport = (id: string): { readonly importing: Importing | null; readonly error: unknown } => {
   const { data: state, error } = useQuery(queries.importState(id));
   const change = useMutation({
     mutationFn: (given: { readonly plan?: GivenPlan; readonly reading?: ReadingPlan }) =>
-      call('changeImport', { params: { id }, body: { ...given, revision: state?.revision ?? 0 } }),
+      // By the newest that is known when it is sent: another change may have gone before.
+      call('changeImport', { params: { id }, body: { ...given, revision: newest(id)?.revision ?? 0 } }),
     // One change after the other: each is made on what the one before left.
     scope: { id: `import ${id}` },
     onMutate: ({ plan }) => {
-      const held = queryClient.getQueryData(queries.importState(id).queryKey);
+      const held = newest(id);
       if (held?.plan && plan && plan.into === undefined)
         put({ ...held, plan: withGiven(held.plan, plan), is_current: false });
     },
