@@ -55,7 +55,7 @@ describe('a device that several share', () => {
       ['POST', '/api/registers/movements/records'],
       ['PATCH', `/api/registers/boats/records/${newId()}`],
       ['DELETE', `/api/registers/boats/records/${newId()}`],
-      ['POST', '/api/registers/boats/csv/import'],
+      ['POST', '/api/imports'],
       ['POST', '/api/people'],
       ['PATCH', '/api/my-details'],
       ['POST', '/api/password'],
