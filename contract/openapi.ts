@@ -2,10 +2,12 @@ import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
 import { choiceListSchema, registerSchema } from '#core/register/index.ts';
 import { routeSchema, stepSchema, whoSchema } from '#core/signoff/index.ts';
+import { givenPlanSchema, planSchema } from '#core/spreadsheet/index.ts';
 import { fieldTypeSchema } from '#core/values/index.ts';
 import { api } from './api.ts';
 import type { Endpoint } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
+import * as i from './import-schemas.ts';
 import * as j from './job-schemas.ts';
 import * as s from './schemas.ts';
 import * as so from './signoff-schemas.ts';
@@ -20,6 +22,9 @@ const NAMES: Readonly<Record<string, z.ZodType>> = {
   File: s.fileSchema,
   Form: formSchema,
   FormSummary: s.formSummarySchema,
+  ImportPlan: planSchema,
+  ImportPlanPart: givenPlanSchema,
+  ImportState: i.importStateSchema,
   Job: j.jobSchema,
   KeptEntry: e.keptEntrySchema,
   Linked: s.linkedSchema,

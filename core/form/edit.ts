@@ -92,17 +92,24 @@ export const askFields = (form: Form, fields: readonly string[], page: number): 
   return added.length === 0 ? form : { ...form, questions: form.questions.toSpliced(end, 0, ...added) };
 };
 
-/** A page more at the end; the first makes a page of what there is as well. */
-export const addPage = (form: Form, label: string): Form => {
-  const pages =
-    form.pages.length > 0 ? form.pages : [{ key: toKey(form.label, new Set()), label: form.label, onward: [] }];
-  const key = toKey(label, new Set(pages.map((page) => page.key)));
-  const first = pages[0]?.key ?? key;
+/** A page more at the end, called by its number; the first makes a page of what there is as well. */
+export const addPage = (form: Form): Form => {
+  const before = form.pages.length > 0 ? form.pages : [namedPage(form.pages)];
+  const first = before[0]?.key ?? '';
   return {
     ...form,
-    pages: [...pages, { key, label, onward: [] }],
+    pages: [...before, namedPage(before)],
     questions: form.questions.map((question) => ({ ...question, page: question.page ?? first })),
   };
+};
+
+/** The page that comes behind some others: "Page 3"; numbered on where one is called so already. */
+const namedPage = (pages: Form['pages']): Page => {
+  const taken = new Set(pages.map(({ label }) => label));
+  let n = pages.length + 1;
+  while (taken.has(`Page ${n}`)) n++;
+  const label = `Page ${n}`;
+  return { key: toKey(label, new Set(pages.map(({ key }) => key))), label, onward: [] };
 };
 
 /** Takes a page away: its questions go to the page before, or of the first to the next; nothing leads there any more. */

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { and, eq, inArray, isNotNull, lt, sql } from 'drizzle-orm';
-import { today, uuidV7 } from '#core/base/index.ts';
+import { problem, today, uuidV7 } from '#core/base/index.ts';
 import {
   type GivenPlan,
   LARGEST_SPREADSHEET,
@@ -132,6 +132,11 @@ export const changeImport = async (
   const into = change.plan?.into !== undefined ? change.plan.into : before;
   if (into !== before) refuseInto(look, into);
   refusePlan(look, into, change.plan ?? {});
+  const columns = kept.plan?.columns.length;
+  if (change.plan?.columns && columns !== undefined && into === before && change.plan.columns.length !== columns)
+    throw invalid([
+      problem('columns', ['plan', 'columns'], `This file has ${columns} columns: say of each what it fills.`),
+    ]);
   // Other cells, or another register: what was said of columns says nothing any more.
   const isAnew = change.reading !== undefined || into !== before || !kept.plan;
   const jobId = await addImportJob(tx, id, look.person.id);

@@ -288,6 +288,11 @@ describe('a spreadsheet', () => {
     const columns = looked.plan?.columns.map((column, at) =>
       at === 1 ? { ...column, type: { kind: 'percent', decimals: 0 }, fraction: null } : column,
     );
+    const short = await runa.patch(`/api/imports/${looked.id}`, {
+      revision: looked.revision,
+      plan: { columns: columns?.slice(1) },
+    });
+    expect([short.status, short.body.detail]).toEqual([422, 'This file has 2 columns: say of each what it fills.']);
     const asked = await change(looked, { columns });
     const refused = await carryOut(runa, asked);
     expect([refused.status, refused.body.errors[0].pointer]).toEqual([422, '#/plan/columns/1']);

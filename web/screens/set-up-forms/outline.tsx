@@ -184,7 +184,7 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
         </SortableContext>
       </DndContext>
       <p className="mt-4">
-        <button type="button" className="part" onClick={() => onChange(addPage(form, `Page ${form.pages.length + 1}`))}>
+        <button type="button" className="part" onClick={() => onChange(addPage(form))}>
           {form.pages.length === 0 ? 'make pages of it' : 'add a page'}
         </button>
       </p>

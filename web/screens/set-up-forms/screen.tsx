@@ -72,6 +72,8 @@ export const SetUpFormsScreen = () => {
     },
   });
   if (!held) return <Coming />;
+  // What is written in the empty box speaks of what this workspace has.
+  const asks = catalogue.registers.get(registerKey) ?? workspace.registers[0];
   return (
     <div className="overflow-auto p-6">
       <h1 className="head-rule">Forms</h1>
@@ -82,14 +84,14 @@ export const SetUpFormsScreen = () => {
             <li key={key} className="ruled flex items-center">
               <Link
                 to={`/set-up/forms/${key}`}
-                className="flex grow items-baseline gap-3 px-2 py-2.5 hover:bg-iolite-wash"
+                className="grid grow grid-cols-[3rem_minmax(10rem,1fr)_minmax(14rem,1.2fr)_auto] items-baseline gap-3 px-2 py-2.5 hover:bg-iolite-wash max-md:grid-cols-[3rem_1fr]"
               >
-                {register && <TabMark mark={register.mark} name={register.plural} />}
+                <span>{register && <TabMark mark={register.mark} name={register.plural} />}</span>
                 <span className="font-semibold text-iolite-deep">{name}</span>
                 <span className="text-ink-2">
                   {purpose === 'change' ? 'changes' : 'adds to'} {register?.plural}, {questions} questions
                 </span>
-                <span className="ml-auto flex gap-2">
+                <span className="flex w-52 flex-wrap justify-end gap-2 max-md:col-span-2 max-md:justify-start">
                   {stamps.map(({ kind, text }) => (
                     <Stamp key={kind} kind={kind}>
                       {text}
@@ -101,9 +103,10 @@ export const SetUpFormsScreen = () => {
                 type="button"
                 className="btn btn-quiet"
                 disabled={copy.isPending}
+                aria-label={`Copy ${name}`}
                 onClick={() => copy.mutate(key)}
               >
-                Copy {name}
+                Copy
               </button>
             </li>
           );
@@ -125,7 +128,9 @@ export const SetUpFormsScreen = () => {
               className="box font-normal"
               value={label}
               maxLength={80}
-              placeholder="Report a near miss"
+              placeholder={
+                asks ? `Add ${/^[aeiou]/i.test(asks.singular) ? 'an' : 'a'} ${asks.singular.toLowerCase()}` : 'A name'
+              }
               onChange={(event) => setLabel(event.target.value)}
             />
           </label>
