@@ -314,6 +314,8 @@ export const queries = {
   imports: (register: string | null) =>
     queryOptions({
       queryKey: ['imports', 'of', register],
+      // What was brought a moment ago is among them.
+      staleTime: 0,
       queryFn: () => call('imports', { query: register === null ? {} : { register } }),
       refetchInterval: ({ state: { data } }) => (data?.imports.some(({ job }) => !isOver(job)) ? ASKED_MS : false),
     }),
