@@ -98,9 +98,11 @@ export const refuseOthers = ({ definitions, person }: Look, kept: Import | null)
   return kept;
 };
 
-/** The same, held until the transaction ends. */
-export const holdOwn = async (tx: Tx, look: Look, id: string): Promise<Import> =>
-  refuseOthers(look, await holdImport(tx, id));
+/** What was found in a spreadsheet was found by the sight of who brought it: nobody else sees or changes that. */
+export const refuseUnlessOwn = ({ person }: Look, kept: Import | null): Import => {
+  if (kept?.begunBy !== person.id) throw notFound();
+  return kept;
+};
 
 export const refuseOlder = ({ revision }: Import, given: number): void => {
   if (revision !== given)
@@ -125,7 +127,7 @@ export const changeImport = async (
     readonly plan?: GivenPlan | undefined;
   },
 ): Promise<void> => {
-  const kept = await holdOwn(tx, look, id);
+  const kept = refuseUnlessOwn(look, await holdImport(tx, id));
   refuseUnlessLooking(kept);
   refuseOlder(kept, change.revision);
   const before = kept.plan?.into ?? kept.given.into ?? null;
@@ -157,7 +159,7 @@ export const changeImport = async (
 
 /** Throws a spreadsheet away that was not brought in. */
 export const dropImport = async (tx: Tx, look: Look, id: string): Promise<void> => {
-  const kept = await holdOwn(tx, look, id);
+  const kept = refuseUnlessOwn(look, await holdImport(tx, id));
   refuseUnlessLooking(kept);
   await stopJob(tx, kept.jobId);
   await tx.delete(imports).where(eq(imports.id, id));
@@ -165,7 +167,7 @@ export const dropImport = async (tx: Tx, look: Look, id: string): Promise<void> 
 
 /** Begins to undo all that a spreadsheet brought in. */
 export const beginUndoing = async (tx: Tx, look: Look, id: string): Promise<void> => {
-  const kept = await holdOwn(tx, look, id);
+  const kept = refuseOthers(look, await holdImport(tx, id));
   if (kept.phase === 'looking') throw notFound();
   if (kept.phase === 'undoing') throw new Refusal('conflict', 'This was undone already.');
   const job = await findJob(tx, kept.jobId);

@@ -15,9 +15,9 @@ import { inTransaction } from '../platform/locks.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { imports } from '../platform/schema.ts';
 import type { Look } from '../records/work.ts';
-import { holdOwn, refuseInto, refuseOlder, refuseOthers, refuseUnlessLooking } from './begin.ts';
+import { refuseInto, refuseOlder, refuseUnlessLooking, refuseUnlessOwn } from './begin.ts';
 import { planOf } from './doing.ts';
-import { findImport, type Import, keepShape, type Made, shapeOf } from './kept.ts';
+import { findImport, holdImport, type Import, keepShape, type Made, shapeOf } from './kept.ts';
 import { IMPORT_TASK } from './task.ts';
 
 /* What a spreadsheet makes is made, and its rows begin to be stored. */
@@ -70,7 +70,7 @@ const shapePlan = (plan: ImportPlan, register: Register): ImportPlan => ({
 
 /** Begins to store what was looked through, in the caller's transaction. */
 const begin = async (tx: Tx, look: Look, kept: Import, register: Register, made: Made): Promise<void> => {
-  const held = await holdOwn(tx, look, kept.id);
+  const held = refuseUnlessOwn(look, await holdImport(tx, kept.id));
   refuseUnlessLooking(held);
   refuseOlder(held, kept.revision);
   await stopJob(tx, held.jobId);
@@ -116,7 +116,7 @@ export const carryOutImport = async (
   id: string,
   revision: number,
 ): Promise<void> => {
-  const kept = refuseOthers(look, await findImport(db, id));
+  const kept = refuseUnlessOwn(look, await findImport(db, id));
   refuseUnlessLooking(kept);
   refuseOlder(kept, revision);
   const plan = planOf(kept);
@@ -124,7 +124,7 @@ export const carryOutImport = async (
     throw new Refusal('conflict', 'This is still being looked through: wait until it is known what would come of it.');
   refuseUnsaid(plan);
   refuseInto(look, plan.into);
-  const { catalogue } = look.sight;
+  const { catalogue } = look.definitions;
   const register = madeRegister(plan);
   const lists = madeLists(plan, catalogue);
   const canSetUp = setsUp(look.definitions, look.person, 'registers');

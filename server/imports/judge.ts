@@ -1,6 +1,6 @@
 import type { ImportRow } from '#contract/index.ts';
 import type { Change } from '#core/register/index.ts';
-import type { Besides, FittedRow, Fitting } from '#core/spreadsheet/index.ts';
+import { type Besides, type FittedRow, type Fitting, type ImportPlan, madeLists } from '#core/spreadsheet/index.ts';
 import { changeTo } from '../lists/change-to.ts';
 import { mayAny } from '../people/roles.ts';
 import { Refusal } from '../platform/refusal.ts';
@@ -10,6 +10,15 @@ import { saidBy } from './doing.ts';
 import { matchRows } from './matching.ts';
 
 /* Rows held against what is stored, as they would be stored: nothing is. */
+
+/** The same work as it is once the choices that are made along are there; held against all there is, seen or not. */
+const withChoicesMade = (work: Work, plan: ImportPlan): Work => {
+  const { catalogue } = work.definitions;
+  const lists = madeLists(plan, catalogue);
+  if (lists.length === 0) return work;
+  const choiceLists = new Map([...catalogue.choiceLists, ...lists.map((list) => [list.key, list] as const)]);
+  return { ...work, definitions: { ...work.definitions, catalogue: { ...catalogue, choiceLists } } };
+};
 
 /** What else than its cells is wrong with a row, as cells of it where a column fills what is wrong. */
 const asBesides = (
@@ -53,8 +62,7 @@ export const judgeRows = async (
   const { plan } = fitting;
   if (plan.into === null) return rows.map((each) => ({ ...each, record: null, change: null }));
   const whole = wholeRegister(work, plan.into);
-  // Choices that are made along are there by then.
-  const inside: Work = { ...work, definitions: { ...work.definitions, catalogue: fitting.catalogue } };
+  const inside = withChoicesMade(work, plan);
   const may = (deed: 'add' | 'change'): boolean => mayAny(work.definitions, work.person, whole.key, deed);
   const besides = new Map<number, Besides[]>();
   const tell = (row: number, each: Besides): void => void besides.set(row, [...(besides.get(row) ?? []), each]);

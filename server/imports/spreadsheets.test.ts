@@ -309,6 +309,30 @@ describe('a spreadsheet', () => {
     expect((await bea.patch(`/api/imports/${looked.id}`, { revision: 1 })).status).toBe(404);
     expect((await bea.post(`/api/imports/${looked.id}/carry-out`, { revision: 1 })).status).toBe(404);
     expect((await bea.get(`/api/imports/${looked.id}/refused.csv`)).status).toBe(404);
+    // Set-up people see that somebody brings one, and nothing of what was found by another's sight.
+    await runa.post('/api/workspace/carry-out', {
+      version: (await runa.get('/api/workspace')).body.version,
+      roles: [{ key: 'office', label: 'Office', registers: { vessels: { see: true, add: true, change: true } } }],
+    });
+    const own = await bea.post('/api/imports', { text: 'Name\nHers\n', into: 'vessels' });
+    const hers = await untilOver(bea, own.body.id);
+    expect(hers.found?.would).toMatchObject({ add: 1 });
+    expect((await runa.get(`/api/imports/${hers.id}`)).body).toMatchObject({ plan: null, found: null, refused: [] });
+    for (const [method, path] of [
+      ['PATCH', ''],
+      ['POST', '/carry-out'],
+      ['DELETE', ''],
+      ['GET', '/refused.csv'],
+    ] as const)
+      expect(
+        (
+          await runa.call(
+            method,
+            `/api/imports/${hers.id}${path}`,
+            ['PATCH', 'POST'].includes(method) ? { revision: 1 } : undefined,
+          )
+        ).status,
+      ).toBe(404);
     const raw = await fetch(`${server.base}/api/imports?name=x`, {
       method: 'POST',
       headers: { cookie: bea.cookie, 'content-type': 'text/csv' },

@@ -6,7 +6,7 @@ import { idOf, registerWithId } from '../definitions/ids.ts';
 import { findJob } from '../platform/jobs.ts';
 import { importRefusals, imports } from '../platform/schema.ts';
 import type { Look } from '../records/work.ts';
-import { refuseOthers } from './begin.ts';
+import { refuseOthers, refuseUnlessOwn } from './begin.ts';
 import { findImport, type Import, readImports } from './kept.ts';
 
 /* Spreadsheets on their way in, as whoever brought them sees them. */
@@ -24,6 +24,9 @@ const stateOf = async (look: Look, kept: Import): Promise<ImportState> => {
           .where(eq(importRefusals.importId, kept.id))
           .orderBy(importRefusals.line)
           .limit(MOST_TOLD);
+  // Found by the sight of who brought it, and for nobody else; nor for them where the register went out of it.
+  const isShown =
+    kept.begunBy === look.person.id && (!kept.plan?.into || look.sight.catalogue.registers.has(kept.plan.into));
   const isOver = job === null || ['done', 'stopped', 'failed'].includes(job.state);
   const { id, name, sort, phase, revision, reading, plan, found, through, added, changed, unchanged, undone, made } =
     kept;
@@ -43,8 +46,8 @@ const stateOf = async (look: Look, kept: Import): Promise<ImportState> => {
     },
     revision,
     reading,
-    plan,
-    found,
+    plan: isShown ? plan : null,
+    found: isShown ? found : null,
     is_current: kept.foundRevision === revision,
     register: registerWithId(look.definitions, kept.registerId ?? '')?.key ?? null,
     form: made.form,
@@ -53,7 +56,7 @@ const stateOf = async (look: Look, kept: Import): Promise<ImportState> => {
     changed,
     unchanged,
     refused_count: kept.refused,
-    refused,
+    refused: isShown ? refused : [],
     may_undo: phase === 'storing' && isOver && (added + changed > 0 || made.register !== null),
     undone,
   };
@@ -74,7 +77,7 @@ export const listImports = async (look: Look, into: Register | null): Promise<Im
 
 /** The rows that stayed out as a CSV file, as they stood in theirs, with why: what can be mended there and brought again. */
 export const refusedCsv = async (look: Look, id: string): Promise<{ readonly name: string; readonly text: string }> => {
-  const kept = refuseOthers(look, await findImport(look.db, id));
+  const kept = refuseUnlessOwn(look, await findImport(look.db, id));
   const rows = await look.db
     .select({ detail: importRefusals.detail, cells: importRefusals.cells })
     .from(importRefusals)
