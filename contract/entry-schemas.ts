@@ -96,6 +96,11 @@ export const entrySchema = z.strictObject({
   /** To change a record instead of adding one: which, and the values the person started from. */
   record: z.strictObject({ id: uuidSchema, from: givenValuesSchema }).optional(),
   opened: openedSchema.optional(),
+  /** Records that are made along, each held by a look-up of the entry (`boat`, `lines.stock`); stored before its own. */
+  makes: z
+    .array(z.strictObject({ id: uuidSchema, at: z.string().max(100), values: givenValuesSchema }))
+    .max(200)
+    .optional(),
   /** The sender's own password, where the form asks for it again. */
   password: z.string().max(1000).optional(),
   /** Who fills in on a shared device. */
@@ -110,6 +115,8 @@ export const sentSchema = z.object({
   register: z.string(),
   title: z.string(),
   goes_to: z.string().nullable(),
+  /** The records that were made along. */
+  made: z.array(z.object({ id: uuidSchema, register: z.string(), number: z.string(), title: z.string() })).optional(),
 });
 /** What became of an entry. */
 export type Sent = z.infer<typeof sentSchema>;

@@ -2,7 +2,8 @@ import { isUuid } from '../base/index.ts';
 import { checkValues, valueContext } from '../register/index.ts';
 import { behaviourOf, isNothing, type StoredValue } from '../values/index.ts';
 import type { CompiledForm } from './compiled.ts';
-import { CELL, type Entry } from './entry.ts';
+import { CELL, type Entry, type Made } from './entry.ts';
+import { newAt } from './new-records.ts';
 
 /** An entry on the form as it is now, and what did not fit any more, in sentences. */
 export interface Carried {
@@ -40,7 +41,14 @@ export const carryOver = (compiled: CompiledForm, entry: Entry): Carried => {
       return false;
     }),
   );
-  return { entry: { ...entry, typed, unread }, lost };
+  const made = Object.entries(entry.made).flatMap(([id, each]): [string, Made][] => {
+    const asked = newAt(compiled, each.at);
+    if (!asked) return [];
+    const own = carryOver(asked, each.entry);
+    lost.push(...own.lost);
+    return [[id, { ...each, entry: own.entry }]];
+  });
+  return { entry: { ...entry, typed, unread, made: Object.fromEntries(made) }, lost };
 };
 
 /** What an entry is, in a few words: its first answers. */

@@ -2,8 +2,8 @@ import { problem, within } from '../base/index.ts';
 import { type Checked, checkExpression, type Expected, type Vocabulary } from '../expression/index.ts';
 import type { Field } from '../register/index.ts';
 import { behaviourOf, rowFieldsIn, workedOutIn } from '../values/index.ts';
-import { type Around, compileOffersWhere, rowNamesOf } from './compile-look-up.ts';
-import type { CompiledColumn, CompiledMust } from './compiled.ts';
+import { type Around, compileOffersNew, compileOffersWhere, rowNamesOf } from './compile-look-up.ts';
+import type { CompiledColumn, CompiledForm, CompiledMust } from './compiled.ts';
 import type { Column } from './definition.ts';
 import { sortByNeed } from './order.ts';
 
@@ -59,6 +59,7 @@ export const compileColumns = (
     const askedWhen: Checked[] = [];
     const musts: CompiledMust[] = [];
     const offersWhere: Checked[] = [];
+    let makes: CompiledForm | null = null;
     column.rules.forEach((rule, n) => {
       const at = [...here, 'rules', n];
       const condition = (text: string): Checked | null =>
@@ -85,6 +86,9 @@ export const compileColumns = (
         case 'offers_where':
           offersWhere.push(...compileOffersWhere(around, own, rule.condition, at));
           break;
+        case 'offers_new':
+          makes = compileOffersNew(around, own, rule, `${field.key}.${own.key}`, at);
+          break;
       }
     });
     compiled.set(own.key, {
@@ -95,6 +99,7 @@ export const compileColumns = (
       askedWhen,
       musts,
       offersWhere,
+      makes,
     });
   });
   return inOrder(field, compiled, around, place);

@@ -1,10 +1,11 @@
-import { type Problem, problem, within } from '../base/index.ts';
+import { type Problem, problem, type Result, within } from '../base/index.ts';
 import { type Checked, checkExpression, type Named, readsOf, type Vocabulary } from '../expression/index.ts';
 import { type Catalogue, type Field, findVocabulary, type Register } from '../register/index.ts';
 import { rowsKey } from '../sql/index.ts';
 import { behaviourOf, chosenFrom, linkIn, linkToOne, type RowField, rowsIn } from '../values/index.ts';
-import type { CellFill, Fetching, StartsFrom } from './compiled.ts';
-import type { Form, Rule } from './definition.ts';
+import type { CellFill, CompiledForm, Fetching, StartsFrom } from './compiled.ts';
+import type { Form, OffersNew, Rule } from './definition.ts';
+import { formOfNew } from './new-records.ts';
 
 /** What a question's rules are compiled among, and where their problems are told. */
 export interface Around {
@@ -14,6 +15,8 @@ export interface Around {
   /** The names of the form's own questions. */
   readonly vocabulary: Vocabulary;
   readonly tell: (...problems: Problem[]) => void;
+  /** Compiles what is asked of a record that the look-up `within` offers to make. */
+  readonly compileWithin: (form: Form, within: string) => Result<CompiledForm>;
 }
 
 type Place = readonly (string | number)[];
@@ -78,6 +81,32 @@ export const compileOffersWhere = (around: Around, field: RowField, text: string
   return strange === undefined
     ? [checked.value]
     : told('unknown_question', `This form does not ask “${strange}”, so what is offered cannot follow from it.`);
+};
+
+/** What is asked of a record that a look-up offers to make: its register's own questions, under its rules. */
+export const compileOffersNew = (
+  around: Around,
+  field: RowField,
+  rule: OffersNew,
+  lookUp: string,
+  place: Place,
+): CompiledForm | null => {
+  const target = targetOf(around, field);
+  if (!target) {
+    around.tell(problem('not_a_look_up', place, `${field.label} does not look up records of another register.`));
+    return null;
+  }
+  const compiled = around.compileWithin(formOfNew(around.form.key, target, rule.asks), lookUp);
+  if (compiled.ok) return compiled.value;
+  const toAsked = (path: Problem['path']): Problem['path'] =>
+    path[0] === 'questions' ? ['asks', ...path.slice(1)] : path;
+  around.tell(
+    ...within(
+      place,
+      compiled.problems.map((each) => ({ ...each, path: toAsked(each.path) })),
+    ),
+  );
+  return null;
 };
 
 /** What a question starts as where the form was opened from a record. */

@@ -23,6 +23,7 @@ import {
   checkOffered,
   compileCellFill,
   compileFetching,
+  compileOffersNew,
   compileOffersWhere,
   compileOpened,
 } from './compile-look-up.ts';
@@ -82,6 +83,7 @@ class Compiler {
       catalogue,
       vocabulary: this.vocabulary,
       tell: (...problems) => this.problems.push(...problems),
+      compileWithin: (asked, inside) => compile(asked, catalogue, inside),
     };
   }
 
@@ -115,6 +117,7 @@ class Compiler {
     const startsFrom: StartsFrom[] = [];
     const offersWhere: Checked[] = [];
     const fetches: Fetching[] = [];
+    let makes: CompiledForm | null = null;
     let unique: CompiledQuestion['unique'] = null;
     let hidden = false;
     const formula = workedOutIn(field.type);
@@ -145,6 +148,9 @@ class Compiler {
           break;
         case 'offers_where':
           offersWhere.push(...compileOffersWhere(this.#around, field, rule.condition, here));
+          break;
+        case 'offers_new':
+          makes = compileOffersNew(this.#around, field, rule, field.key, here);
           break;
         case 'fetches':
           fetches.push(...compileFetching(this.#around, field, rule, here));
@@ -207,6 +213,7 @@ class Compiler {
       hidden,
       unique,
       offersWhere,
+      makes,
       fetches,
       columns,
       askedWhen,
@@ -317,7 +324,7 @@ const sayPlace = (form: Form, key: string): string => {
   return `the section ${form.sections.find((each) => each.key === name)?.label ?? name}`;
 };
 
-const compile = (form: Form, catalogue: Catalogue): Result<CompiledForm> => {
+const compile = (form: Form, catalogue: Catalogue, inside = ''): Result<CompiledForm> => {
   const register = catalogue.registers.get(form.register);
   if (!register)
     return {
@@ -353,6 +360,7 @@ const compile = (form: Form, catalogue: Catalogue): Result<CompiledForm> => {
     ok: true,
     value: {
       form,
+      within: inside,
       register,
       catalogue,
       vocabulary: compiler.vocabulary,

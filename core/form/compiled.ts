@@ -44,6 +44,8 @@ export interface CompiledColumn {
   readonly musts: readonly CompiledMust[];
   /** Of a look-up: which records it offers. */
   readonly offersWhere: readonly Checked[];
+  /** Of a look-up: what is asked of a record it offers to make; null where it offers none. */
+  readonly makes: CompiledForm | null;
 }
 
 /** Of a choice list only these, while the condition holds; null: always. */
@@ -74,6 +76,8 @@ export interface CompiledQuestion {
   readonly unique: { readonly message: string | undefined } | null;
   /** Of a look-up: which records it offers. */
   readonly offersWhere: readonly Checked[];
+  /** Of a look-up: what is asked of a record it offers to make; null where it offers none. */
+  readonly makes: CompiledForm | null;
   /** Which look-up takes the record found by this answer, and by which field. */
   readonly fetches: readonly Fetching[];
   /** Of rows: the rules of their columns. */
@@ -96,6 +100,8 @@ export interface CompiledQuestion {
 /** A form whose rules are parsed, checked and put in the order in which they are worked out. */
 export interface CompiledForm extends CompiledPages {
   readonly form: Form;
+  /** Of what is asked of a record made along: the look-up that offers it, as `boat` or `lines.stock`; else empty. */
+  readonly within: string;
   readonly register: Register;
   readonly catalogue: Catalogue;
   readonly vocabulary: Vocabulary;

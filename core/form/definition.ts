@@ -6,10 +6,40 @@ const expression = z.string().max(10_000);
 const words = z.string().max(20_000);
 const message = z.string().max(300).optional();
 
-/** A rule of a question, one sentence each. Conditions and values are expressions over the form's questions. */
-export const ruleSchema = z.discriminatedUnion('kind', [
+/** The rules any question may have: of a form, of a row, of a record that is made along. */
+const ASKED_RULES = [
   z.strictObject({ kind: z.literal('must_be_answered') }),
   z.strictObject({ kind: z.literal('starts_as'), value: expression }),
+  z.strictObject({ kind: z.literal('asked_when'), condition: expression }),
+  z.strictObject({ kind: z.literal('must'), condition: expression, message }),
+  /** Of a look-up: of the linked register only records for which this holds; `entry` stands for the answers around it. */
+  z.strictObject({ kind: z.literal('offers_where'), condition: expression }),
+] as const;
+const askedRuleSchema = z.discriminatedUnion('kind', ASKED_RULES);
+
+/** A question that is asked of a record made along; its rules read the others that are asked with it. */
+const askedOfNewSchema = z.strictObject({
+  field: keySchema,
+  label: labelSchema.optional(),
+  help: z.string().max(500).optional(),
+  rules: z.array(askedRuleSchema).max(50).default([]),
+});
+export type AskedOfNew = z.infer<typeof askedOfNewSchema>;
+
+/**
+ * A look-up offers a record that is not there yet: its register's questions are asked right there, under its rules, and it is
+ * stored along with the form's own record, before it.
+ */
+const offersNewSchema = z.strictObject({
+  kind: z.literal('offers_new'),
+  asks: z.array(askedOfNewSchema).min(1, 'At least one question must be asked.').max(100),
+});
+export type OffersNew = z.infer<typeof offersNewSchema>;
+
+/** A rule of a question, one sentence each. Conditions and values are expressions over the form's questions. */
+export const ruleSchema = z.discriminatedUnion('kind', [
+  ...ASKED_RULES,
+  offersNewSchema,
   /** The question is not asked of the person: its value follows from the others, rounded to its field's decimals. */
   z.strictObject({ kind: z.literal('worked_out_as'), value: expression }),
   /** Of the record the form was opened from: itself, or what a path in its register leads to. */
@@ -23,10 +53,8 @@ export const ruleSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('hidden') }),
   /** As worked out, and not shown either. */
   z.strictObject({ kind: z.literal('hidden_as'), value: expression }),
-  z.strictObject({ kind: z.literal('asked_when'), condition: expression }),
   /** While it holds the question is shown and cannot be answered; what was typed waits. */
   z.strictObject({ kind: z.literal('locked_when'), condition: expression }),
-  z.strictObject({ kind: z.literal('must'), condition: expression, message }),
   /** No other record of the register holds the same, case and accents aside. */
   z.strictObject({ kind: z.literal('must_be_unique'), message }),
   /** Of the question's choice list only these, always or while a condition holds. */
@@ -35,8 +63,6 @@ export const ruleSchema = z.discriminatedUnion('kind', [
     choices: z.array(keySchema).min(1, 'At least one choice must be offered.').max(500),
     condition: expression.optional(),
   }),
-  /** Of the linked register only records for which this holds; `entry` stands for the form's other answers. */
-  z.strictObject({ kind: z.literal('offers_where'), condition: expression }),
   /** The answer is a key: the look-up `question` takes the record whose field `by` holds the same. */
   z.strictObject({ kind: z.literal('fetches'), question: keySchema, by: keySchema }),
   /** A look-up fills another question: `from` is a path that begins with the look-up, `boat.owner`. */
@@ -48,14 +74,7 @@ export type Rule = z.infer<typeof ruleSchema>;
 export type RuleKind = Rule['kind'];
 
 /** The rules a column of rows may have, each row by itself; `entry` stands for the answers around the rows. */
-const columnRuleSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('must_be_answered') }),
-  z.strictObject({ kind: z.literal('starts_as'), value: expression }),
-  z.strictObject({ kind: z.literal('asked_when'), condition: expression }),
-  z.strictObject({ kind: z.literal('must'), condition: expression, message }),
-  /** Of a look-up: of the linked register only records for which this holds. */
-  z.strictObject({ kind: z.literal('offers_where'), condition: expression }),
-]);
+const columnRuleSchema = z.discriminatedUnion('kind', [...ASKED_RULES, offersNewSchema]);
 export type ColumnRule = z.infer<typeof columnRuleSchema>;
 
 /** A column of rows as this form asks it. */

@@ -8,6 +8,16 @@ export interface Snapshot {
   readonly fills: RecordValues;
 }
 
+/** A record that is made along with the entry, as far as it is filled in. */
+export interface Made {
+  /** The look-up that holds it: `boat`, or `lines.stock` in rows. */
+  readonly at: string;
+  /** Counts up with every choosing, as a snapshot's does. */
+  readonly taken: number;
+  /** What is filled in of it, under the id it will have. */
+  readonly entry: Entry;
+}
+
 /** What a person is filling in. Everything else follows from this, the form, the record it changes and the clock. */
 export interface Entry {
   readonly id: string;
@@ -20,6 +30,8 @@ export interface Entry {
   readonly record: RecordValues | null;
   /** What questions start as because of the record the form was opened from, or its address. */
   readonly begun: RecordValues;
+  /** Records that are made along, by id; those no look-up holds any more are kept, and not sent. */
+  readonly made: Readonly<Record<string, Made>>;
 }
 
 /** Between a question, a row's id and a field, where a cell of a row could not be read. */
@@ -35,4 +47,5 @@ export const newEntry = (id: string, record: RecordValues | null = null, begun: 
   snapshots: {},
   record,
   begun,
+  made: {},
 });

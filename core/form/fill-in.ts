@@ -14,6 +14,7 @@ import { decimalsOf, isMadeByProgram, isNothing, rowsIn, type StoredValue, sameV
 import type { CompiledForm, CompiledQuestion } from './compiled.ts';
 import type { Ending } from './definition.ts';
 import { CELL, type Entry, type Snapshot } from './entry.ts';
+import { idsInLookUps, type MadeIn, withMadeSnapshots, workOutMade } from './new-records.ts';
 import { type OrderStep, pageStep, sectionStep } from './order.ts';
 import { problemsOf } from './problems.ts';
 import { type AroundRows, type CellFilled, cellsFilled, cellsNotAsked, settleRows } from './rows.ts';
@@ -51,6 +52,8 @@ export interface FilledIn {
   readonly way: readonly number[];
   /** What comes after sending with these answers; null: plain thanks. */
   readonly ending: Ending | null;
+  /** The records that are made along and that a look-up which is asked holds, by id. */
+  readonly made: ReadonlyMap<string, MadeIn<FilledIn>>;
   /** What it was worked out from, so that the next time only what changed since is worked out again. */
   readonly from: {
     readonly compiled: CompiledForm;
@@ -60,6 +63,9 @@ export interface FilledIn {
     readonly own: ReadonlyMap<string, QuestionState>;
     /** Whether each page and section is on the way, by its step. */
     readonly places: ReadonlyMap<string, boolean>;
+    /** All that look-ups fill, also from records that are made along. */
+    readonly snapshots: Entry['snapshots'];
+    readonly allMade: ReadonlyMap<string, MadeIn<FilledIn>>;
   };
 }
 
@@ -81,14 +87,14 @@ const workOut = (question: CompiledQuestion, rule: Checked, values: Values): Set
 
 const filled = (
   compiled: CompiledForm,
-  entry: Entry,
+  snapshots: Entry['snapshots'],
   key: string,
   known: ReadonlyMap<string, StoredValue>,
   asked: ReadonlySet<string>,
 ): Settled | null => {
   let best: { by: string; snapshot: Snapshot } | null = null;
   for (const by of compiled.filledBy.get(key) ?? []) {
-    const snapshot = entry.snapshots[by];
+    const snapshot = snapshots[by];
     // A snapshot counts only while its look-up is asked and still holds the record it was taken of.
     if (!snapshot || !asked.has(by) || known.get(by) !== snapshot.record) continue;
     if (!best || snapshot.taken > best.snapshot.taken) best = { by, snapshot };
@@ -110,6 +116,7 @@ const typedOver = (value: StoredValue, fill: Settled | null): Settled => ({
 const settle = (
   compiled: CompiledForm,
   entry: Entry,
+  snapshots: Entry['snapshots'],
   question: CompiledQuestion,
   values: Values,
   known: ReadonlyMap<string, StoredValue>,
@@ -118,7 +125,7 @@ const settle = (
 ): Settled => {
   const { key } = question;
   if (question.workedOut) return workOut(question, question.workedOut, values);
-  const fill = filled(compiled, entry, key, known, asked);
+  const fill = filled(compiled, snapshots, key, known, asked);
   // What was typed waits while the question is locked.
   if (!locked) {
     if (Object.hasOwn(entry.unread, key)) return { ...NOTHING, source: 'typed' };
@@ -139,13 +146,18 @@ const offeredNow = (question: CompiledQuestion, values: Values): ReadonlySet<str
   return first ? new Set([...first].filter((code) => rest.every((codes) => codes.has(code)))) : null;
 };
 
-const cellsOf = (entry: Entry, key: string): string =>
+const cellsOf = (entry: Pick<Entry, 'unread'>, key: string): string =>
   Object.entries(entry.unread)
     .filter(([name]) => name.startsWith(`${key}${CELL}`))
     .join('\n');
 
 /** Whether what a person did about a question differs between two entries. */
-const touched = (compiled: CompiledForm, key: string, before: Entry, after: Entry): boolean =>
+const touched = (
+  compiled: CompiledForm,
+  key: string,
+  before: Pick<Entry, 'typed' | 'unread' | 'snapshots'>,
+  after: Pick<Entry, 'typed' | 'unread' | 'snapshots'>,
+): boolean =>
   before.typed[key] !== after.typed[key] ||
   Object.hasOwn(before.typed, key) !== Object.hasOwn(after.typed, key) ||
   before.unread[key] !== after.unread[key] ||
@@ -211,6 +223,29 @@ const withRecordProblems = (
   });
 };
 
+/** The records made along that a look-up which is asked holds: the others are kept in the entry, and not sent. */
+const heldMade = (states: readonly QuestionState[], all: FilledIn['made']): FilledIn['made'] => {
+  if (all.size === 0) return all;
+  const held = new Set(
+    states.flatMap(({ asked, question, value, notAsked }) =>
+      asked ? [...idsInLookUps(question, value, notAsked)] : [],
+    ),
+  );
+  return new Map([...all].filter(([id]) => held.has(id)));
+};
+
+/** What is wrong with the records made along, told at the look-up that holds each: the path goes on with its id and question. */
+const withNewProblems = (states: readonly QuestionState[], made: FilledIn['made']): readonly QuestionState[] => {
+  if (made.size === 0) return states;
+  return states.map((state) => {
+    const { question, value, notAsked } = state;
+    const problems = [...idsInLookUps(question, value, notAsked)].flatMap((id) =>
+      (made.get(id)?.filledIn.problems ?? []).map((each) => ({ ...each, path: [question.key, id, ...each.path] })),
+    );
+    return problems.length === 0 ? state : { ...state, problems: [...state.problems, ...problems] };
+  });
+};
+
 /** Whether a page is on the way, as the first page that some page on the way leads to; or a section's condition holds. */
 export const isReached = (
   { pages }: CompiledForm,
@@ -249,7 +284,16 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       return asGiven(name, formula ? evaluateFormula(formula, values) : (record?.[name] ?? null));
     },
   };
-  const around: AroundRows = { compiled, entry: values, snapshots: entry.snapshots, clock, me };
+  const allMade = workOutMade(compiled, entry.made, (asked, own, id) => {
+    const was = last?.from.allMade.get(id);
+    return was?.compiled === asked && was.entry === own && !later
+      ? was.filledIn
+      : fillIn(asked, own, clock, { me, last: was?.filledIn });
+  });
+  const snapshots = withMadeSnapshots(compiled, entry, allMade, last?.from.snapshots);
+  const around: AroundRows = { compiled, entry: values, snapshots, clock, me };
+  const now = { ...entry, snapshots };
+  const then = last ? { ...last.from.entry, snapshots: last.from.snapshots } : now;
   // A question is worked out again when the person touched it or something it follows from came out differently.
   const changed = new Set<string>();
   const again = new Set<string>();
@@ -276,7 +320,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
     const anew =
       !before ||
       stale(question) ||
-      touched(compiled, key, last?.from.entry ?? entry, entry) ||
+      touched(compiled, key, then, now) ||
       (compiled.filledBy.get(key) ?? []).some((by) => changed.has(by));
     let isAsked = before?.asked ?? false;
     let isLocked = before?.locked ?? false;
@@ -290,7 +334,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       isLocked = question.hidden || question.lockedWhen.some((condition) => evaluate(condition, values) === true);
       // Not asked: nothing for every other rule, or the record's value in a change form (semantics, filling in, 2).
       value = isAsked
-        ? settle(compiled, entry, question, values, known, asked, isLocked)
+        ? settle(compiled, entry, snapshots, question, values, known, asked, isLocked)
         : { ...NOTHING, value: record?.[key] ?? null };
       if (isAsked) {
         given.set(key, value.value);
@@ -319,7 +363,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       offered,
       notAsked: cellsNotAsked(question, held.value, around),
       cellsFilled:
-        before && !again.has(key) ? before.cellsFilled : cellsFilled(question, given.get(key) ?? null, entry.snapshots),
+        before && !again.has(key) ? before.cellsFilled : cellsFilled(question, given.get(key) ?? null, snapshots),
       value: held.value,
       source: held.source,
       filledBy: held.filledBy,
@@ -328,15 +372,28 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       problems: isAsked ? problemsOf(compiled, entry, question, held, values, isLocked, offered, around) : [],
     });
   });
-  const questions = withRecordProblems(compiled, own, Object.fromEntries(known), entry.record, clock);
+  const made = heldMade(own, allMade);
+  const questions = withNewProblems(
+    withRecordProblems(compiled, own, Object.fromEntries(known), entry.record, clock),
+    made,
+  );
   return {
+    made,
     questions,
     byKey: new Map(questions.map((state) => [state.question.key, state])),
     problems: questions.flatMap((state) => state.problems),
     way: compiled.pages.length === 0 ? [0] : compiled.pages.flatMap((_, at) => (onWay(at) ? [at] : [])),
     ending:
       compiled.endings.find(({ condition }) => !condition || evaluate(condition, values) === true)?.ending ?? null,
-    from: { compiled, entry, clock, own: new Map(own.map((state) => [state.question.key, state])), places },
+    from: {
+      compiled,
+      entry,
+      clock,
+      own: new Map(own.map((state) => [state.question.key, state])),
+      places,
+      snapshots,
+      allMade,
+    },
   };
 };
 
@@ -364,3 +421,7 @@ export const toSend = (filledIn: FilledIn, entry: Entry, askedOnOpening: Readonl
   }
   return values;
 };
+
+/** The records made along that are sent with an entry, each with where it is chosen and what is answered of it. */
+export const madeToSend = ({ made }: FilledIn): { id: string; at: string; values: RecordValues }[] =>
+  [...made.values()].map(({ id, at, entry, filledIn }) => ({ id, at, values: toSend(filledIn, entry, new Set()) }));

@@ -6,6 +6,7 @@ export { answersRead, offeringVocabulary } from './compile-look-up.ts';
 export { type CompiledEnding, type CompiledPage, type CompiledSection, pageOf } from './compile-pages.ts';
 export type { CompiledColumn, CompiledForm, CompiledQuestion, Fetching, Fill, StartsFrom } from './compiled.ts';
 export {
+  type AskedOfNew,
   type Column,
   type ColumnRule,
   type Ending,
@@ -13,6 +14,7 @@ export {
   formSchema,
   type Media,
   mediaSchema,
+  type OffersNew,
   type Onward,
   type Page,
   type Question,
@@ -36,10 +38,19 @@ export {
   putSection,
   removePage,
 } from './edit.ts';
-export { CELL, cellKey, type Entry, newEntry, type Snapshot } from './entry.ts';
-export { type FilledIn, fillIn, pageOnWay, type QuestionState, toSend, type ValueSource } from './fill-in.ts';
+export { CELL, cellKey, type Entry, type Made, newEntry, type Snapshot } from './entry.ts';
+export {
+  type FilledIn,
+  fillIn,
+  madeToSend,
+  pageOnWay,
+  type QuestionState,
+  toSend,
+  type ValueSource,
+} from './fill-in.ts';
 export { entryByIds, entryByKeys } from './kept-entry.ts';
 export { fieldsNeeded, fieldsShown, type Needs } from './needs.ts';
+export { askedAt, holdsNew, idsInLookUps, type MadeIn, newAt, offersNewOf, titleOfNew } from './new-records.ts';
 export { askingOf, isOpenedFromRecord, plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { type ReadByServer, receiveEntry } from './receive.ts';
 export { askedOfStrangers } from './registration.ts';
@@ -50,6 +61,7 @@ export {
   fillSources,
   type RulePart,
   ruleCondition,
+  sayAskedOfNew,
   sayChoices,
   sayColumns,
   sayRule,

@@ -4,8 +4,8 @@ import { cellKey, type Entry, entryByIds, entryByKeys, newEntry } from './index.
 
 const id = (n: number): string => `00000000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 
-const fieldsCalled = (subject: string, lines: string, net: string) =>
-  registerSchema.parse({
+const over = (subject: string, lines: string, net: string) => ({
+  register: registerSchema.parse({
     key: 'invoices',
     singular: 'Invoice',
     plural: 'Invoices',
@@ -24,7 +24,9 @@ const fieldsCalled = (subject: string, lines: string, net: string) =>
         },
       },
     ],
-  }).fields;
+  }),
+  catalogue: { registers: new Map() },
+});
 
 const entryCalled = (subject: string, lines: string, net: string): Entry => ({
   ...newEntry('e', { [subject]: 'Before' }, { [subject]: 'Begun' }),
@@ -34,19 +36,17 @@ const entryCalled = (subject: string, lines: string, net: string): Entry => ({
 });
 
 describe('an entry that is kept', () => {
-  const kept = entryByIds(fieldsCalled('subject', 'lines', 'net'), entryCalled('subject', 'lines', 'net'));
+  const kept = entryByIds(over('subject', 'lines', 'net'), entryCalled('subject', 'lines', 'net'));
 
   test('names fields by their ids', () => {
     expect(kept).toEqual({ ...entryCalled(id(1), id(2), id(3)) });
   });
 
   test('is taken up again by the keys they have then', () =>
-    expect(entryByKeys(fieldsCalled('about', 'items', 'amount'), kept)).toEqual(
-      entryCalled('about', 'items', 'amount'),
-    ));
+    expect(entryByKeys(over('about', 'items', 'amount'), kept)).toEqual(entryCalled('about', 'items', 'amount')));
 
   test('is read also as it was kept once, by keys', () => {
     const once = entryCalled('subject', 'lines', 'net');
-    expect(entryByKeys(fieldsCalled('subject', 'lines', 'net'), once)).toEqual(once);
+    expect(entryByKeys(over('subject', 'lines', 'net'), once)).toEqual(once);
   });
 });

@@ -1,6 +1,6 @@
-import { byIds, byKeys, valuesByIds, valuesByKeys } from '../register/index.ts';
-import { type RowField, rowFieldsIn } from '../values/index.ts';
-import { CELL, cellKey, type Entry, type Snapshot } from './entry.ts';
+import { byIds, byKeys, type Catalogue, type Register, valuesByIds, valuesByKeys } from '../register/index.ts';
+import { linkIn, type RowField, rowFieldsIn } from '../values/index.ts';
+import { CELL, cellKey, type Entry, type Made, type Snapshot } from './entry.ts';
 
 /** How names and values of fields are put from one way of naming into the other. */
 interface Way {
@@ -25,10 +25,18 @@ const unreadName = (
   return row === undefined || cell === undefined ? to : cellKey(to, row, renamed(rows(question), cell, way));
 };
 
-const moved = (fields: readonly RowField[], entry: Entry, way: Way): Entry => {
+const moved = (fields: readonly RowField[], entry: Entry, way: Way, linked: LinkedFields): Entry => {
   const rows = (question: string): readonly RowField[] => {
     const field = fields.find(({ id, key }) => key === question || id === question);
     return field ? rowFieldsIn(field.type) : [];
+  };
+  const made = ({ at, taken, entry: own }: Made): Made => {
+    const [question = '', cell] = at.split('.');
+    const among = cell === undefined ? fields : rows(question);
+    const name = cell ?? question;
+    const lookUp = among.find(({ id, key }) => key === name || id === name);
+    const to = [renamed(fields, question, way), ...(cell === undefined ? [] : [renamed(among, cell, way)])].join('.');
+    return { at: to, taken, entry: moved(linked(lookUp), own, way, linked) };
   };
   return {
     id: entry.id,
@@ -42,11 +50,28 @@ const moved = (fields: readonly RowField[], entry: Entry, way: Way): Entry => {
     })),
     record: entry.record && way.values(fields, entry.record),
     begun: way.values(fields, entry.begun),
+    made: Object.fromEntries(Object.entries(entry.made).map(([id, each]) => [id, made(each)])),
   };
 };
 
+/** The fields of the register that a look-up leads to. */
+type LinkedFields = (lookUp: RowField | undefined) => readonly RowField[];
+
+const linkedIn =
+  ({ registers }: Over['catalogue']): LinkedFields =>
+  (lookUp) =>
+    registers.get((lookUp && linkIn(lookUp.type)?.register) ?? '')?.fields ?? [];
+
+/** What an entry is over: its register, and the registers its look-ups lead to. */
+interface Over {
+  readonly register: Register;
+  readonly catalogue: Pick<Catalogue, 'registers'>;
+}
+
 /** An entry as it is kept: by the ids of its register's fields, so that a new key of one loses nothing. */
-export const entryByIds = (fields: readonly RowField[], entry: Entry): Entry => moved(fields, entry, TO_IDS);
+export const entryByIds = ({ register, catalogue }: Over, entry: Entry): Entry =>
+  moved(register.fields, entry, TO_IDS, linkedIn(catalogue));
 
 /** An entry that was kept, by the keys fields have now. What was kept by keys, as once was done, is read too. */
-export const entryByKeys = (fields: readonly RowField[], entry: Entry): Entry => moved(fields, entry, TO_KEYS);
+export const entryByKeys = ({ register, catalogue }: Over, entry: Entry): Entry =>
+  moved(register.fields, entry, TO_KEYS, linkedIn(catalogue));

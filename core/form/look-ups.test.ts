@@ -165,7 +165,7 @@ describe('these rules in words', () => {
   );
 
   const write = (field: string, ...typed: string[]) => {
-    let writing = writeRule({ field, rules: [] }, form, context);
+    let writing = writeRule({ field, rules: [] }, form, context, catalogue);
     for (const letters of typed) {
       const [offer] = writing.offers(letters);
       if (!offer) throw new Error(`nothing is offered for “${letters}”`);

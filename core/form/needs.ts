@@ -64,6 +64,8 @@ const noteQuestion = (compiled: CompiledForm, question: CompiledQuestion, note: 
     const to = linkIn(compiled.byKey.get(fetched)?.field.type ?? field.type)?.register;
     if (to !== undefined) note(to, by);
   }
+  for (const made of [question.makes, ...[...question.columns.values()].map((column) => column.makes)])
+    if (made) noteForm(made, note);
   for (const start of question.startsFrom)
     if (start.kind === 'opened') notePath(catalogue, start.register, start.path, note);
 };
@@ -75,6 +77,12 @@ const noteTitles = ({ questions, catalogue }: CompiledForm, note: NoteField): vo
       const target = catalogue.registers.get(linkIn(type)?.register ?? '');
       if (target) note(target.key, titleField(target).key);
     }
+};
+
+const noteForm = (compiled: CompiledForm, note: NoteField): void => {
+  for (const question of compiled.questions) noteQuestion(compiled, question, note);
+  for (const each of conditionsOfPages(compiled)) noteFieldsRead(each.term, compiled.register.key, note);
+  noteTitles(compiled, note);
 };
 
 const noting = (): { readonly needs: Needs; readonly note: NoteField } => {
@@ -112,8 +120,6 @@ export const fieldsShown = (compiled: CompiledForm): Needs => {
  */
 export const fieldsNeeded = (compiled: CompiledForm): Needs => {
   const { needs, note } = noting();
-  for (const question of compiled.questions) noteQuestion(compiled, question, note);
-  for (const each of conditionsOfPages(compiled)) noteFieldsRead(each.term, compiled.register.key, note);
-  noteTitles(compiled, note);
+  noteForm(compiled, note);
   return needs;
 };

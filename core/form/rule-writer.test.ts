@@ -15,7 +15,7 @@ const context = { vocabulary: formVocabulary(form, nearMisses, catalogue), value
 const question = (field: string, rules: readonly Rule[] = []) => ({ field, rules: [...rules] });
 
 const write = (field: string, ...typed: readonly string[]): Written => {
-  let writing = writeRule(question(field), form, context);
+  let writing = writeRule(question(field), form, context, catalogue);
   for (const letters of typed) {
     const [offer] = writing.offers(letters);
     if (!offer) throw new Error(`nothing is offered for “${letters}”`);
@@ -25,7 +25,7 @@ const write = (field: string, ...typed: readonly string[]): Written => {
   throw new Error('the rule has no end');
 };
 const labels = (field: string, rules: readonly Rule[] = []) =>
-  writeRule(question(field, rules), form, context)
+  writeRule(question(field, rules), form, context, catalogue)
     .offers('')
     .map((offer) => offer.label);
 
@@ -58,7 +58,7 @@ describe('a rule is written word by word', () => {
     expect(labels('title', [{ kind: 'must_be_answered' }])).not.toContain('must be answered');
     expect(labels('cost', [{ kind: 'worked_out_as', value: '1' }])).not.toContain('starts as …');
     // A question may not ask across a link: its look-up fills what is needed.
-    const asked = writeRule(question('cost'), form, context).offers('is asked when …')[0];
+    const asked = writeRule(question('cost'), form, context, catalogue).offers('is asked when …')[0];
     const fields = asked?.to.kind === 'on' ? asked.to.next().offers('') : [];
     expect(fields.map((offer) => offer.label)).not.toContain('Boat’s …');
   });

@@ -11,8 +11,10 @@ import {
   writeCondition,
   writeValue,
 } from '../expression/index.ts';
+import type { Catalogue } from '../register/index.ts';
 import { offeringVocabulary } from './compile-look-up.ts';
 import type { Form, Question, Rule } from './definition.ts';
+import { offersNewOf } from './new-records.ts';
 import { cellFillsOf, fillSources, sayChoices, sayRule } from './say-rule.ts';
 
 /** What a rule's writing ends in: the rule, or the wish to write its condition or value as a formula. */
@@ -122,7 +124,12 @@ const offersOnly = (
 });
 
 /** Begins a rule of a question: every kind of rule it has a use for, each as the beginning of its sentence. */
-export const writeRule = (question: Question, form: Form, context: SayContext): Writing<Written> => {
+export const writeRule = (
+  question: Question,
+  form: Form,
+  context: SayContext,
+  catalogue: Catalogue,
+): Writing<Written> => {
   const { field } = question;
   const type = findField(context.vocabulary, [field])?.type;
   const lookedUp = type && 'register' in type ? offeringVocabulary(context.vocabulary, type.register) : null;
@@ -169,6 +176,7 @@ export const writeRule = (question: Question, form: Form, context: SayContext): 
         finish: (condition) => ({ kind: 'rule', rule: { kind: 'offers_where', condition } }),
       })
     : null;
+  const target = type && 'register' in type ? catalogue.registers.get(type.register) : undefined;
   const single = !has('worked_out_as') && !has('hidden_as') && !has('starts_as');
   const chosen = type?.kind === 'choice' || type?.kind === 'choices' ? type.list : null;
   const offers = (): Offer<Written>[] => [
@@ -180,6 +188,9 @@ export const writeRule = (question: Question, form: Form, context: SayContext): 
     ...(single ? openings(field, context).map(said) : []),
     ...(single ? [on('starts as what the address says …', () => addressed)] : []),
     ...(offersWhere ? [on('offers only those whose …', () => offersWhere)] : []),
+    ...(target && !has('offers_new')
+      ? [done(`offers a new ${target.singular.toLowerCase()}`, offersNewOf(target))]
+      : []),
     ...fetchings(question, form, context).map(said),
     ...(has('must_be_unique') ? [] : [done('must be unique', { kind: 'must_be_unique' })]),
     ...(has('hidden') ? [] : [done('is hidden', { kind: 'hidden' })]),

@@ -15,7 +15,7 @@ import {
 } from '../expression/index.ts';
 import { rowsKey } from '../sql/index.ts';
 import { offeringVocabulary } from './compile-look-up.ts';
-import type { Column, Rule } from './definition.ts';
+import type { AskedOfNew, Column, OffersNew, Rule } from './definition.ts';
 
 /** A part of a rule's sentence, and which clause of its condition it belongs to (none for words). */
 export interface RulePart extends SentencePart {
@@ -104,6 +104,8 @@ export const sayRule = (
       const offering = names ? { ...context, vocabulary: names } : context;
       return [words('offers only those whose'), ...conditionParts(rule.condition, 'is', offering, undefined)];
     }
+    case 'offers_new':
+      return sayOffersNew(rule, subject, context);
     case 'fetches': {
       const named = context.vocabulary.names.get(rule.question);
       const linked = named?.type.kind === 'link' ? context.vocabulary.linked(named.type.register) : null;
@@ -147,6 +149,29 @@ export const sayRule = (
         { role: 'value', text: sayPath(rule.from.split('.'), context.vocabulary), clause: 0 },
       ];
   }
+};
+
+/** The names of the register that a look-up leads to, or null where it is none. */
+const linkedNames = (subject: string, { vocabulary }: SayContext): Vocabulary | null => {
+  const type = findField(vocabulary, [subject])?.type;
+  return type && 'register' in type ? vocabulary.linked(type.register) : null;
+};
+
+/** What is asked of a record that is made along: "Name, must be answered". */
+export const sayAskedOfNew = ({ field, label, rules }: AskedOfNew, names: Vocabulary, context: SayContext): string => {
+  const within = { ...context, vocabulary: names };
+  const said = rules.map((rule) =>
+    sayRule(rule, field, within)
+      .map((part) => part.text)
+      .join(' '),
+  );
+  return [label ?? names.names.get(field)?.label ?? field, ...said].join(', ');
+};
+
+const sayOffersNew = ({ asks }: OffersNew, subject: string, context: SayContext): RulePart[] => {
+  const names = linkedNames(subject, context);
+  const said = names ? asks.map((asked) => sayAskedOfNew(asked, names, context)) : asks.map(({ field }) => field);
+  return [words('offers a new one, asked for'), { role: 'value', text: joinWords(said, 'and'), clause: 0 }];
 };
 
 /** The rules of rows' columns as sentences: "Price must be at least 0". */

@@ -1,7 +1,14 @@
 import { type Reach, type Rights, type Role, reachVocabulary } from '../access/index.ts';
 import { isReservedKey, KEY, type Problem, problem, toKey } from '../base/index.ts';
 import { FUNCTION_NAMES, type Renaming, renameInExpression, type Vocabulary } from '../expression/index.ts';
-import { type Column, type Form, formVocabulary, offeringVocabulary, type Rule } from '../form/index.ts';
+import {
+  type Column,
+  type Form,
+  formVocabulary,
+  type OffersNew,
+  offeringVocabulary,
+  type Rule,
+} from '../form/index.ts';
 import {
   type List,
   mapLook,
@@ -110,6 +117,8 @@ const renameInRule = (rule: Rule, question: string, vocabulary: Vocabulary, own:
       const names = target && 'register' in target ? offeringVocabulary(vocabulary, target.register) : null;
       return names ? { ...rule, condition: renameInExpression(rule.condition, names, renaming) } : rule;
     }
+    case 'offers_new':
+      return renameInNew(rule, question, vocabulary, renaming);
     case 'fetches': {
       const target = vocabulary.names.get(rule.question)?.type;
       const there = target?.kind === 'link' && target.register === renaming.register;
@@ -144,6 +153,27 @@ const renameInRule = (rule: Rule, question: string, vocabulary: Vocabulary, own:
   }
 };
 
+/** What is asked of a record made along is read by the names of the register that the look-up leads to. */
+const renameInNew = (rule: OffersNew, lookUp: string, vocabulary: Vocabulary, renaming: Renaming): OffersNew => {
+  const target = vocabulary.names.get(lookUp)?.type;
+  const names = target && 'register' in target ? vocabulary.linked(target.register) : null;
+  if (!names) return rule;
+  const rewrite = (text: string) => renameInExpression(text, names, renaming);
+  return {
+    ...rule,
+    asks: rule.asks.map((asked) => ({
+      ...asked,
+      field: names.register === renaming.register ? renamed(asked.field, renaming) : asked.field,
+      rules: asked.rules.map((each) => {
+        if (each.kind === 'must_be_answered') return each;
+        return each.kind === 'starts_as'
+          ? { ...each, value: rewrite(each.value) }
+          : { ...each, condition: rewrite(each.condition) };
+      }),
+    })),
+  };
+};
+
 /** A column's rules are read by the names of its row. */
 const renameInColumn = (column: Column, rows: Vocabulary, renaming: Renaming): Column => {
   const rewrite = (text: string) => renameInExpression(text, rows, renaming);
@@ -152,6 +182,7 @@ const renameInColumn = (column: Column, rows: Vocabulary, renaming: Renaming): C
     field: rows.register === renaming.register ? renamed(column.field, renaming) : column.field,
     rules: column.rules.map((rule) => {
       if (rule.kind === 'must_be_answered') return rule;
+      if (rule.kind === 'offers_new') return renameInNew(rule, column.field, rows, renaming);
       return rule.kind === 'starts_as'
         ? { ...rule, value: rewrite(rule.value) }
         : { ...rule, condition: rewrite(rule.condition) };

@@ -97,7 +97,7 @@ export const register = async (workplace: Workplace, key: string, entry: GivenEn
   const { db, reader } = workplace;
   const definitions = await reader.read(db);
   const { form, by } = findOpen(definitions, key);
-  if (entry.record || entry.opened) throw notFound();
+  if (entry.record || entry.opened || entry.makes) throw notFound();
   // Counted before it is looked at: whoever is nobody here makes no work without end.
   const typed = entry.values[by.email];
   const address = (typeof typed === 'string' ? typed : '').trim().toLowerCase().slice(0, 320);

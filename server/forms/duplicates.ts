@@ -1,7 +1,7 @@
 import type { Duplicates } from '#contract/index.ts';
 import { foldText, type Problem, problem } from '#core/base/index.ts';
-import type { CompiledForm } from '#core/form/index.ts';
-import { checkValues, type RecordValues } from '#core/register/index.ts';
+import { askedAt, type CompiledForm } from '#core/form/index.ts';
+import { checkValues, type RecordValues, titleField } from '#core/register/index.ts';
 import { isNothing, sameValue } from '#core/values/index.ts';
 import { idOf } from '../definitions/ids.ts';
 import { compiledForm } from '../definitions/store.ts';
@@ -69,6 +69,14 @@ export const duplicateProblems = async (
   return problems;
 };
 
+/** Whether a question asks for the title of a record that a look-up offers to make. */
+const isOffered = ({ within, register }: CompiledForm, key: string): boolean =>
+  within !== '' && titleField(register).key === key;
+
+/** Whether what is answered may tell that a record is there already. */
+const tellsAlike = (compiled: CompiledForm, key: string): boolean =>
+  compiled.register.alike.includes(key) || isOffered(compiled, key);
+
 /** A question of a form, and what is typed in it. */
 export interface DuplicatesAsked {
   readonly form: string;
@@ -82,15 +90,35 @@ export interface DuplicatesAsked {
 export const findDuplicates = async (look: Look, asked: DuplicatesAsked): Promise<Duplicates> => {
   const { catalogue } = throughForm(look, asked.form, 'a form asks of what it may ask').sight;
   const opened = await openForm(look, asked.form, asked.draft);
-  const compiled = valueOrRefuse(compiledForm(opened.document, catalogue));
+  const { form: compiled, key } = askedAt(valueOrRefuse(compiledForm(opened.document, catalogue)), asked.question);
   const { register } = compiled;
-  const held = compiled.byKey.get(asked.question);
+  const held = compiled.byKey.get(key);
   // What a register holds is not for guessing: only fields that are named for it are looked through.
-  if (!held || (!held.unique && !register.alike.includes(asked.question))) throw notFound();
-  const checked = checkValues(register, { [asked.question]: asked.value }, catalogue);
-  const value = checked.ok ? (checked.value[asked.question] ?? null) : null;
+  if (!held || (!held.unique && !tellsAlike(compiled, key))) throw notFound();
+  const checked = checkValues(register, { [key]: asked.value }, catalogue);
+  const value = checked.ok ? (checked.value[key] ?? null) : null;
   if (typeof value !== 'string' || isNothing(value)) return { any: false, found: [] };
-  const others = { field: asked.question, value, except: asked.record };
+  const others = { field: key, value, except: asked.record };
+  // By its title the look-up offers a record to whoever fills in the form: before a new one is made, it is offered too.
+  if (isOffered(compiled, key)) {
+    const found = await findByKey(
+      asSystem(look, 'a look-up offers records by their titles, whatever the person may see elsewhere'),
+      register,
+      { by: key, value },
+      { where: [], columns: key },
+    );
+    const beside = await readLinked(
+      look,
+      register.key,
+      found.map(({ id }) => id),
+    );
+    return {
+      any: found.length > 0,
+      found: found
+        .slice(0, 3)
+        .map(({ id, number, title }) => ({ id, number, title, beside: beside[id]?.beside ?? [] })),
+    };
+  }
   // What must be unique is refused whoever holds the same; what is only likely to be the same is told of what is seen.
   const ids = held.unique ? await findOthers(look, compiled, others) : await findSeenOthers(look, compiled, others);
   const shown = await readLinked(look, register.key, ids.slice(0, 3));

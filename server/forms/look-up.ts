@@ -1,7 +1,7 @@
 import type { Linked, LookUpAnswer } from '#contract/index.ts';
 import { type Problem, problem } from '#core/base/index.ts';
 import { type PersonFacts, toSqlFilter } from '#core/expression/index.ts';
-import type { CompiledForm, CompiledQuestion, Fill } from '#core/form/index.ts';
+import { askedAt, type CompiledForm, type CompiledQuestion, type Fill } from '#core/form/index.ts';
 import { checkValues, type RecordValues, type Register, titleField } from '#core/register/index.ts';
 import { parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import {
@@ -142,8 +142,8 @@ export const lookUp = async (look: Look, form: string, question: string, asking:
   const through = throughForm(look, form, 'a look-up offers and fills what its form says');
   const { catalogue } = through.sight;
   const opened = await openForm(look, form, asking.draft);
-  const compiled = valueOrRefuse(compiledForm(opened.document, catalogue));
-  const asked = lookedUp(compiled, question);
+  const { form: compiled, key } = askedAt(valueOrRefuse(compiledForm(opened.document, catalogue)), question);
+  const asked = lookedUp(compiled, key);
   if (asked?.to === PEOPLE)
     return {
       found: (await findPeople(look.db, asking.find)).map((each) => ({ ...each, fills: {}, links: {} })),
@@ -151,7 +151,7 @@ export const lookUp = async (look: Look, form: string, question: string, asking:
     };
   const target = catalogue.registers.get(asked?.to ?? '');
   if (!asked || !target) throw notFound();
-  if (asking.key && !mayFetch(compiled, question, asking.key.by)) throw notFound();
+  if (asking.key && !mayFetch(compiled, key, asking.key.by)) throw notFound();
   const where =
     asked.offersWhere.length > 0
       ? offeredWhere(look, asked.offersWhere, answersOf(compiled, asking.answers), look.sight.me)

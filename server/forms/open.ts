@@ -10,7 +10,7 @@ import { mayAny, mayFill, setsUp } from '../people/roles.ts';
 import { takeTurns } from '../platform/locks.ts';
 import { notAllowed, notFound } from '../platform/refusal.ts';
 import { history } from '../platform/schema.ts';
-import type { Look, Work } from '../records/work.ts';
+import { type Look, type Work, wholeRegister } from '../records/work.ts';
 import { throughForm } from './through-form.ts';
 
 /** A form as it is opened: a version of it, or what somebody is making of it. */
@@ -68,16 +68,19 @@ export const refuseClosed = ({ definitions, person, clock }: Look, form: Form): 
 };
 
 /** Refuses one time more than a form may be filled in. What is counted is what was added by it. */
-export const refuseTooOften = async ({ db, person }: Work, form: Form): Promise<void> => {
+export const refuseTooOften = async (work: Work, form: Form): Promise<void> => {
+  const { db, person } = work;
   const { at_most: most } = form;
   if (!most) return;
   // Two that are sent at once are counted one after the other.
   await takeTurns(db, [`form ${idOf(form)}`]);
+  // What the form makes along with its own records is not counted.
+  const registerId = idOf(wholeRegister(work, form.register));
   const own = most.per === 'person' ? eq(history.personId, person.id) : undefined;
   const [row] = await db
     .select({ times: count() })
     .from(history)
-    .where(and(eq(history.formId, idOf(form)), eq(history.action, 'added'), own));
+    .where(and(eq(history.formId, idOf(form)), eq(history.registerId, registerId), eq(history.action, 'added'), own));
   if ((row?.times ?? 0) < most.times) return;
   const times = most.times === 1 ? 'once' : `${most.times} times`;
   throw notAllowed(

@@ -10,7 +10,7 @@ import type { Look } from '../records/work.ts';
 import { readLocksOf } from '../signoff/locks.ts';
 import { findSentBack } from '../signoff/part.ts';
 import { withFills } from './fills.ts';
-import { neededBy } from './needed.ts';
+import { neededBy, registersOfNew } from './needed.ts';
 import { mayChangeBy, openForm, refuseClosed } from './open.ts';
 import { readStarts } from './starts.ts';
 import { refuseUnseenRecord } from './taking-part.ts';
@@ -75,7 +75,7 @@ export const readForm = async (look: Look, asked: FormAsked): Promise<FormAnswer
     status: opened.draft ? 'draft' : 'published',
     may_fill: true,
     register,
-    ...neededBy(register, catalogue),
+    ...neededBy(register, catalogue, compiled.ok ? registersOfNew(compiled.value) : []),
     now: look.clock.now,
     record,
     locked: await readLocked(look, register, asked),

@@ -1,6 +1,6 @@
 import { and, eq } from 'drizzle-orm';
 import type { Opened, Sent } from '#contract/index.ts';
-import { type Clock, findMoment, problem, toEpochMs } from '#core/base/index.ts';
+import { type Clock, findMoment, problem, toEpochMs, within } from '#core/base/index.ts';
 import { personItem } from '#core/expression/index.ts';
 import {
   type CompiledForm,
@@ -24,6 +24,7 @@ import { duplicateProblems, type Judged } from './duplicates.ts';
 import { readFills } from './fills.ts';
 import { dropEntry } from './kept.ts';
 import { notOfferedProblems } from './look-up.ts';
+import { addMadeAlong, type GivenNew, judgeNew } from './made-along.ts';
 import { mayChangeBy, openForm, refuseClosed, refuseTooOften } from './open.ts';
 import { readStarts } from './starts.ts';
 import { refuseUnseenRecord } from './taking-part.ts';
@@ -40,6 +41,8 @@ export interface GivenEntry {
   readonly values: Readonly<Record<string, unknown>>;
   readonly record?: { readonly id: string; readonly from: Readonly<Record<string, unknown>> } | undefined;
   readonly opened?: Opened | undefined;
+  /** Records that are made along with it. */
+  readonly makes?: readonly GivenNew[] | undefined;
   /** Whoever sends it has heard that the record leaves their sight with it. */
   readonly leaves?: boolean | undefined;
   /** Who fills in on a shared device. */
@@ -60,7 +63,6 @@ interface Received {
   readonly through: Work;
   /** The same piece of work, at the time by which the entry is judged. */
   readonly judging: Work;
-  readonly own: ReadByServer;
 }
 
 /** Whether this very entry was stored already: sent twice it is one record, and not counted again. */
@@ -121,17 +123,45 @@ const receive = async (work: Work, key: string, entry: GivenEntry): Promise<Rece
   const compiled = compiledForm(form.document, through.sight.catalogue);
   if (!compiled.ok) throw changedSince();
   const judging = { ...work, clock: entryClock(entry.filled_in_at, work.clock, open.document) };
-  const begun = await readStarts(work, compiled.value, entry.opened ?? {});
-  const looked = { ...begun, ...entry.values };
-  const own = { begun, snapshots: await readFills(through, compiled.value, looked, mayBeLocked) };
   const register = wholeRegister(work, compiled.value.register.key);
-  return { key, entry, form, open: open.document, compiled: compiled.value, register, through, judging, own };
+  return { key, entry, form, open: open.document, compiled: compiled.value, register, through, judging };
+};
+
+/** What the server reads itself of what an entry looks up, and of where it was opened from. */
+const readOwn = async (work: Work, { compiled, entry, through }: Received): Promise<ReadByServer> => {
+  const begun = await readStarts(work, compiled, entry.opened ?? {});
+  return { begun, snapshots: await readFills(through, compiled, { ...begun, ...entry.values }, mayBeLocked) };
 };
 
 /** The values an entry comes to, recomputed and checked from the stored definition, or every problem. */
-const valuesOf = ({ compiled, entry, judging, own }: Received, before: RecordValues | null): RecordValues => {
+const valuesOf = async (work: Work, received: Received, before: RecordValues | null): Promise<RecordValues> => {
+  const { compiled, entry, judging } = received;
   const me = personItem(judging.sight.me);
+  const own = await readOwn(work, received);
   return valueOrRefuse(receiveEntry(compiled, entry.values, before, judging.clock, me, own), ['values']);
+};
+
+/**
+ * Stores what is made along with an entry, before the entry itself is judged: what its look-ups fill is then read as of any
+ * other record. Everything that is wrong is told at once.
+ */
+const storeAlong = async (
+  work: Work,
+  received: Received,
+  before: RecordValues | null,
+): Promise<NonNullable<Sent['made']>> => {
+  const { compiled, entry, judging } = received;
+  const judged = await judgeNew(judging, compiled, entry);
+  if (judged.ok) return addMadeAlong(work, judged.value, byForm(received, 'added'));
+  const own = receiveEntry(
+    compiled,
+    entry.values,
+    before,
+    judging.clock,
+    personItem(judging.sight.me),
+    await readOwn(work, received),
+  );
+  throw invalid([...judged.problems, ...(own.ok ? [] : within(['values'], own.problems))]);
 };
 
 /** What only the database can tell of an entry that fits otherwise. */
@@ -160,7 +190,8 @@ const changeByEntry = async (
   const current =
     sentBack || mayChangeBy(work, received.key) ? await findRecord(through, received.compiled.register, id) : null;
   if (!current) throw notFound();
-  const changes = await valuesOf(received, current.values);
+  const made = await storeAlong(work, received, current.values);
+  const changes = await valuesOf(work, received, current.values);
   await refuseUnfit(received, { values: changes, before: current.values, id });
   // What follows from the answers without being sent is changed from what the record holds now.
   const followed = Object.keys(changes).filter((field) => !Object.hasOwn(received.entry.values, field));
@@ -172,7 +203,14 @@ const changeByEntry = async (
   };
   const seen = received.compiled.register;
   const changed = await changeRecord(work, register, id, { from: base, changes }, by, seen);
-  return { id, number: changed.number, register: register.key, title: current.title, goes_to: changed.goesTo ?? null };
+  return {
+    id,
+    number: changed.number,
+    register: register.key,
+    title: current.title,
+    goes_to: changed.goesTo ?? null,
+    made,
+  };
 };
 
 const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
@@ -181,8 +219,10 @@ const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
     throw invalid([problem('changes_only', ['record'], 'This form changes records that are there, and adds none.')]);
   if (plainFormOf(key) !== null && !mayAny(work.definitions, work.person, register.key, 'add'))
     throw notAllowed('You may not add records here.');
-  const values = await valuesOf(received, null);
-  if (!(await wasSent(work, entry.id))) {
+  const again = await wasSent(work, entry.id);
+  const made = again ? [] : await storeAlong(work, received, null);
+  const values = await valuesOf(work, received, null);
+  if (!again) {
     await refuseTooOften(work, open);
     await refuseUnfit(received, { values, before: null, id: null });
   }
@@ -196,6 +236,7 @@ const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
     register: register.key,
     title: titled?.title ?? stored.number,
     goes_to: stored.goesTo ?? null,
+    made,
   };
 };
 
@@ -204,7 +245,7 @@ const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
  * whoever sends it may be nobody here.
  */
 export const checkEntry = async (work: Work, key: string, entry: GivenEntry): Promise<RecordValues> =>
-  valuesOf(await receive(work, key, entry), null);
+  valuesOf(work, await receive(work, key, entry), null);
 
 /** Sends an entry: recomputed and checked from the stored definition, then stored or the record changed. */
 export const sendEntry = async (work: Work, key: string, entry: GivenEntry): Promise<Sent> => {

@@ -1,4 +1,5 @@
 import { and, count, eq, gt, inArray } from 'drizzle-orm';
+import { registerWithId } from '../definitions/ids.ts';
 import { mayFill } from '../people/roles.ts';
 import { history } from '../platform/schema.ts';
 import type { Look } from '../records/work.ts';
@@ -10,12 +11,12 @@ const DAYS = 180;
 export const readUsed = async ({ db, definitions, person }: Look): Promise<Record<string, number>> => {
   const keys = new Map(
     [...definitions.forms.values()].flatMap(({ published: { document } }) =>
-      document.id && mayFill(definitions, person, document) ? [[document.id, document.key] as const] : [],
+      document.id && mayFill(definitions, person, document) ? [[document.id, document] as const] : [],
     ),
   );
   if (keys.size === 0) return {};
   const rows = await db
-    .select({ form: history.formId, times: count() })
+    .select({ form: history.formId, register: history.registerId, times: count() })
     .from(history)
     .where(
       and(
@@ -25,6 +26,12 @@ export const readUsed = async ({ db, definitions, person }: Look): Promise<Recor
         gt(history.at, new Date(Date.now() - DAYS * 86_400_000)),
       ),
     )
-    .groupBy(history.formId);
-  return Object.fromEntries(rows.flatMap(({ form, times }) => [[keys.get(form ?? '') ?? '', times] as const]));
+    .groupBy(history.formId, history.registerId);
+  // What a form makes along with its own records is no sending of it.
+  return Object.fromEntries(
+    rows.flatMap(({ form, register, times }) => {
+      const sent = keys.get(form ?? '');
+      return sent && registerWithId(definitions, register)?.key === sent.register ? [[sent.key, times] as const] : [];
+    }),
+  );
 };

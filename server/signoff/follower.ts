@@ -16,8 +16,11 @@ import { findSignOff } from './stored.ts';
 
 type Changed = RecordEvent & { readonly kind: 'changed' };
 
-const formOf = ({ definitions }: Work, { by }: RecordEvent): string | null =>
-  by.form ? formIdOf(definitions, by.form.key) : null;
+/** The form of a record's register by which it was written; none for a record that another register's form made along. */
+const formOf = ({ definitions }: Work, { by, register }: RecordEvent): string | null => {
+  const asked = by.form && definitions.forms.get(by.form.key)?.published.document;
+  return by.form && (!asked || asked.register === register.key) ? formIdOf(definitions, by.form.key) : null;
+};
 
 /** The first route that takes a record, with what it was judged by; null where none does. */
 const chooseRoute = async (

@@ -11,11 +11,15 @@ import {
   entryByKeys,
   type FilledIn,
   fillIn,
+  idsInLookUps,
+  newAt,
   newEntry,
+  titleOfNew,
 } from '#core/form/index.ts';
-import { valueContext } from '#core/register/index.ts';
+import { titleField, valueContext } from '#core/register/index.ts';
 import {
   behaviourOf,
+  isListType,
   isNothing,
   type RowValue,
   rowFieldsIn,
@@ -26,6 +30,7 @@ import {
 } from '#core/values/index.ts';
 import type { Offered } from '../ui/look-up.tsx';
 import type { Kept } from './kept.ts';
+import { placeOf } from './places.ts';
 
 export interface EntryState {
   readonly compiled: CompiledForm;
@@ -65,12 +70,22 @@ export interface EntryState {
   readonly chooseCell: (key: string, row: string, field: string, offered: Offered | null) => void;
   /** Takes what a look-up of the row says instead of what was typed in a cell. */
   readonly takeInsteadInCell: (key: string, row: string, field: string) => void;
+  /**
+   * A look-up takes a record that is not there yet, and is made along with the entry. `at` is the look-up; what is typed in it
+   * becomes what the record is called. One that it held before comes back with what was answered of it.
+   */
+  readonly chooseNew: (at: NewAt, called: string) => string | null;
+  /** What was answered of a record that is made along, with what its links and files are called. */
+  readonly setMade: (
+    id: string,
+    state: Pick<EntryState, 'entry' | 'links' | 'files' | 'filledIn' | 'compiled'>,
+  ) => void;
   readonly leave: (key: string) => void;
   /** A box was left, its question not: what was typed shows as it is kept. */
   readonly stopTyping: () => void;
   readonly trySending: () => FilledIn;
   readonly goTo: (page: number) => void;
-  /** Tells what is wrong on a page, before one goes on; gives the questions. */
+  /** Tells what is wrong on a page, before one goes on; gives the questions, also of records that are made along. */
   readonly tryPage: (page: number) => ReadonlySet<string>;
   /** The form was changed while it is being tried: what was typed stays. */
   readonly setForm: (compiled: CompiledForm) => void;
@@ -86,6 +101,8 @@ export interface EntryOptions {
   readonly recordId?: string | null;
   readonly links: Readonly<Record<string, Linked>>;
   readonly files?: Readonly<Record<string, FileFacts>>;
+  /** A record that is made along with another entry, as far as it was filled in. */
+  readonly begunAs?: Entry;
   /** What stands in a new entry from the beginning, as if typed: a copy of a record, a link carried along. */
   readonly typed?: Readonly<Record<string, StoredValue>>;
   readonly clock: () => Clock;
@@ -120,9 +137,39 @@ const withoutUntyped = (
   return Object.fromEntries(Object.entries(cells).filter(([cell, value]) => !untyped(cell, value)));
 };
 
+/** A look-up that takes a record which is not there yet: of a question, or of a cell in a row. */
+export type NewAt =
+  | { readonly question: string; readonly row?: undefined }
+  | { readonly question: string; readonly row: string; readonly cell: string };
+
+/** As an entry names it: `boat`, `lines.stock`. */
+const lookUpOf = (at: NewAt): string => (at.row === undefined ? at.question : `${at.question}.${at.cell}`);
+
+/** What was typed in a look-up, as the name of the record that is made; nothing where that cannot hold it. */
+const nameOfNew = ({ byKey, register, catalogue }: CompiledForm, called: string): Record<string, StoredValue> => {
+  if (called === '') return {};
+  const question = byKey.get(titleField(register).key);
+  const read = question && behaviourOf(question.field.type).parse(called, valueContext(catalogue));
+  return question && read?.ok ? { [question.key]: read.value } : {};
+};
+
+/** What a record that is made along is called, as far as that was typed. */
+const calledIn = ({ register, catalogue }: CompiledForm, { typed }: Entry): string => {
+  const { key, type } = titleField(register);
+  return behaviourOf(type).show(typed[key] ?? null, valueContext(catalogue));
+};
+
+/** What is shown where a record is chosen that is made along. */
+const linkToNew = ({ register }: CompiledForm, id: string, called: string): Linked => ({
+  id,
+  number: 'new',
+  title: called === '' ? `New ${register.singular.toLowerCase()}` : called,
+  beside: [],
+});
+
 /** What of an entry is kept, by the ids of its fields: a key may change before it is taken up again. */
 export const toKept = ({ compiled, entry, links, files, page }: EntryState): Omit<Kept, 'version' | 'at'> => ({
-  entry: entryByIds(compiled.register.fields, entry),
+  entry: entryByIds(compiled, entry),
   links: { ...links },
   files: { ...files },
   page,
@@ -132,7 +179,7 @@ export const toKept = ({ compiled, entry, links, files, page }: EntryState): Omi
 export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> => {
   const { clock, keepAs } = options;
   const kept = options.kept ?? null;
-  const held = kept ? entryByKeys(options.compiled.register.fields, kept.entry) : undefined;
+  const held = kept ? entryByKeys(options.compiled, kept.entry) : undefined;
   const carried =
     kept && held && kept.version !== options.version ? carryOver(options.compiled, held) : { entry: held, lost: [] };
   const fresh: Entry = {
@@ -140,12 +187,15 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
     snapshots: options.begun?.snapshots ?? {},
     typed: options.typed ?? {},
   };
-  const entry: Entry = carried.entry ?? fresh;
+  const entry: Entry = carried.entry ?? options.begunAs ?? fresh;
   const me = personItem(options.me);
   const work = (compiled: CompiledForm, next: Entry, last?: FilledIn): FilledIn =>
     fillIn(compiled, next, clock(), { me, last });
   const opening = work(options.compiled, newEntry('', options.record));
-  let counter = Math.max(0, ...Object.values(entry.snapshots).map((snapshot) => snapshot.taken));
+  let counter = Math.max(
+    0,
+    ...[...Object.values(entry.snapshots), ...Object.values(entry.made)].map((each) => each.taken),
+  );
 
   const typedContext = (compiled: CompiledForm) => ({ ...valueContext(compiled.catalogue), today: today(clock()) });
 
@@ -210,8 +260,10 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       goTo: (page) => change({ page }),
       tryPage: (page) => {
         const here = get().filledIn.questions.filter(({ asked, question }) => asked && question.page === page);
-        set({ left: new Set([...get().left, ...here.map((state) => state.question.key)]) });
-        return new Set(here.filter((state) => state.problems.length > 0).map((state) => state.question.key));
+        const { filledIn } = get();
+        const made = here.flatMap(({ question, value, notAsked }) => [...idsInLookUps(question, value, notAsked)]);
+        set({ left: new Set([...get().left, ...here.map((state) => state.question.key), ...made]) });
+        return new Set(here.flatMap(({ problems }) => problems.map((each) => placeOf(each, filledIn))));
       },
       type: (key, text) => {
         const { entry: now, compiled } = get();
@@ -277,6 +329,51 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       takeInsteadInCell: (key, row, field) => {
         const next = changeRow(key, row, ({ [field]: _, ...cells }) => cells);
         update({ ...next, unread: without(next.unread, cellKey(key, row, field)) });
+      },
+      chooseNew: (at, called) => {
+        const { compiled, entry: now } = get();
+        const asked = newAt(compiled, lookUpOf(at));
+        if (!asked) return null;
+        const held = get().filledIn.made;
+        // One that was begun here and left comes back, unless another name was typed: that is somebody else.
+        const earlier = Object.entries(now.made).find(
+          ([id, made]) =>
+            made.at === lookUpOf(at) && !held.has(id) && (called === '' || calledIn(asked, made.entry) === called),
+        );
+        const id = earlier?.[0] ?? freshId(clock());
+        const own = earlier?.[1].entry ?? { ...newEntry(id), typed: nameOfNew(asked, called) };
+        const made = { ...now.made, [id]: { at: lookUpOf(at), taken: ++counter, entry: own } };
+        const links = { ...get().links, [id]: linkToNew(asked, id, calledIn(asked, own)) };
+        const question = compiled.byKey.get(at.question);
+        if (at.row !== undefined) {
+          const fills = (question?.cellFills ?? []).filter(({ lookUp }) => lookUp === at.cell);
+          const untyped = Object.fromEntries(fills.map(({ target }) => [target, null]));
+          const before = rowsOf(now.record?.[at.question] ?? null).find((each) => each.id === at.row)?.values;
+          const next = changeRow(at.question, at.row, (cells) => ({
+            ...withoutUntyped(cells, untyped, before),
+            [at.cell]: id,
+          }));
+          const unread = without(next.unread, cellKey(at.question, at.row, at.cell));
+          update({ ...next, unread, made }, { links });
+          return id;
+        }
+        const type = question?.field.type;
+        const value = type && isListType(type) ? [...textsOf(heldBy(at.question)), id] : id;
+        update({ ...now, made, typed: { ...now.typed, [at.question]: value } }, { links });
+        return id;
+      },
+      setMade: (id, { entry: own, links, files, filledIn, compiled: asked }) => {
+        const now = get().entry;
+        const made = now.made[id];
+        if (!made || made.entry === own) return;
+        const called = titleOfNew({ compiled: asked, filledIn });
+        update(
+          { ...now, made: { ...now.made, [id]: { ...made, entry: own } } },
+          {
+            links: { ...get().links, ...links, [id]: linkToNew(asked, id, called) },
+            files: { ...get().files, ...files },
+          },
+        );
       },
       stopTyping: () => set({ typing: null }),
       leave: (key) => {

@@ -3,15 +3,21 @@ import { fileSchema, linkedSchema, recordValuesSchema } from '#contract/index.ts
 
 const values = recordValuesSchema;
 
+const entrySchema = z.object({
+  id: z.string(),
+  typed: values,
+  unread: z.record(z.string(), z.string()),
+  snapshots: z.record(z.string(), z.object({ record: z.string(), taken: z.number(), fills: values })),
+  record: values.nullable(),
+  begun: values.default({}),
+  /** Records made along with it; what is made along makes none in its turn. */
+  get made() {
+    return z.record(z.string(), z.object({ at: z.string(), taken: z.number(), entry: entrySchema })).default({});
+  },
+});
+
 const keptSchema = z.object({
-  entry: z.object({
-    id: z.string(),
-    typed: values,
-    unread: z.record(z.string(), z.string()),
-    snapshots: z.record(z.string(), z.object({ record: z.string(), taken: z.number(), fills: values })),
-    record: values.nullable(),
-    begun: values.default({}),
-  }),
+  entry: entrySchema,
   links: z.record(z.string(), linkedSchema),
   files: z.record(z.string(), fileSchema).default({}),
   page: z.number().default(0),

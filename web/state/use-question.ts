@@ -35,6 +35,7 @@ const looksTheSame = (question: CompiledQuestion, a: EntryState, b: EntryState):
     a.entry.record === b.entry.record &&
     a.tried === b.tried &&
     a.left.has(key) === b.left.has(key) &&
+    a.filledIn.made === b.filledIn.made &&
     a.unknown[key] === b.unknown[key] &&
     typedIn(a, key) === typedIn(b, key);
   if (!still) return false;

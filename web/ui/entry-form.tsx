@@ -207,7 +207,7 @@ export const EntryForm = ({
             question={question}
             registers={registers}
             draft={draft}
-            refused={refused.get(question.key)}
+            refused={refused}
             locked={locked[question.key]}
           />
         );

@@ -25,12 +25,16 @@ interface Props {
   readonly asked: Asked;
   readonly register: Target;
   readonly chosen: Linked | null;
+  /** What is chosen is not there yet: it is made along with the entry. */
+  readonly isNew: boolean;
   readonly filled: boolean;
   readonly describedBy: string | undefined;
   readonly invalid: boolean;
   /** In a cell there is room for the name alone. */
   readonly compact: boolean;
   readonly onChoose: (offered: Offered | null) => void;
+  /** A new record was chosen, by what was typed; null where the form offers none. */
+  readonly onNew: ((called: string) => void) | null;
   readonly onLeave: () => void;
 }
 
@@ -59,7 +63,7 @@ const useOffers = ({ form, question, draft, answers }: Asked, register: Target, 
 };
 
 /** What one does besides choosing: the rows below what is found. */
-type More = 'browse' | 'add';
+type More = 'browse' | 'add' | 'new';
 
 /** Type part of a name, choose with the arrows and Enter. What is chosen is shown with its register's tab mark. */
 export const LookUp = ({
@@ -68,15 +72,17 @@ export const LookUp = ({
   asked,
   register,
   chosen,
+  isNew,
   filled,
   describedBy,
   invalid,
   compact,
   onChoose,
+  onNew,
   onLeave,
 }: Props) => {
   const [typed, setTyped] = useState('');
-  const [open, setOpen] = useState<More | 'beside' | null>(null);
+  const [open, setOpen] = useState<Exclude<More, 'new'> | 'beside' | null>(null);
   const me = useMe();
   const { workspace } = useWorkspace();
   const { used, others, none, meant } = useOffers(asked, register, typed.trim());
@@ -113,7 +119,10 @@ export const LookUp = ({
       <Combobox<Offered | More | null>
         value={null}
         onChange={(picked) => {
-          if (picked === 'browse' || picked === 'add') setOpen(picked);
+          if (picked === 'new') {
+            setTyped('');
+            onNew?.(typed.trim());
+          } else if (picked === 'browse' || picked === 'add') setOpen(picked);
           else take(picked);
         }}
       >
@@ -145,7 +154,7 @@ export const LookUp = ({
               {chosen.number}
             </span>
           )}
-          {chosen && !compact && rights?.see && (
+          {chosen && !compact && !isNew && rights?.see && (
             <button
               type="button"
               className="btn btn-quiet absolute right-1 top-1/2 min-h-7! -translate-y-1/2 px-1.5!"
@@ -167,12 +176,19 @@ export const LookUp = ({
           )}
           {others.map(row)}
           {none && used.length === 0 && <p className="px-2 py-1 text-ink-2">Nothing found in {register.plural}.</p>}
+          {onNew && (
+            <ComboboxOption value="new" className="slip-row border-t border-rule text-iolite-deep">
+              {typed.trim() === ''
+                ? `A new ${register.singular.toLowerCase()} …`
+                : `“${typed.trim()}”, a new ${register.singular.toLowerCase()}`}
+            </ComboboxOption>
+          )}
           {register.key !== null && (
             <ComboboxOption value="browse" className="slip-row border-t border-rule text-iolite-deep">
               Browse all {register.plural} …
             </ComboboxOption>
           )}
-          {addBy !== null && (
+          {addBy !== null && !onNew && (
             <ComboboxOption value="add" className="slip-row text-iolite-deep">
               Add a new {register.singular.toLowerCase()} …
             </ComboboxOption>

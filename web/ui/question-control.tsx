@@ -6,7 +6,9 @@ import { isListType } from '#core/values/index.ts';
 import { askLookUp } from '../data/queries.ts';
 import { FieldControl } from '../kinds/index.tsx';
 import type { EntryState } from '../state/entry-store.ts';
+import { askedPath } from '../state/places.ts';
 import { answersFor, useQuestion } from '../state/use-question.ts';
+import { chooseNew } from './choose-new.ts';
 
 interface Props {
   readonly id: string;
@@ -74,7 +76,12 @@ export const QuestionControl = ({
       describedBy={describedBy}
       offered={state.offered}
       context={{ ...valueContext(compiled.catalogue), today: today(entry.filledIn.from.clock) }}
-      lookUp={{ form: compiled.form.key, draft, question: key, answers: answersFor(entry, question) }}
+      lookUp={{
+        form: compiled.form.key,
+        draft,
+        question: askedPath(compiled, key),
+        answers: answersFor(entry, question),
+      }}
       known={{ registers, links, files }}
       onType={(text) => entry.type(key, text)}
       onValue={(value) => entry.setValue(key, value)}
@@ -82,6 +89,7 @@ export const QuestionControl = ({
         if (!isListType(question.field.type)) entry.choose(key, offered);
         else if (offered) entry.addLink(key, offered);
       }}
+      onNew={question.makes ? (called) => chooseNew(entry, { question: key }, called) : null}
       onLeave={() => {
         entry.leave(key);
         void fetchRecords(store, question, draft);

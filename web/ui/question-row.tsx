@@ -1,13 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
-import { Fragment, memo, useId } from 'react';
-import type { StoreApi } from 'zustand';
-import type { CompiledQuestion, QuestionState } from '#core/form/index.ts';
-import { type Register, valueContext } from '#core/register/index.ts';
+import { type ComponentType, Fragment, memo, useId } from 'react';
+import type { Problem } from '#core/base/index.ts';
+import type { CompiledForm, CompiledQuestion, QuestionState } from '#core/form/index.ts';
+import { titleField, valueContext } from '#core/register/index.ts';
 import { behaviourOf, currencyIn, isNumeric, type StoredValue, sameValue, shownAs } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
 import { layoutOf } from '../kinds/index.tsx';
 import type { EntryState } from '../state/entry-store.ts';
+import { askedPath, placeInNew } from '../state/places.ts';
 import { useQuestion } from '../state/use-question.ts';
+import { NewRecords, type QuestionRowProps } from './new-records.tsx';
 import { QuestionControl } from './question-control.tsx';
 
 /** A value that follows from other answers: shown like a filled-in one, and not to be typed in. */
@@ -51,14 +53,32 @@ const shownValue = ({ compiled, links }: EntryState, { question }: QuestionState
   (typeof value === 'string' ? links[value]?.title : undefined) ??
   behaviourOf(question.field.type).show(value, valueContext(compiled.catalogue));
 
+/** Whether what is answered may tell that a record is there already: of one that is made along also what it is called. */
+const tellsAlike = ({ within, register }: CompiledForm, { key, unique }: CompiledQuestion): boolean =>
+  unique !== null || register.alike.includes(key) || (within !== '' && titleField(register).key === key);
+
+interface AlikeProps {
+  readonly entry: EntryState;
+  readonly state: QuestionState;
+  readonly draft: boolean;
+  /** Takes a record that is there instead of one that is made along. */
+  readonly onInstead: ((record: string) => Promise<void>) | undefined;
+}
+
 /** Other records that hold the same: a likely duplicate, or what must be unique and is not. */
-const Alike = ({ entry, state, draft }: { entry: EntryState; state: QuestionState; draft: boolean }) => {
+const Alike = ({ entry, state, draft, onInstead }: AlikeProps) => {
   const { compiled, recordId } = entry;
   const { key, unique } = state.question;
   const { value } = state;
   const asks = typeof value === 'string' && value.length > 1 && state.source !== 'record';
   const { data } = useQuery({
-    ...queries.duplicates(compiled.form.key, key, typeof value === 'string' ? value : '', recordId, draft),
+    ...queries.duplicates(
+      compiled.form.key,
+      askedPath(compiled, key),
+      typeof value === 'string' ? value : '',
+      recordId,
+      draft,
+    ),
     enabled: asks,
   });
   if (!asks || !data?.any) return null;
@@ -72,6 +92,14 @@ const Alike = ({ entry, state, draft }: { entry: EntryState; state: QuestionStat
           <a className="part" href={`/registers/${compiled.register.key}/${id}`} target="_blank" rel="noreferrer">
             {title} {number}
           </a>
+          {onInstead && (
+            <>
+              {' '}
+              <button type="button" className="part" onClick={() => void onInstead(id)}>
+                Choose {title} instead
+              </button>
+            </>
+          )}
         </Fragment>
       ))}
       .
@@ -94,18 +122,9 @@ const Before = ({ id, state, entry }: { id: string; state: QuestionState; entry:
   );
 };
 
-interface RowProps {
-  readonly store: StoreApi<EntryState>;
-  readonly question: CompiledQuestion;
-  readonly registers: readonly Register[];
-  readonly draft: boolean;
-  readonly refused: readonly string[] | undefined;
-  /** Why whoever fills it in may not answer it, if so. */
-  readonly locked: string | undefined;
-}
-
 /** One question: its name, its control, where its value comes from and what is wrong with it. */
-export const QuestionRow = memo(({ store, question, registers, draft, refused, locked }: RowProps) => {
+export const QuestionRow: ComponentType<QuestionRowProps> = memo((props: QuestionRowProps) => {
+  const { store, question, registers, draft, locked, within, onInstead } = props;
   const id = useId();
   const entry = useQuestion(store, question);
   const { compiled, links, left, tried } = entry;
@@ -113,8 +132,11 @@ export const QuestionRow = memo(({ store, question, registers, draft, refused, l
   const state = entry.filledIn.byKey.get(key);
   if (!state) return null;
   const told = tried || left.has(key);
-  const problems = told ? state.problems.map((each) => each.detail) : [];
-  const wrong = problems.length > 0 ? problems : (refused ?? []);
+  // What is wrong with a record that is made along stands at its own questions.
+  const isOwn = (each: Problem): boolean => !entry.filledIn.made.has(String(each.path[1]));
+  const problems = told ? state.problems.filter(isOwn).map((each) => each.detail) : [];
+  const place = within === undefined ? key : placeInNew(within, key);
+  const wrong = problems.length > 0 ? problems : (props.refused.get(place) ?? []);
   const filledBy = state.filledBy ? compiled.byKey.get(state.filledBy)?.label : undefined;
   const notes = [
     ...(question.help ? [`${id}-help`] : []),
@@ -125,7 +147,7 @@ export const QuestionRow = memo(({ store, question, registers, draft, refused, l
   const { group: grouped, wideControl } = layoutOf(question.field.type.kind);
   const Label = grouped ? 'span' : 'label';
   return (
-    <div data-question={key} className={`mb-4 ${wideControl ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}>
+    <div data-question={place} className={`mb-4 ${wideControl ? '' : 'sm:grid sm:grid-cols-[8.5rem_1fr] sm:gap-x-3'}`}>
       <Label
         {...(grouped ? {} : { htmlFor: id })}
         id={`${id}-label`}
@@ -177,15 +199,22 @@ export const QuestionRow = memo(({ store, question, registers, draft, refused, l
             {entry.unknown[key]}
           </p>
         )}
-        {(question.unique || compiled.register.alike.includes(key)) && (
-          <Alike entry={entry} state={state} draft={draft} />
-        )}
+        {tellsAlike(compiled, question) && <Alike entry={entry} state={state} draft={draft} onInstead={onInstead} />}
         {wrong.length > 0 && (
           <p id={`${id}-wrong`} className="wrong pt-0.5">
             {wrong.join(' ')}
           </p>
         )}
       </div>
+      <NewRecords
+        store={store}
+        entry={entry}
+        state={state}
+        registers={registers}
+        draft={draft}
+        refused={props.refused}
+        row={QuestionRow}
+      />
     </div>
   );
 });

@@ -18,7 +18,7 @@ import { useNarrow } from '../../ui/use-narrow.ts';
 import { GivenBeside } from './given-beside.tsx';
 import { useServerKeeping } from './server-keeping.ts';
 import { type TakenUp, useTakenUp } from './taken-up.ts';
-import { type Beside, byQuestion, type Done, type SendBy, useSending, wasSentBefore } from './use-sending.ts';
+import { type Beside, type Done, type SendBy, useSending, wasSentBefore } from './use-sending.ts';
 import { WhoWillSign } from './who-will-sign.tsx';
 
 /** What an entry begins with. */
@@ -119,7 +119,7 @@ export const FillIn = ({
   const { keptAt, wrong, lost, step, touched, id } = useStore(store, useShallow(frameOf));
   const place = useRef<HTMLDivElement>(null);
   const [beside, setBeside] = useState<Beside>({});
-  const { send, sending, error, sendAsNew } = useSending({
+  const { send, sending, error, refused, sendAsNew } = useSending({
     store,
     answer,
     workspace,
@@ -131,7 +131,6 @@ export const FillIn = ({
     sendBy,
   });
   const [leaving, setLeaving] = useState(false);
-  const refused = useMemo(() => byQuestion(error), [error]);
   useEffect(() => {
     place.current?.querySelector<HTMLElement>('[data-question] input, [data-question] textarea')?.focus();
   }, []);

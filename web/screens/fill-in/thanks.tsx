@@ -35,6 +35,18 @@ export const Thanks = ({ done: { sent, ending }, answer, onAnother }: ThanksProp
           {sent.goes_to
             ? `It waits for the ${sent.goes_to} to sign.`
             : `“${sent.title}” is in ${answer.register.plural} now.`}
+          {sent.made?.map(({ id, register, number, title }) => (
+            <span key={id} className="block">
+              {workspace.rights[register]?.see === true ? (
+                <Link className="part" to={`/registers/${register}/${id}`}>
+                  {title} {number}
+                </Link>
+              ) : (
+                `${title} ${number}`
+              )}{' '}
+              was stored along with it.
+            </span>
+          ))}
         </p>
         <div className="flex flex-wrap gap-3">
           {!answer.record && (

@@ -1,11 +1,12 @@
 import { type RefObject, useState } from 'react';
 import type { StoreApi } from 'zustand';
 import { type FormAnswer, type Opened, problemType, type Sent } from '#contract/index.ts';
-import { type Ending, toSend } from '#core/form/index.ts';
+import { type Ending, idsInLookUps, madeToSend, type QuestionState, toSend } from '#core/form/index.ts';
 import { call, type InputOf, ProblemError } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { clockFor, type KnownWorkspace } from '../../data/workspace.ts';
 import type { EntryState } from '../../state/entry-store.ts';
+import { placeInNew, placeOf } from '../../state/places.ts';
 import { focusFirstWrong } from '../../ui/entry-form.tsx';
 import type { useServerKeeping } from './server-keeping.ts';
 
@@ -43,15 +44,21 @@ const sendAsUsual: SendBy = (key, body) => call('sendEntry', { params: { key }, 
 export const wasSentBefore = (error: unknown): boolean =>
   error instanceof ProblemError && error.answer.type === problemType('sent_before');
 
-/** The server's problems by question, for telling them where they belong. */
-export const byQuestion = (error: unknown): Map<string, string[]> => {
+/** The server's problems by question, for telling them where they belong; `made` are the ids of what was made along. */
+const byQuestion = (error: unknown, made: readonly string[]): Map<string, string[]> => {
   const found = new Map<string, string[]>();
+  const tell = (place: string, detail: string) => void found.set(place, [...(found.get(place) ?? []), detail]);
   for (const { pointer, detail } of error instanceof ProblemError ? (error.answer.errors ?? []) : []) {
-    const key = pointer.match(/^#\/values\/([a-z0-9_]+)/)?.[1];
-    if (key) found.set(key, [...(found.get(key) ?? []), detail]);
+    const [, key] = pointer.match(/^#\/values\/([a-z0-9_]+)/) ?? [];
+    const [, place, field] = pointer.match(/^#\/makes\/(\d+)\/values\/([a-z0-9_]+)/) ?? [];
+    const id = made[Number(place)];
+    if (key) tell(key, detail);
+    else if (field && id !== undefined) tell(placeInNew(id, field), detail);
   }
   return found;
 };
+
+const NOTHING_REFUSED: ReadonlyMap<string, readonly string[]> = new Map();
 
 /** Sends an entry once, and tells what came of it; while a question has a problem, goes there instead. */
 export const useSending = ({
@@ -67,23 +74,30 @@ export const useSending = ({
 }: Sending) => {
   const [sending, setSending] = useState(false);
   const [error, setError] = useState<unknown>(null);
+  const [refused, setRefused] = useState(NOTHING_REFUSED);
   const { record } = answer;
   /** What was refused by the server is gone to: the first question it is about, else what is said of the whole. */
-  const goToRefused = (thrown: unknown): void => {
-    const refused = new Set(byQuestion(thrown).keys());
+  const goToRefused = (told: typeof NOTHING_REFUSED): void => {
+    const places = new Set(told.keys());
     const { filledIn, goTo } = store.getState();
-    const first = filledIn.questions.find(({ asked, question }) => asked && refused.has(question.key));
+    const holdsRefused = ({ question, value, notAsked }: QuestionState): boolean =>
+      [...idsInLookUps(question, value, notAsked)].some((id) =>
+        [...places].some((place) => place.startsWith(`${id}.`)),
+      );
+    const first = filledIn.questions.find(
+      (state) => state.asked && (places.has(state.question.key) || holdsRefused(state)),
+    );
     if (first) goTo(first.question.page);
     // Once React has drawn what is said, and the page.
     requestAnimationFrame(() => {
-      if (first && place.current) focusFirstWrong(place.current, refused);
+      if (first && place.current) focusFirstWrong(place.current, places);
       else place.current?.querySelector<HTMLElement>('[data-refusal]')?.focus();
     });
   };
   const send = async (another: boolean, leaves = false): Promise<void> => {
     const filledIn = store.getState().trySending();
     if (filledIn.problems.length > 0) {
-      const wrong = new Set(filledIn.problems.map((each) => String(each.path[0])));
+      const wrong = new Set(filledIn.problems.map((each) => placeOf(each, filledIn)));
       // The page with the first of them is there once React has drawn it.
       requestAnimationFrame(() => place.current && focusFirstWrong(place.current, wrong));
       return;
@@ -91,7 +105,9 @@ export const useSending = ({
     if (sending) return;
     setSending(true);
     setError(null);
+    setRefused(NOTHING_REFUSED);
     const state = store.getState();
+    const makes = madeToSend(filledIn);
     const values = toSend(filledIn, state.entry, state.askedOnOpening);
     const from = Object.fromEntries(Object.keys(values).map((key) => [key, record?.values[key] ?? null]));
     await keeping.rest();
@@ -102,6 +118,7 @@ export const useSending = ({
         filled_in_at: clockFor(workspace, answer.clockOffsetMs).now,
         values,
         ...(opened.from || opened.address ? { opened } : {}),
+        ...(makes.length > 0 ? { makes } : {}),
         ...(record ? { record: { id: record.id, from } } : {}),
         ...(leaves ? { leaves } : {}),
         ...beside,
@@ -111,9 +128,14 @@ export const useSending = ({
       void queryClient.invalidateQueries({ queryKey: ['kept'] });
       onSent({ sent, ending: filledIn.ending, another });
     } catch (thrown) {
+      const told = byQuestion(
+        thrown,
+        makes.map(({ id }) => id),
+      );
       setError(thrown);
+      setRefused(told);
       setSending(false);
-      goToRefused(thrown);
+      goToRefused(told);
       keeping.goOn();
     }
   };
@@ -121,5 +143,5 @@ export const useSending = ({
     store.getState().renew();
     void send(false);
   };
-  return { send, sending, error, sendAsNew };
+  return { send, sending, error, refused, sendAsNew };
 };

@@ -6,6 +6,7 @@ import type { CompiledForm } from '#core/form/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
 import { clockFor, type KnownWorkspace, useFacts } from '../../data/workspace.ts';
 import { createEntryStore } from '../../state/entry-store.ts';
+import { placeOf } from '../../state/places.ts';
 import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
 import { LiveAs } from './live-as.tsx';
 
@@ -79,7 +80,7 @@ const Trial = ({ compiled, workspace, begun, onBegin, as, onAs }: TrialProps) =>
         ? 'This would be sent. Nothing was stored, as it is only tried here.'
         : `${filledIn.problems.length} answers are wrong or missing: it would not be sent.`,
     );
-    const wrong = new Set(filledIn.problems.map((each) => String(each.path[0])));
+    const wrong = new Set(filledIn.problems.map((each) => placeOf(each, filledIn)));
     // The page with the first of them is there once React has drawn it.
     requestAnimationFrame(() => place.current && focusFirstWrong(place.current, wrong));
   };

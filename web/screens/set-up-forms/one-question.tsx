@@ -115,6 +115,8 @@ export const OneQuestion = ({
         </p>
         <Rules
           question={question}
+          field={field}
+          catalogue={catalogue}
           form={form}
           context={context}
           problems={problems}
@@ -129,8 +131,13 @@ export const OneQuestion = ({
           question={question}
           field={field}
           context={context}
+          catalogue={catalogue}
           problems={problems}
-          onQuestion={putAndReturn}
+          onQuestion={(next) => {
+            // What is changed in its place keeps the focus there.
+            if (sayShape(next) === sayShape(question)) onQuestion(next);
+            else putAndReturn(next);
+          }}
         />
       </div>
       <span className="flex items-start">
@@ -239,15 +246,21 @@ const Wording = ({
   </Part>
 );
 
+/** How many rules the columns of a question have. */
+const sayShape = ({ columns = [] }: Question): string =>
+  columns.map(({ field, rules }) => `${field} ${rules.length}`).join();
+
 interface RulesProps {
   readonly question: Question;
+  readonly field: Field;
+  readonly catalogue: Catalogue;
   readonly form: Form;
   readonly context: SayContext;
   readonly problems: readonly Problem[];
   readonly onChange: (rules: readonly Rule[]) => void;
 }
 
-const Rules = ({ question, form, context, problems, onChange }: RulesProps) => (
+const Rules = ({ question, field, catalogue, form, context, problems, onChange }: RulesProps) => (
   <ul>
     {question.rules.map((rule, i) => {
       const wrong = problems.filter((each) => each.path[2] === 'rules' && each.path[3] === i);
@@ -261,6 +274,8 @@ const Rules = ({ question, form, context, problems, onChange }: RulesProps) => (
           <span className="grow">
             <RuleSentence
               rule={rule}
+              field={field}
+              catalogue={catalogue}
               question={question}
               form={form}
               context={context}
@@ -286,6 +301,7 @@ const Rules = ({ question, form, context, problems, onChange }: RulesProps) => (
     <li className="pl-4 pt-0.5">
       <AddRule
         question={question}
+        catalogue={catalogue}
         form={form}
         context={context}
         onAdd={(rule) => onChange([...question.rules, rule])}

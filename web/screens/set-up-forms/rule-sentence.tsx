@@ -20,6 +20,7 @@ import {
   startOperand,
   writeRule,
 } from '#core/form/index.ts';
+import type { Catalogue, Field } from '#core/register/index.ts';
 import type { ValueType } from '#core/values/index.ts';
 import { ConditionEditor } from '../../ui/condition-editor.tsx';
 import { FormulaEditor } from '../../ui/formula-editor.tsx';
@@ -27,17 +28,20 @@ import { Oddities } from '../../ui/oddities.tsx';
 import { OperandEditor } from '../../ui/operand-editor.tsx';
 import { Part, PickOne, PickYesNo } from '../../ui/part.tsx';
 import { SentenceWriter } from '../../ui/sentence-writer.tsx';
+import { OffersNewSentence } from './offers-new.tsx';
 
 interface Props {
   readonly rule: Rule;
   readonly question: Question;
+  readonly field: Field;
+  readonly catalogue: Catalogue;
   readonly form: Form;
   readonly context: SayContext;
   readonly onChange: (rule: Rule) => void;
 }
 
 /** One rule as a sentence, its parts changed in place. */
-export const RuleSentence = ({ rule, question, form, context, onChange }: Props) => {
+export const RuleSentence = ({ rule, question, field, catalogue, form, context, onChange }: Props) => {
   switch (rule.kind) {
     case 'must_be_answered':
       return <>must be answered</>;
@@ -89,6 +93,10 @@ export const RuleSentence = ({ rule, question, form, context, onChange }: Props)
             onChange={(condition) => onChange({ ...rule, condition })}
           />
         </>
+      );
+    case 'offers_new':
+      return (
+        <OffersNewSentence rule={rule} field={field} context={context} catalogue={catalogue} onChange={onChange} />
       );
     case 'fills_cell':
     case 'fetches':
@@ -287,8 +295,10 @@ export const AddRule = ({
   question,
   form,
   context,
+  catalogue,
   onAdd,
 }: {
+  catalogue: Catalogue;
   question: Question;
   form: Form;
   context: SayContext;
@@ -332,7 +342,7 @@ export const AddRule = ({
   }
   return (
     <SentenceWriter
-      start={writeRule(question, form, context)}
+      start={writeRule(question, form, context, catalogue)}
       label={`Rule of ${label}`}
       onDone={(written) => {
         close();
@@ -395,6 +405,7 @@ const RULE_WORDS: { readonly [K in RuleKind]: string } = {
   offers_only: 'offers only',
   asked_when: 'is asked when',
   offers_where: 'offers only those whose',
+  offers_new: 'offers a new one',
   hidden: 'is hidden',
   must_be_unique: 'must be unique',
   starts_as_opened: 'starts as',

@@ -25,6 +25,8 @@ export interface ControlProps {
   readonly onValue: (value: StoredValue) => void;
   /** One record was looked up, or taken away. */
   readonly onChoose: (offered: Offered | null) => void;
+  /** A record that is not there yet was chosen, with what was typed; null where none is offered. */
+  readonly onNew: ((called: string) => void) | null;
   readonly onLeave: () => void;
 }
 

@@ -1,5 +1,6 @@
 import { X } from 'lucide-react';
 import { textsOf } from '#core/values/index.ts';
+import type { EntryState } from '../../state/entry-store.ts';
 import { LookUp } from '../look-up.tsx';
 import { type ControlProps, type Target, targetOf } from './control.ts';
 
@@ -10,15 +11,21 @@ const NotSeen = ({ id, describedBy }: ControlProps) => (
 );
 
 /** One record, looked up by part of its name. */
-export const LinkOne = ({ compact = false, ...props }: ControlProps & { compact?: boolean }) => {
+export const LinkOne = ({ compact = false, ...props }: ControlProps & { compact?: boolean; entry: EntryState }) => {
   const target = targetOf(props.field, props.known.registers);
   if (!target) return <NotSeen {...props} />;
   const chosen = typeof props.value === 'string' ? (props.known.links[props.value] ?? null) : null;
-  return <Searching {...props} target={target} chosen={chosen} compact={compact} />;
+  const isNew = chosen !== null && props.entry.filledIn.made.has(chosen.id);
+  return <Searching {...props} target={target} chosen={chosen} isNew={isNew} compact={compact} />;
 };
 
 const Searching = (
-  props: ControlProps & { target: Target; chosen: Parameters<typeof LookUp>[0]['chosen']; compact?: boolean },
+  props: ControlProps & {
+    target: Target;
+    chosen: Parameters<typeof LookUp>[0]['chosen'];
+    isNew?: boolean;
+    compact?: boolean;
+  },
 ) => (
   <LookUp
     id={props.id}
@@ -26,6 +33,8 @@ const Searching = (
     label={props.field.label}
     register={props.target}
     chosen={props.chosen}
+    isNew={props.isNew ?? false}
+    onNew={props.onNew}
     filled={props.filled}
     describedBy={props.describedBy}
     invalid={props.invalid}

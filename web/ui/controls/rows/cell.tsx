@@ -1,6 +1,7 @@
 import { cellKey } from '#core/form/index.ts';
 import type { RowField, RowValue } from '#core/values/index.ts';
 import type { AnyControl } from '../../../kinds/face.ts';
+import { chooseNew } from '../../choose-new.ts';
 import type { Offered } from '../../look-up.tsx';
 import type { Rows, RowsProps } from './use-rows.ts';
 
@@ -47,13 +48,18 @@ export const RowCell = ({ control: Control, around, rows, row, cell, at, compact
         asTyped={entry.typing?.key === name ? entry.typing.text : unread}
         filled={rows.fill(row, cell)?.held ?? false}
         invalid={unread !== undefined}
-        lookUp={{ ...around.lookUp, question: `${field.key}.${cell.key}` }}
+        lookUp={{ ...around.lookUp, question: `${around.lookUp.question}.${cell.key}` }}
         onType={(text) => entry.typeCell(field.key, row.id, cell.key, text)}
         onValue={(value) => {
           const held =
             value === null || typeof value !== 'object' ? value : value.filter((each) => typeof each === 'string');
           entry.setCell(field.key, row.id, cell.key, held);
         }}
+        onNew={
+          rows.makes(cell)
+            ? (called) => chooseNew(entry, { question: field.key, row: row.id, cell: cell.key }, called)
+            : null
+        }
         onChoose={(offered: Offered | null) => entry.chooseCell(field.key, row.id, cell.key, offered)}
       />
       {otherwise !== null && (

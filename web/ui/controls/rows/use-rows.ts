@@ -50,14 +50,18 @@ export const useRows = ({ type, entry, field, value, onValue, lookUp }: RowsProp
       return;
     }
     const { form, draft, answers } = lookUp;
-    const { found } = await askLookUp(form, `${field.key}.${target.key}`, { find: text, draft, answers });
+    const { found } = await askLookUp(form, `${lookUp.question}.${target.key}`, { find: text, draft, answers });
     const same = found.filter((each) => foldText(each.title) === foldText(text) || each.number === text);
     if (same[0] && same.length === 1) entry.chooseCell(field.key, row, target.key, same[0]);
+    else if (found.length === 0 && columns?.get(target.key)?.makes)
+      entry.chooseNew({ question: field.key, row, cell: target.key }, text);
     else entry.typeCell(field.key, row, target.key, text);
   };
 
   return {
     rows,
+    /** Whether a look-up in the rows offers a record that is not there yet. */
+    makes: (cell: RowField): boolean => (columns?.get(cell.key)?.makes ?? null) !== null,
     labelOf: (cell: RowField): string => columns?.get(cell.key)?.label ?? cell.label,
     isRequired: (cell: RowField): boolean => columns?.get(cell.key)?.required ?? cell.required,
     isAsked: (row: RowValue, cell: RowField): boolean => state?.notAsked.get(row.id)?.has(cell.key) !== true,
