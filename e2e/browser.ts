@@ -90,7 +90,7 @@ export class Browser {
       async () => {
         const [element] = await this.driver.findElements(By.xpath(xpath));
         // What is drawn anew between the two looks is looked for again.
-        seen = element && (await element.isDisplayed().catch(() => false)) ? element : null;
+        seen = element && (await this.#isSeen(element)) ? element : null;
         return seen !== null;
       },
       WAIT_MS,
@@ -99,6 +99,28 @@ export class Browser {
     );
     if (!seen) throw new Error(`nothing at ${xpath}`);
     return seen;
+  }
+
+  async #isSeen(element: WebElement): Promise<boolean> {
+    const isShown = () => element.isDisplayed().catch(() => false);
+    return (await isShown()) || ((await this.#pointAtTool(element)) && isShown());
+  }
+
+  /** What can be done with a line of an outline shows once the pointer is on the line; whether it is such. */
+  async #pointAtTool(element: WebElement): Promise<boolean> {
+    const isTool = await this.driver
+      .executeScript<boolean>(
+        "return arguments[0].closest('.line-tool, .rule-tool') !== null && !arguments[0].checkVisibility({ opacityProperty: true })",
+        element,
+      )
+      .catch(() => false);
+    if (isTool)
+      await this.driver
+        .actions()
+        .move({ origin: element })
+        .perform()
+        .catch(() => undefined);
+    return isTool;
   }
 
   /** Reads of what an XPath finds; of what stands in its place, where the page drew it anew at that moment. */

@@ -6,6 +6,8 @@ export interface CompiledPage {
   readonly page: Page;
   /** In order; `to` is the place of a later page, or how many there are for the end. */
   readonly onward: readonly { readonly condition: Checked; readonly to: number }[];
+  /** What comes where none of these holds. */
+  readonly otherwise: number;
 }
 
 export interface CompiledSection {
@@ -67,21 +69,30 @@ const placeProblems = (form: Form): Problem[] => {
 export const compilePages = (form: Form, check: CheckCondition): CompiledPages & { problems: readonly Problem[] } => {
   const problems = placeProblems(form);
   const pages = form.pages.map((page, at): CompiledPage => {
-    const onward = page.onward.flatMap(({ condition, to }, i) => {
-      const here = ['pages', at, 'onward', i];
+    /** The place of a page that this one leads to; only later ones may be. */
+    const placeOf = (to: string | null, path: readonly (string | number)[]): number => {
       const place = to === null ? form.pages.length : form.pages.findIndex((each) => each.key === to);
       if (place <= at)
         problems.push(
           problem(
             'not_onward',
-            [...here, 'to'],
+            path,
             place < 0 ? `There is no page “${to}”.` : 'From a page one goes to a later page, or to the end.',
           ),
         );
+      return place;
+    };
+    const onward = page.onward.flatMap(({ condition, to }, i) => {
+      const here = ['pages', at, 'onward', i];
+      const place = placeOf(to, [...here, 'to']);
       const checked = check(condition, [...here, 'condition']);
       return checked ? [{ condition: checked, to: place }] : [];
     });
-    return { page, onward };
+    return {
+      page,
+      onward,
+      otherwise: page.otherwise === undefined ? at + 1 : placeOf(page.otherwise, ['pages', at, 'otherwise']),
+    };
   });
   const optional = (text: string | undefined, path: readonly (string | number)[]): Checked | null =>
     text === undefined ? null : check(text, path);

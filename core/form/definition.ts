@@ -109,7 +109,7 @@ export type Onward = z.infer<typeof onwardSchema>;
 export const mediaSchema = z.strictObject({ file: z.guid(), kind: z.enum(['picture', 'video']), words: labelSchema });
 export type Media = z.infer<typeof mediaSchema>;
 
-/** A page of a form. From it the first condition that holds leads on, else the next page comes. */
+/** A page of a form. From it the first condition that holds leads on, else what is said comes, else the next page. */
 export const pageSchema = z.strictObject({
   id: idSchema,
   key: keySchema,
@@ -117,6 +117,8 @@ export const pageSchema = z.strictObject({
   introduction: words.optional(),
   media: mediaSchema.optional(),
   onward: z.array(onwardSchema).max(20).default([]),
+  /** The later page that comes where no condition leads on, null for the end; without it, the next. */
+  otherwise: keySchema.nullable().optional(),
 });
 export type Page = z.infer<typeof pageSchema>;
 

@@ -11,6 +11,7 @@ import {
   indentQuestion,
   movePage,
   moveQuestion,
+  moveToPage,
   outdentQuestion,
   placeQuestion,
   removePage,
@@ -103,6 +104,13 @@ describe('the outline moves, takes in and takes out', () => {
       'a: title | b: cost when boat | c: ',
     ],
     ['nothing where it stands', (of) => placeQuestion(of, 2, 2), 'a: title [s when] [s boat] | b: cost | c: '],
+    [
+      'a question of a section to the end of another page',
+      (of) => moveToPage(of, 1, 1),
+      'a: title [s boat] | b: cost when | c: ',
+    ],
+    ['a question back to an earlier page', (of) => moveToPage(of, 3, 0), 'a: title [s when] [s boat] cost | b:  | c: '],
+    ['onto the page it stands on', (of) => moveToPage(of, 3, 1), 'a: title [s when] [s boat] | b: cost | c: '],
     ['a page more', addPage, 'a: title [s when] [s boat] | b: cost | c:  | page_4: '],
     ['a page away', (of) => removePage(of, 1), 'a: title [s when] [s boat] cost | c: '],
     ['the first page away', (of) => removePage(of, 0), 'b: title [s when] [s boat] cost | c: '],
@@ -117,6 +125,10 @@ describe('the outline moves, takes in and takes out', () => {
 
   test('what led to a page that is gone leads there no more, and empty sections are gone', () => {
     expect(removePage(form, 1).pages[0]?.onward).toEqual([]);
+    const [a, ...others] = form.pages;
+    const leading = { ...form, pages: a ? [{ ...a, otherwise: 'c' }, ...others] : [] };
+    expect(removePage(leading, 2).pages[0]).not.toHaveProperty('otherwise');
+    expect(removePage(leading, 1).pages[0]?.otherwise).toBe('c');
     expect(dropQuestion(dropQuestion(form, 2), 1).sections).toEqual([]);
   });
 
@@ -130,6 +142,11 @@ describe('the outline moves, takes in and takes out', () => {
             moveQuestion(of, i, step),
       ),
       at.map((i) => (of: Form) => indentQuestion(of, i, 'Section')),
+      fc.tuple(at, at).map(
+        ([i, page]) =>
+          (of: Form) =>
+            moveToPage(of, i, page),
+      ),
       at.map((i) => (of: Form) => outdentQuestion(of, i)),
       at.map((i) => (of: Form) => dropQuestion(of, i)),
       at.map((i) => (of: Form) => removePage(of, i)),

@@ -45,6 +45,15 @@ export const moveQuestion = (form: Form, at: number, by: -1 | 1): Form => {
   return next ? { ...form, questions: form.questions.with(at, onPage(question, next)) } : form;
 };
 
+/** Moves a question to the end of another page. */
+export const moveToPage = (form: Form, at: number, page: number): Form => {
+  const [question, to] = [form.questions[at], form.pages[page]];
+  if (!question || !to || pageOf(form, question.page) === page) return form;
+  const others = form.questions.toSpliced(at, 1);
+  const end = others.findLastIndex((each) => pageOf(form, each.page) <= page) + 1;
+  return tidy({ ...form, questions: others.toSpliced(end, 0, onPage(question, to)) });
+};
+
 /** The question in the section of the one before it, or else in a new section of its own. */
 export const indentQuestion = (form: Form, at: number, label: string): Form => {
   const question = form.questions[at];
@@ -117,9 +126,11 @@ export const removePage = (form: Form, at: number): Form => {
   const gone = form.pages[at];
   if (!gone) return form;
   const heir = form.pages[at === 0 ? 1 : at - 1];
-  const pages = form.pages
-    .toSpliced(at, 1)
-    .map((page) => ({ ...page, onward: page.onward.filter(({ to }) => to !== gone.key) }));
+  const pages = form.pages.toSpliced(at, 1).map(({ otherwise, ...page }) => ({
+    ...page,
+    onward: page.onward.filter(({ to }) => to !== gone.key),
+    ...(otherwise === undefined || otherwise === gone.key ? {} : { otherwise }),
+  }));
   const questions = form.questions.map((question) => {
     if (pageOf(form, question.page) !== at) return question;
     return heir ? { ...question, page: heir.key } : without(question, 'page');

@@ -254,9 +254,9 @@ export const isReached = (
   onWay: (at: number) => boolean,
 ): boolean => {
   if (step.kind === 'section') return evaluate(step.condition, values) === true;
-  return pages.slice(0, step.at).some(({ onward }, at) => {
+  return pages.slice(0, step.at).some(({ onward, otherwise }, at) => {
     if (!onWay(at)) return false;
-    return (onward.find(({ condition }) => evaluate(condition, values) === true)?.to ?? at + 1) === step.at;
+    return (onward.find(({ condition }) => evaluate(condition, values) === true)?.to ?? otherwise) === step.at;
   });
 };
 

@@ -32,6 +32,7 @@ export {
   indentQuestion,
   movePage,
   moveQuestion,
+  moveToPage,
   outdentQuestion,
   placeQuestion,
   putPage,

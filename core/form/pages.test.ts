@@ -69,6 +69,18 @@ describe('the way through the pages', () => {
     ['a condition that is nothing does not hold', { severity: 'injury' }, [0, 1, 2, 3]],
   ])('%s', (_, values, way) => expect(fillIn(form, typed(values), clock).way).toEqual(way));
 
+  test.each([
+    ['a chosen page, without a condition', 'regulator', {}, [0, 3]],
+    ['a condition comes before it', 'regulator', { severity: 'damage', cost: '9000' }, [0, 2, 3]],
+    ['the end', null, {}, [0]],
+  ])('otherwise a page leads on to what is said: %s', (_, otherwise, values, way) => {
+    const leading = compile({
+      ...base,
+      pages: base.pages.map((page) => (page.key === 'what' ? { ...page, otherwise } : page)),
+    });
+    expect(fillIn(leading, typed(values), clock).way).toEqual(way);
+  });
+
   test('a page that is not on the way asks nothing, and an answer given there leads nowhere', () => {
     // The cost of 20 would lead from Damage to the end, but Damage is not on the way.
     const values = { severity: 'injury', witnessed: true, cost: '20' };
@@ -137,6 +149,11 @@ describe('what is wrong with pages and sections is told with its place', () => {
       'to no page',
       { ...base, pages: [{ ...what, onward: [{ condition: 'true', to: 'nowhere' }] }, hurt, ...rest] },
       ['pages.0.onward.0.to: There is no page “nowhere”.'],
+    ],
+    [
+      'on to a page before it, without a condition',
+      { ...base, pages: [what, { ...hurt, otherwise: 'hurt' }, ...rest] },
+      ['pages.1.otherwise: From a page one goes to a later page, or to the end.'],
     ],
     [
       'a question on no page',

@@ -115,10 +115,16 @@ export const ConditionEditor = (props: Props) => {
       ) : (
         found && (
           <>
-            <button type="button" className="part" onClick={() => setMode('write')}>
-              {found.condition.clauses.length === 0 ? 'add a condition' : '+ and, or'}
-            </button>{' '}
-            <button type="button" className="quiet-link" onClick={() => setMode('formula')}>
+            {found.condition.clauses.length === 0 ? (
+              <button type="button" className="part" onClick={() => setMode('write')}>
+                add a condition
+              </button>
+            ) : (
+              <button type="button" className="quiet-link rule-tool" onClick={() => setMode('write')}>
+                + and, or
+              </button>
+            )}{' '}
+            <button type="button" className="quiet-link rule-tool" onClick={() => setMode('formula')}>
               formula
             </button>
           </>

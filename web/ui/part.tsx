@@ -6,14 +6,16 @@ interface PartProps {
   readonly text: string;
   /** What the part is, for those who do not see the sentence: "field", "value". */
   readonly what: string;
+  /** Said without weight, where the sentence reads well without it. */
+  readonly quiet?: boolean;
   /** The small editor; `close` puts the focus back on the part. */
   readonly children: (close: () => void) => ReactNode;
 }
 
 /** A part of a sentence that opens a small editor in place. */
-export const Part = ({ text, what, children }: PartProps) => (
+export const Part = ({ text, what, quiet = false, children }: PartProps) => (
   <Popover as="span" className="relative">
-    <PopoverButton className="part" aria-label={`${text}, change the ${what}`}>
+    <PopoverButton className={quiet ? 'quiet-link' : 'part'} aria-label={`${text}, change the ${what}`}>
       {text === '' ? '…' : text}
     </PopoverButton>
     <PopoverPanel anchor={{ to: 'bottom start', gap: 4, padding: 8 }} focus className="slip w-64">

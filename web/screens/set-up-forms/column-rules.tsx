@@ -58,7 +58,7 @@ export const ColumnRules = ({ question, field, context, problems, catalogue, onQ
             // The sentence of what is made along changes while it is written.
             <li
               key={rule.kind === 'offers_new' ? `${column.field} ${NEW}` : said}
-              className="flex items-baseline gap-2 pt-0.5"
+              className="outline-rule flex items-baseline gap-2 pt-0.5"
             >
               <span aria-hidden="true" className="text-ink-3">
                 └
@@ -80,16 +80,18 @@ export const ColumnRules = ({ question, field, context, problems, catalogue, onQ
                   problems={problems.filter(({ path }) => path[2] === 'columns' && path[3] === at && path[5] === i)}
                 />
               </span>
-              <IconButton
-                label={`Take away: ${said}`}
-                icon={Trash2}
-                onClick={() => put(columns.with(at, { ...column, rules: column.rules.toSpliced(i, 1) }))}
-              />
+              <span className="rule-tool">
+                <IconButton
+                  label={`Take away: ${said}`}
+                  icon={Trash2}
+                  onClick={() => put(columns.with(at, { ...column, rules: column.rules.toSpliced(i, 1) }))}
+                />
+              </span>
             </li>
           );
         }),
       )}
-      <li className="pl-4 pt-0.5">
+      <li className={`pl-4 pt-0.5 ${writing ? '' : 'line-tool'}`}>
         {writing ? (
           <WriteRule
             {...writing}
@@ -99,7 +101,7 @@ export const ColumnRules = ({ question, field, context, problems, catalogue, onQ
             onCancel={() => setWriting(null)}
           />
         ) : (
-          <Part text="add a rule for each row" what={`rules of the rows of ${field.label}`}>
+          <Part text="add a rule for each row" what={`rules of the rows of ${field.label}`} quiet>
             {(close) => (
               <PickOne
                 options={asked.flatMap((column) => {

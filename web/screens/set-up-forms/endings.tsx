@@ -32,7 +32,7 @@ export const Endings = ({ form, context, problems, onChange }: Props) => {
       <ol>
         {form.endings.map((ending, at) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: endings are tried in order and known by their place
-          <li key={at} className="ruled py-2 text-ink-2">
+          <li key={at} className="outline-line outline-rule ruled py-2 text-ink-2">
             <div className="flex flex-wrap items-baseline gap-x-2">
               <WordsBox
                 label={`Thanks of ending ${at + 1}`}
@@ -47,7 +47,7 @@ export const Endings = ({ form, context, problems, onChange }: Props) => {
                 most={2000}
                 onText={(words) => put(form.endings.with(at, { ...ending, words }))}
               />
-              <span className="ml-auto">
+              <span className="line-tool ml-auto">
                 <IconButton
                   label={`Take ending ${at + 1} away`}
                   icon={Trash2}

@@ -37,8 +37,8 @@ export const MediaPart = ({ label, media, onMedia }: Props) => {
       </p>
     );
   return (
-    <div className="text-ink-2">
-      <label htmlFor={id} className="part relative cursor-pointer focus-within:outline-2">
+    <div className="line-tool text-ink-2">
+      <label htmlFor={id} className="quiet-link relative cursor-pointer focus-within:outline-2">
         add a picture or video to {label}
         <input
           id={id}

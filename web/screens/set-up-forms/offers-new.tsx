@@ -46,7 +46,7 @@ export const OffersNewSentence = ({ rule, field, context, catalogue, onChange }:
         ))}
         {further.length > 0 && (
           <li className="pt-0.5">
-            <Part text="ask more" what={`questions of a new ${target.singular.toLowerCase()}`}>
+            <Part text="ask more" quiet what={`questions of a new ${target.singular.toLowerCase()}`}>
               {(close) => (
                 <PickOne
                   options={further.map(({ key, label }) => ({ value: key, label }))}
@@ -96,7 +96,7 @@ const Asked = ({ asked, at, rule: { asks }, target, context, onAsks }: AskedProp
     ({ value }) => value !== 'must_be_answered' || !asked.rules.some((each) => each.kind === value),
   );
   return (
-    <li className="asked-of-new flex items-baseline gap-2 pt-0.5">
+    <li className="outline-rule flex items-baseline gap-2 pt-0.5">
       <span className="grow">
         <TextPart
           text={asked.label ?? ''}
@@ -116,11 +116,13 @@ const Asked = ({ asked, at, rule: { asks }, target, context, onAsks }: AskedProp
             <span key={said}>
               {', '}
               {said}
-              <IconButton
-                label={`Take away: ${label} ${said}`}
-                icon={Trash2}
-                onClick={() => put({ ...asked, rules: asked.rules.toSpliced(i, 1) })}
-              />
+              <span className="rule-tool inline-block align-middle">
+                <IconButton
+                  label={`Take away: ${label} ${said}`}
+                  icon={Trash2}
+                  onClick={() => put({ ...asked, rules: asked.rules.toSpliced(i, 1) })}
+                />
+              </span>
             </span>
           );
         })}{' '}
@@ -137,34 +139,38 @@ const Asked = ({ asked, at, rule: { asks }, target, context, onAsks }: AskedProp
             onCancel={() => setWriting(null)}
           />
         ) : (
-          <Part text="add a rule" what={`rules of ${label} of a new ${target.singular.toLowerCase()}`}>
-            {(close) => (
-              <PickOne
-                options={kinds.map(({ value, label: words }) => ({ value, label: `${label} ${words}` }))}
-                chosen={null}
-                onPick={(kind) => {
-                  close();
-                  if (kind === 'must_be_answered') put({ ...asked, rules: [...asked.rules, { kind }] });
-                  else setWriting(kind);
-                }}
-              />
-            )}
-          </Part>
+          <span className="rule-tool">
+            <Part text="add a rule" what={`rules of ${label} of a new ${target.singular.toLowerCase()}`} quiet>
+              {(close) => (
+                <PickOne
+                  options={kinds.map(({ value, label: words }) => ({ value, label: `${label} ${words}` }))}
+                  chosen={null}
+                  onPick={(kind) => {
+                    close();
+                    if (kind === 'must_be_answered') put({ ...asked, rules: [...asked.rules, { kind }] });
+                    else setWriting(kind);
+                  }}
+                />
+              )}
+            </Part>
+          </span>
         )}
       </span>
-      <IconButton label={`Ask ${label} earlier`} icon={ArrowUp} disabled={at === 0} onClick={() => move(-1)} />
-      <IconButton
-        label={`Ask ${label} later`}
-        icon={ArrowDown}
-        disabled={at === asks.length - 1}
-        onClick={() => move(1)}
-      />
-      <IconButton
-        label={`Do not ask ${label}`}
-        icon={Trash2}
-        disabled={asks.length === 1}
-        onClick={() => onAsks(asks.toSpliced(at, 1))}
-      />
+      <span className="rule-tool flex">
+        <IconButton label={`Ask ${label} earlier`} icon={ArrowUp} disabled={at === 0} onClick={() => move(-1)} />
+        <IconButton
+          label={`Ask ${label} later`}
+          icon={ArrowDown}
+          disabled={at === asks.length - 1}
+          onClick={() => move(1)}
+        />
+        <IconButton
+          label={`Do not ask ${label}`}
+          icon={Trash2}
+          disabled={asks.length === 1}
+          onClick={() => onAsks(asks.toSpliced(at, 1))}
+        />
+      </span>
     </li>
   );
 };

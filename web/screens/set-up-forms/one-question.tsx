@@ -1,6 +1,17 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { ArrowDown, ArrowUp, Copy, GripVertical, IndentDecrease, IndentIncrease, Trash2 } from 'lucide-react';
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import {
+  ArrowDown,
+  ArrowUp,
+  Copy,
+  FileSymlink,
+  GripVertical,
+  IndentDecrease,
+  IndentIncrease,
+  Pencil,
+  Trash2,
+} from 'lucide-react';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import type { Problem } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
@@ -9,6 +20,7 @@ import {
   type Form,
   indentQuestion,
   moveQuestion,
+  moveToPage,
   outdentQuestion,
   pageOf,
   type Question,
@@ -16,7 +28,7 @@ import {
 } from '#core/form/index.ts';
 import { type Catalogue, type Field, sayKind } from '#core/register/index.ts';
 import { IconButton } from '../../ui/icon-button.tsx';
-import { Part } from '../../ui/part.tsx';
+import { PickOne } from '../../ui/part.tsx';
 import { Wrong } from '../../ui/wrong.tsx';
 import { ColumnRules } from './column-rules.tsx';
 import { AddRule, RuleSentence } from './rule-sentence.tsx';
@@ -55,6 +67,8 @@ export const OneQuestion = ({
     id: question.field,
   });
   const [wording, setWording] = useState(false);
+  const [adding, setAdding] = useState(false);
+  const opener = useRef<HTMLButtonElement>(null);
   const handle = useRef<HTMLButtonElement>(null);
   const focusHandle = (): void => void requestAnimationFrame(() => handle.current?.focus());
   const endWording = (): void => {
@@ -72,7 +86,7 @@ export const OneQuestion = ({
       ref={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition }}
       data-outline={question.field}
-      className={`ruled grid grid-cols-[1.75rem_1fr_auto] py-2 ${isDragging ? 'relative z-10 bg-iolite-wash' : ''}`}
+      className={`outline-line ruled relative grid grid-cols-[1.75rem_1fr] py-2 ${isDragging ? 'z-10 bg-iolite-wash' : ''}`}
     >
       <span
         ref={setActivatorNodeRef}
@@ -82,7 +96,7 @@ export const OneQuestion = ({
         title={`Drag ${label}`}
       >
         {at + 1}
-        <GripVertical size={13} aria-hidden="true" className="-ml-1 mt-0.5 text-ink-3" />
+        <GripVertical size={13} aria-hidden="true" className="line-tool absolute top-7 left-0 text-ink-3" />
       </span>
       <div>
         <p>
@@ -110,7 +124,8 @@ export const OneQuestion = ({
             </button>
           )}
           <span className="text-ink-2">
-            {sayKind(field.type, catalogue)}, <Wording question={question} field={field} onQuestion={onQuestion} />
+            {sayKind(field.type, catalogue)}
+            {question.help && `, with help “${question.help}”`}
           </span>
         </p>
         <Rules
@@ -127,6 +142,25 @@ export const OneQuestion = ({
             else putAndReturn(next);
           }}
         />
+        {adding && (
+          <div className="pt-0.5 pl-4">
+            <AddRule
+              question={question}
+              catalogue={catalogue}
+              form={form}
+              context={context}
+              onAdd={(rule) => {
+                setAdding(false);
+                putAndReturn({ ...question, rules: [...question.rules, rule] });
+              }}
+              onClose={(returns) => {
+                setAdding(false);
+                // The focus goes back to where the next rule is added.
+                if (returns) requestAnimationFrame(() => opener.current?.focus());
+              }}
+            />
+          </div>
+        )}
         <ColumnRules
           question={question}
           field={field}
@@ -140,7 +174,17 @@ export const OneQuestion = ({
           }}
         />
       </div>
-      <span className="flex items-start">
+      <span className="line-tool absolute top-1.5 right-0 flex items-center bg-paper pl-3">
+        <button
+          ref={opener}
+          type="button"
+          className="quiet-link mr-1 whitespace-nowrap"
+          aria-label={`Add a rule to ${label}`}
+          onClick={() => setAdding(true)}
+        >
+          add a rule
+        </button>
+        <Wording question={question} field={field} onQuestion={onQuestion} />
         <IconButton
           label={`Move ${field.label} up`}
           disabled={at === 0 && pageOf(form, question.page) === 0}
@@ -160,6 +204,7 @@ export const OneQuestion = ({
           onClick={() => onMove(isIn ? outdentQuestion(form, at) : indentQuestion(form, at, 'New section'))}
           icon={isIn ? IndentDecrease : IndentIncrease}
         />
+        {form.pages.length > 1 && <ToPage form={form} at={at} label={field.label} onMove={onMove} />}
         <IconButton label={`Copy ${field.label}`} onClick={onCopy} icon={Copy} />
         <IconButton
           label={`Drop ${field.label}`}
@@ -171,6 +216,21 @@ export const OneQuestion = ({
     </div>
   );
 };
+
+/** Moves a question to the end of a page that is picked. */
+const ToPage = ({ form, at, label, onMove }: { label: string } & Pick<QuestionProps, 'form' | 'at' | 'onMove'>) => (
+  <Popover>
+    <PopoverButton as={IconButton} label={`Move ${label} to page …`} icon={FileSymlink} />
+    <PopoverPanel anchor={{ to: 'bottom end', gap: 4, padding: 8 }} focus className="slip w-64">
+      <p className="px-2 pt-1 text-xs text-ink-2">Move {label} to page …</p>
+      <PickOne
+        options={form.pages.map((page, i) => ({ value: String(i), label: `${i + 1}. ${page.label}` }))}
+        chosen={String(pageOf(form, form.questions[at]?.page))}
+        onPick={(page) => onMove(moveToPage(form, at, Number(page)))}
+      />
+    </PopoverPanel>
+  </Popover>
+);
 
 /** A question's words, changed where they stand. */
 const LabelBox = ({
@@ -213,8 +273,9 @@ const Wording = ({
   field: Field;
   onQuestion: (question: Question) => void;
 }) => (
-  <Part text={question.help ? `with help “${question.help}”` : 'its words'} what={`words of ${field.label}`}>
-    {() => (
+  <Popover>
+    <PopoverButton as={IconButton} label={`its words, change the words of ${field.label}`} icon={Pencil} />
+    <PopoverPanel anchor={{ to: 'bottom end', gap: 4, padding: 8 }} focus className="slip w-64">
       <span className="grid gap-2 p-2">
         <label className="grid gap-1 font-semibold">
           Asked as
@@ -242,8 +303,8 @@ const Wording = ({
           />
         </label>
       </span>
-    )}
-  </Part>
+    </PopoverPanel>
+  </Popover>
 );
 
 /** How many rules the columns of a question have. */
@@ -267,7 +328,7 @@ const Rules = ({ question, field, catalogue, form, context, problems, onChange }
       return (
         // A rule has no identity of its own; it is known by its place.
         // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <li key={i} className="flex items-baseline gap-2 pt-0.5 text-ink-2">
+        <li key={i} className="outline-rule flex items-baseline gap-2 pt-0.5 text-ink-2">
           <span aria-hidden="true" className="text-ink-3">
             └
           </span>
@@ -283,11 +344,13 @@ const Rules = ({ question, field, catalogue, form, context, problems, onChange }
             />
             <Wrong problems={wrong} />
           </span>
-          <IconButton
-            label={`Take rule ${i + 1} away`}
-            onClick={() => onChange(question.rules.toSpliced(i, 1))}
-            icon={Trash2}
-          />
+          <span className="rule-tool">
+            <IconButton
+              label={`Take rule ${i + 1} away`}
+              onClick={() => onChange(question.rules.toSpliced(i, 1))}
+              icon={Trash2}
+            />
+          </span>
         </li>
       );
     })}
@@ -298,14 +361,5 @@ const Rules = ({ question, field, catalogue, form, context, problems, onChange }
           {each.detail}
         </li>
       ))}
-    <li className="pl-4 pt-0.5">
-      <AddRule
-        question={question}
-        catalogue={catalogue}
-        form={form}
-        context={context}
-        onAdd={(rule) => onChange([...question.rules, rule])}
-      />
-    </li>
   </ul>
 );

@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   type Expected,
   findField,
@@ -290,28 +290,19 @@ const StartValue = ({ type, value, context, onChange }: StartProps) => {
   return <OperandEditor type={type} value={value} context={context} onChange={onChange} />;
 };
 
+interface AddRuleProps {
+  readonly catalogue: Catalogue;
+  readonly question: Question;
+  readonly form: Form;
+  readonly context: SayContext;
+  readonly onAdd: (rule: Rule) => void;
+  /** Nothing was added; `returns`: the focus goes back to where one began. */
+  readonly onClose: (returns: boolean) => void;
+}
+
 /** Rules are added by writing them: each word offers what can come next. What only a formula can say opens as one. */
-export const AddRule = ({
-  question,
-  form,
-  context,
-  catalogue,
-  onAdd,
-}: {
-  catalogue: Catalogue;
-  question: Question;
-  form: Form;
-  context: SayContext;
-  onAdd: (rule: Rule) => void;
-}) => {
+export const AddRule = ({ question, form, context, catalogue, onAdd, onClose }: AddRuleProps) => {
   const [formula, setFormula] = useState<Rule | null>(null);
-  const [writing, setWriting] = useState(false);
-  const opener = useRef<HTMLButtonElement>(null);
-  const close = () => {
-    setWriting(false);
-    // The focus goes back to where the next rule is added.
-    requestAnimationFrame(() => opener.current?.focus());
-  };
   const label = context.vocabulary.names.get(question.field)?.label ?? question.field;
   if (formula) {
     return (
@@ -319,25 +310,9 @@ export const AddRule = ({
         rule={formula}
         question={question}
         context={context}
-        onChange={(rule) => {
-          setFormula(null);
-          onAdd(rule);
-        }}
-        onCancel={() => setFormula(null)}
+        onChange={onAdd}
+        onCancel={() => onClose(true)}
       />
-    );
-  }
-  if (!writing) {
-    return (
-      <button
-        ref={opener}
-        type="button"
-        className="part"
-        aria-label={`Add a rule to ${label}`}
-        onClick={() => setWriting(true)}
-      >
-        add a rule
-      </button>
     );
   }
   return (
@@ -345,12 +320,11 @@ export const AddRule = ({
       start={writeRule(question, form, context, catalogue)}
       label={`Rule of ${label}`}
       onDone={(written) => {
-        close();
         if (written.kind === 'rule') onAdd(written.rule);
         else setFormula(written.rule);
       }}
-      onCancel={close}
-      onLeave={() => setWriting(false)}
+      onCancel={() => onClose(true)}
+      onLeave={() => onClose(false)}
     />
   );
 };

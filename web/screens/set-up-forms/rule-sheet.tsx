@@ -115,7 +115,7 @@ export const RuleSheet = ({ form, published, register, catalogue }: Props) => {
                 })),
                 {
                   key: 'else',
-                  text: `${page.onward.length > 0 ? 'otherwise' : 'leads'} to ${pageName(form.pages[at + 1]?.key ?? null)}`,
+                  text: `${page.onward.length > 0 ? 'otherwise' : 'leads'} to ${pageName(page.otherwise === undefined ? (form.pages[at + 1]?.key ?? null) : page.otherwise)}`,
                 },
               ]}
             </Lines>

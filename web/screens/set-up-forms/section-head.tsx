@@ -17,7 +17,7 @@ interface Props {
 
 /** A section's heading in the outline, with its word of help and when it is asked. */
 export const SectionHead = ({ section, context, problems, onSection, onCopy }: Props) => (
-  <div className="mt-2 border-l-4 border-haze pl-2">
+  <div className="outline-line outline-rule mt-2 border-l-4 border-haze pl-2">
     <div className="flex flex-wrap items-baseline gap-x-2">
       <span className="text-[13px] text-ink-2">Section</span>
       <WordsBox
@@ -33,7 +33,9 @@ export const SectionHead = ({ section, context, problems, onSection, onCopy }: P
         most={500}
         onText={(help) => onSection({ ...section, help: help === '' ? undefined : help })}
       />
-      <IconButton label={`Copy section ${section.label}`} icon={Copy} onClick={onCopy} />
+      <span className="line-tool">
+        <IconButton label={`Copy section ${section.label}`} icon={Copy} onClick={onCopy} />
+      </span>
     </div>
     <p className="text-ink-2">
       is asked when{' '}

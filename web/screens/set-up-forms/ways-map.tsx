@@ -43,7 +43,7 @@ const inLines = (text: string): string[] => {
 /** What leads from a page on to another, or to the end, in words; '' where nothing decides. */
 const sayEdge = ({ pages }: CompiledForm, from: number, to: number, context: SayContext): string => {
   const onward = pages[from]?.onward ?? [];
-  if (onward.length === 0) return '';
+  if (onward.length === 0) return pages[from]?.otherwise === from + 1 ? '' : 'always';
   const said = onward
     .filter((each) => each.to === to)
     .map(({ condition }) => {

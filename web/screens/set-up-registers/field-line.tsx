@@ -63,7 +63,7 @@ const Line = <F extends RowField | FieldDraft>({
     }
   };
   return (
-    <li className="ruled py-1.5" onKeyDown={onKeyDown}>
+    <li className="outline-line ruled py-1.5" onKeyDown={onKeyDown}>
       <span className="flex items-center gap-1">
         <span aria-hidden="true" className="w-5 text-right text-[12.5px] text-ink-3">
           {n}
@@ -76,33 +76,35 @@ const Line = <F extends RowField | FieldDraft>({
           placeholder="Label"
           onChange={(event) => onField({ ...field, label: event.target.value })}
         />
-        <button
-          type="button"
-          className="btn btn-quiet px-1.5!"
-          aria-label={`Move ${what} ${n} up`}
-          disabled={n === 1}
-          onClick={() => onMove(-1)}
-        >
-          <ArrowUp size={15} aria-hidden="true" />
-        </button>
-        <button
-          type="button"
-          className="btn btn-quiet px-1.5!"
-          aria-label={`Move ${what} ${n} down`}
-          disabled={last}
-          onClick={() => onMove(1)}
-        >
-          <ArrowDown size={15} aria-hidden="true" />
-        </button>
-        <button
-          type="button"
-          className="btn btn-quiet px-1.5!"
-          aria-label={`Take ${what} ${n} away`}
-          disabled={onRemove === null}
-          onClick={() => onRemove?.()}
-        >
-          <Trash2 size={15} aria-hidden="true" />
-        </button>
+        <span className="line-tool flex">
+          <button
+            type="button"
+            className="btn btn-quiet px-1.5!"
+            aria-label={`Move ${what} ${n} up`}
+            disabled={n === 1}
+            onClick={() => onMove(-1)}
+          >
+            <ArrowUp size={15} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            className="btn btn-quiet px-1.5!"
+            aria-label={`Move ${what} ${n} down`}
+            disabled={last}
+            onClick={() => onMove(1)}
+          >
+            <ArrowDown size={15} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            className="btn btn-quiet px-1.5!"
+            aria-label={`Take ${what} ${n} away`}
+            disabled={onRemove === null}
+            onClick={() => onRemove?.()}
+          >
+            <Trash2 size={15} aria-hidden="true" />
+          </button>
+        </span>
       </span>
       <p className="pl-7 text-[14px] text-ink-2">
         {isMadeByProgram(field.type) ? 'is ' : 'holds '}
