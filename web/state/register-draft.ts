@@ -1,7 +1,8 @@
+import { z } from 'zod';
 import { toKey } from '#core/base/index.ts';
 import { FUNCTION_NAMES } from '#core/expression/index.ts';
 import type { ChoiceList, Field, Register } from '#core/register/index.ts';
-import { type FieldType, rowsIn } from '#core/values/index.ts';
+import { type FieldType, KIND_NAMES, rowsIn } from '#core/values/index.ts';
 
 /** A field while it is being made. Its key comes from its label until it is stored. */
 export interface FieldDraft {
@@ -27,7 +28,8 @@ export interface RegisterDraft extends Pick<Register, 'title' | 'beside' | 'list
   readonly lists: readonly ChoiceList[];
 }
 
-let nextId = 1;
+/** No draft that was kept before has such a number. */
+let nextId = Date.now() * 1000;
 
 export const newField = (): FieldDraft => ({
   id: nextId++,
@@ -130,3 +132,19 @@ export const toChoiceList = (label: string, lines: string, lists: ReadonlySet<st
     });
   return { key: toKey(label, lists), label, columns: [], choices };
 };
+
+/** A draft as it was kept on this device: ours, or nothing; what is not right in it yet, its checks say. */
+export const registerDraftSchema = z.custom<RegisterDraft>(
+  (value) =>
+    z
+      .object({
+        key: z.string().nullable(),
+        singular: z.string(),
+        plural: z.string(),
+        mark: z.string(),
+        fields: z.array(z.object({ id: z.number(), label: z.string(), type: z.object({ kind: z.enum(KIND_NAMES) }) })),
+        lists: z.array(z.object({ key: z.string() })),
+        constraints: z.array(z.object({ kind: z.string() })),
+      })
+      .safeParse(value).success,
+);

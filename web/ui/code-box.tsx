@@ -1,5 +1,5 @@
 import { autocompletion, type Completion as CodeCompletion, completionKeymap } from '@codemirror/autocomplete';
-import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import { defaultKeymap, history, historyKeymap, undo } from '@codemirror/commands';
 import { HighlightStyle, LanguageSupport, LRLanguage, syntaxHighlighting } from '@codemirror/language';
 import { type Diagnostic, linter } from '@codemirror/lint';
 import { EditorState, type Extension, Prec } from '@codemirror/state';
@@ -141,6 +141,15 @@ const help = (asked: Asked): Extension =>
     };
   });
 
+/** A condition over a field there is, for a box that is empty. */
+const exampleOf = ({ names }: Vocabulary): string => {
+  const fields = [...names.values()];
+  const number = fields.find(({ type }) => type.kind === 'number');
+  const text = fields.find(({ type }) => type.kind === 'text');
+  if (number) return `${number.name} > 100`;
+  return text ? `${text.name} = "…"` : '';
+};
+
 /** A key that is dealt with here, whatever came of it. */
 const always =
   (run: (view: EditorView) => void): Command =>
@@ -162,7 +171,8 @@ const CodeBox = ({ text, vocabulary, expected, describedBy, onChange, onUse, onC
     if (!place.current) return;
     const keys = keymap.of([
       { key: 'Enter', run: always(() => calls.current.onUse()) },
-      { key: 'Escape', run: always(() => calls.current.onCancel()) },
+      // It takes back what was done last; where nothing was, the formula is left.
+      { key: 'Escape', run: (view) => undo(view) || always(() => calls.current.onCancel())(view) },
     ]);
     const asked: Asked = () => calls.current;
     const view = new EditorView({
@@ -183,7 +193,7 @@ const CodeBox = ({ text, vocabulary, expected, describedBy, onChange, onUse, onC
           complete(asked),
           lint(asked),
           help(asked),
-          placeholder('cost > 500 and severity = "damage"'),
+          placeholder(exampleOf(calls.current.vocabulary)),
           theme,
           EditorView.lineWrapping,
           EditorView.contentAttributes.of({ 'aria-label': 'Formula', 'aria-describedby': describedBy }),

@@ -8,6 +8,8 @@ import {
   sayCondition,
 } from '#core/expression/index.ts';
 
+import { forgetFormula, formulaPutAway, putFormulaAway } from '../state/put-away.ts';
+
 // The editor is a third of the interface by weight and opens seldom.
 const CodeBox = lazy(() => import('./code-box.tsx'));
 
@@ -35,6 +37,9 @@ export const FormulaEditor = ({
   onCancel,
 }: Props) => {
   const [typed, setTyped] = useState(text);
+  // What the box begins with: other text makes another box.
+  const [begun, setBegun] = useState(text);
+  const [before] = useState(() => formulaPutAway(text));
   const says = useId();
   const empty = typed.trim() === '';
   const checked = checkExpression(typed, context.vocabulary, expected);
@@ -43,7 +48,13 @@ export const FormulaEditor = ({
   const usable = empty ? mayBeEmpty : wrong.length === 0;
   const condition = checked.ok && expected.kind === 'condition' ? findCondition(checked.value.expr) : null;
   const use = () => {
-    if (usable) onChange(empty ? '' : typed);
+    if (!usable) return;
+    forgetFormula(text);
+    onChange(empty ? '' : typed);
+  };
+  const leave = () => {
+    putFormulaAway(text, typed);
+    onCancel();
   };
   return (
     <form
@@ -57,15 +68,31 @@ export const FormulaEditor = ({
     >
       <Suspense fallback={<span className="box font-mono">{typed}</span>}>
         <CodeBox
-          text={text}
+          key={begun}
+          text={begun}
           vocabulary={context.vocabulary}
           expected={expected}
           describedBy={says}
           onChange={setTyped}
           onUse={use}
-          onCancel={onCancel}
+          onCancel={leave}
         />
       </Suspense>
+      {before !== null && before !== typed && typed === text && (
+        <span className="text-[13px] text-ink-2">
+          You had typed <code className="font-mono">{before}</code> here.{' '}
+          <button
+            type="button"
+            className="part"
+            onClick={() => {
+              setTyped(before);
+              setBegun(before);
+            }}
+          >
+            Take it up
+          </button>
+        </span>
+      )}
       <span id={says} role={wrong.length > 0 ? 'alert' : 'status'}>
         {wrong.map((detail) => (
           <span key={detail} className="wrong block">
@@ -87,10 +114,12 @@ export const FormulaEditor = ({
         <button type="submit" className="btn" disabled={!usable}>
           Use
         </button>
-        <button type="button" className="btn btn-quiet" onClick={onCancel}>
+        <button type="button" className="btn btn-quiet" onClick={leave}>
           Cancel
         </button>
-        <span className="text-xs text-ink-2">Enter uses it, Shift+Enter starts a new line</span>
+        <span className="text-xs text-ink-2">
+          Enter uses it, Shift+Enter starts a new line, Escape takes back what was done last
+        </span>
       </span>
     </form>
   );

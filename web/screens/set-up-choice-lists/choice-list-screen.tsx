@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { z } from 'zod';
 import { toKey } from '#core/base/index.ts';
 import type { ChoiceList } from '#core/register/index.ts';
 import type { Choice, ValueContext } from '#core/values/index.ts';
@@ -10,7 +11,7 @@ import { useWorkspace } from '../../data/workspace.ts';
 import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
-import { UndoButtons, useEditing } from '../../ui/undo.tsx';
+import { EditingNotice, UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { ChoiceLine } from './choice-line.tsx';
 import { ColumnEditor } from './column-editor.tsx';
 
@@ -23,6 +24,19 @@ export const ChoiceListScreen = () => {
   const start: ChoiceList = existing ?? { key: '', label: '', columns: [], choices: [{ code: '', label: '' }] };
   return <Editor key={`${key} ${workspace.version}`} start={start} />;
 };
+
+/** A list as it was kept on this device: ours, or nothing; choices that are being written have no code yet. */
+const choiceListDraftSchema = z.custom<ChoiceList>(
+  (value) =>
+    z
+      .object({
+        key: z.string(),
+        label: z.string(),
+        columns: z.array(z.object({ key: z.string() })),
+        choices: z.array(z.object({ code: z.string(), label: z.string() })),
+      })
+      .safeParse(value).success,
+);
 
 /** Codes for the choices that have none yet. */
 const withCodes = (list: ChoiceList, lists: ReadonlySet<string>): ChoiceList => {
@@ -40,7 +54,11 @@ const withCodes = (list: ChoiceList, lists: ReadonlySet<string>): ChoiceList => 
 
 const Editor = ({ start }: { start: ChoiceList }) => {
   const { workspace, catalogue } = useWorkspace();
-  const editing = useEditing(start);
+  const editing = useEditing(start, {
+    as: `choice list ${start.key || 'new'}`,
+    base: JSON.stringify(start),
+    schema: choiceListDraftSchema,
+  });
   const { now: list } = editing;
   const navigate = useNavigate();
   const place = useRef<HTMLOListElement>(null);
@@ -52,6 +70,7 @@ const Editor = ({ start }: { start: ChoiceList }) => {
   const carryOut = useMutation({
     mutationFn: () => call('carryOut', { body: changes }),
     onSuccess: async () => {
+      editing.settle(JSON.stringify(list));
       await queryClient.invalidateQueries({ queryKey: ['workspace'] });
       navigate('/set-up/choice-lists');
     },
@@ -94,6 +113,7 @@ const Editor = ({ start }: { start: ChoiceList }) => {
           All choice lists
         </Link>
       </header>
+      <EditingNotice editing={editing} />
       <form
         className="mt-4 max-w-4xl"
         onSubmit={(event) => {

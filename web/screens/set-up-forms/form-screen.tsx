@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Problem, Result } from '#core/base/index.ts';
-import { type CompiledForm, compileForm, type Form } from '#core/form/index.ts';
+import { type CompiledForm, compileForm, type Form, formSchema } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
@@ -10,7 +10,7 @@ import { useWorkspace } from '../../data/workspace.ts';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
-import { UndoButtons, useEditing } from '../../ui/undo.tsx';
+import { EditingNotice, UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { LiveForm, type TrialStart } from './live-form.tsx';
 import { Opening, SentBy } from './opening.tsx';
 import { type Made, Outline } from './outline.tsx';
@@ -96,7 +96,7 @@ const carryOutOn = async (before: Register, { register: after, lists }: Made): P
 
 const Editor = ({ start }: { start: Form }) => {
   const { workspace, catalogue } = useWorkspace();
-  const editing = useEditing(start);
+  const editing = useEditing(start, { as: `form ${start.key}`, base: JSON.stringify(start), schema: formSchema });
   const { now: form } = editing;
   const change = (next: Form): void => editing.edit(() => next);
   const [face, setFace] = useState<Face>('outline');
@@ -110,6 +110,11 @@ const Editor = ({ start }: { start: Form }) => {
   const compiled = useMemo(() => compileForm(form, catalogue), [form, catalogue]);
   const [started] = useState(start);
   const draft = useKeptDraft(form, compiled, started);
+  // What the server keeps, nothing else needs to.
+  const { settle } = editing;
+  useEffect(() => {
+    if (draft.kept) settle(JSON.stringify(form));
+  }, [draft.kept, form, settle]);
   const register = catalogue.registers.get(form.register);
   // Fields that the form's new questions need are there before it asks them.
   const make = useMutation({
@@ -193,6 +198,7 @@ const Editor = ({ start }: { start: Form }) => {
           Publish
         </button>
       </header>
+      <EditingNotice editing={editing} />
       {draft.error && (
         <div className="px-6">
           <Problems error={draft.error} />

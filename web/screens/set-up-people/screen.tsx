@@ -1,8 +1,9 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { z } from 'zod';
 import type { PeopleAnswer, WorkspaceChanges } from '#contract/index.ts';
-import type { Role } from '#core/access/index.ts';
+import { type Role, roleSchema } from '#core/access/index.ts';
 import { toKey } from '#core/base/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
 import { call } from '../../data/client.ts';
@@ -10,7 +11,7 @@ import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
-import { UndoButtons, useEditing } from '../../ui/undo.tsx';
+import { EditingNotice, UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { AccessMatrix } from './access-matrix.tsx';
 import { NewGroupDialog } from './group-dialog.tsx';
 import { InviteDialog, PasteDialog } from './invite-dialogs.tsx';
@@ -41,6 +42,18 @@ export interface PeopleDraft {
   readonly people: PeopleAnswer['people_register'];
 }
 
+/** What was changed here, as it was kept on this device: ours, or nothing. */
+const peopleDraftSchema = z.custom<PeopleDraft>(
+  (value) =>
+    z
+      .object({
+        roles: z.array(roleSchema),
+        fills: z.record(z.string(), z.array(z.string())),
+        people: z.object({ register: z.string(), email: z.string() }).nullable(),
+      })
+      .safeParse(value).success,
+);
+
 const draftOf = (answer: PeopleAnswer): PeopleDraft => ({
   roles: answer.roles,
   fills: Object.fromEntries(answer.forms.map(({ key, roles }) => [key, roles])),
@@ -54,7 +67,7 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
   const navigate = useNavigate();
   const { role: chosen } = useParams();
   const [start] = useState(() => draftOf(answer));
-  const editing = useEditing(start);
+  const editing = useEditing(start, { as: 'people', base: JSON.stringify(start), schema: peopleDraftSchema });
   const [dialog, setDialog] = useState<'invite' | 'paste' | 'group' | 'token' | null>(null);
   const [done, setDone] = useState('');
   const close = (): void => setDialog(null);
@@ -84,6 +97,7 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
   const carryOut = useMutation({
     mutationFn: () => call('carryOut', { body: changes }),
     onSuccess: async () => {
+      editing.settle(JSON.stringify(draft));
       await queryClient.invalidateQueries({ queryKey: ['workspace'] });
       await queryClient.invalidateQueries({ queryKey: ['people'] });
     },
@@ -132,6 +146,7 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
           {count === 0 ? 'Nothing to rehearse' : `Rehearse ${many(count, 'change', 'changes')}`}
         </button>
       </header>
+      <EditingNotice editing={editing} />
       <div className="flex min-h-0 grow max-lg:flex-col max-lg:overflow-auto">
         <div className="shrink-0 overflow-auto border-r border-rule p-6 lg:w-[36rem] max-lg:border-r-0">
           {done !== '' && (

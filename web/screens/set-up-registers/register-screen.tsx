@@ -13,13 +13,14 @@ import {
   newDraft,
   newField,
   type RegisterDraft,
+  registerDraftSchema,
   toDraft,
   toRegister,
 } from '../../state/register-draft.ts';
 import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Empty, Problems } from '../../ui/message.tsx';
-import { UndoButtons, useEditing } from '../../ui/undo.tsx';
+import { EditingNotice, UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { FieldLine } from './field-line.tsx';
 import { LiveRecords } from './live-records.tsx';
 import { RegisterRules } from './register-rules.tsx';
@@ -45,7 +46,11 @@ const withDraft = (catalogue: Catalogue, register: Register, draft: RegisterDraf
 
 const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register | null }) => {
   const { workspace, catalogue } = useWorkspace();
-  const editing = useEditing(start);
+  const editing = useEditing(start, {
+    as: `register ${existing?.key ?? 'new'}`,
+    base: JSON.stringify(existing),
+    schema: registerDraftSchema,
+  });
   const { now: draft } = editing;
   const [said, setSaid] = useState('');
   const navigate = useNavigate();
@@ -61,6 +66,7 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
   const carryOut = useMutation({
     mutationFn: () => call('carryOut', { body: changes }),
     onSuccess: async () => {
+      editing.settle(JSON.stringify(register));
       setSaid(`${register.plural} ${draft.key ? 'were changed' : 'was made'}.`);
       await queryClient.invalidateQueries({ queryKey: ['workspace'] });
       navigate(`/registers/${register.key}`);
@@ -122,6 +128,7 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
             All registers
           </Link>
         </header>
+        <EditingNotice editing={editing} />
         {/* No form element: formulas are edited in forms of their own, and forms cannot stand in each other. */}
         <div className="mt-4">
           <div className="grid gap-4 sm:grid-cols-[1fr_1fr_6rem]">

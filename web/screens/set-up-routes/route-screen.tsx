@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { RoutesAnswer } from '#contract/index.ts';
-import { compileRoute, type Route, stepsOfRoles } from '#core/signoff/index.ts';
+import { compileRoute, type Route, routeSchema, stepsOfRoles } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
@@ -10,7 +10,7 @@ import { BlindSpots } from '../../ui/blind-spots.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { TextPart } from '../../ui/text-part.tsx';
-import { UndoButtons, useEditing } from '../../ui/undo.tsx';
+import { EditingNotice, UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { knownOf, newStep } from './editing.ts';
 import { LiveRoute } from './live-route.tsx';
 import { MovesDialog } from './moves-dialog.tsx';
@@ -64,11 +64,16 @@ const useKeptRoute = (route: Route, start: Route) => {
 const Editor = ({ start, routes }: { start: Route; routes: RoutesAnswer }) => {
   const { workspace, catalogue } = useWorkspace();
   const navigate = useNavigate();
-  const editing = useEditing(start);
+  const editing = useEditing(start, { as: `route ${start.key}`, base: JSON.stringify(start), schema: routeSchema });
   const { now: route } = editing;
   const change = (next: Route): void => editing.edit(() => next);
   const [started] = useState(start);
   const draft = useKeptRoute(route, started);
+  // What the server keeps, nothing else needs to.
+  const { settle } = editing;
+  useEffect(() => {
+    if (draft.kept) settle(JSON.stringify(route));
+  }, [draft.kept, route, settle]);
   const [trying, setTrying] = useState(false);
   const [moving, setMoving] = useState(false);
   const [past, setPast] = useState(false);
@@ -172,6 +177,7 @@ const Editor = ({ start, routes }: { start: Route; routes: RoutesAnswer }) => {
           Publish
         </button>
       </header>
+      <EditingNotice editing={editing} />
       <div className="grid min-h-0 grow overflow-auto lg:grid-cols-[minmax(0,27rem)_minmax(0,1fr)]">
         <section aria-label="Outline of the route" className="border-r border-rule bg-paper px-6 py-5 lg:overflow-auto">
           <h2 className="head-rule">
