@@ -193,17 +193,11 @@ export const changesSchema = z.strictObject({
     .default([]),
   /** Fields that were set aside and shall come back, by the ids of their setting aside; done after the new keys. */
   bring_back: z.array(uuidSchema).max(100).default([]),
+  /** Refused while any record breaks what is asked from then on: they are mended first. */
+  mended_first: z.boolean().optional(),
 });
 /** A change to the definitions, as it is sent. */
 export type WorkspaceChanges = z.input<typeof changesSchema>;
-/** What a change would do, or did, step by step in sentences; and the version it was judged on, or led to. */
-export const planSchema = z.object({
-  version: z.int32(),
-  steps: z.array(z.object({ kind: z.string(), says: z.string() })),
-});
-/** What a change would do, or did. */
-export type PlanAnswer = z.infer<typeof planSchema>;
-
 /** A record as a link shows it. */
 export const linkedSchema = z.object({
   id: uuidSchema,
@@ -214,6 +208,34 @@ export const linkedSchema = z.object({
 });
 /** A record as a link shows it. */
 export type Linked = z.infer<typeof linkedSchema>;
+/** What a change would do, or did, step by step in sentences; and the version it was judged on, or led to. */
+export const planSchema = z.object({
+  version: z.int32(),
+  steps: z.array(
+    z.object({
+      kind: z.string(),
+      says: z.string(),
+      /** The records that break what is asked from then on. */
+      breaking: z
+        .object({
+          register: z.string(),
+          count: z.int(),
+          /** Some of them, as far as one may see them. */
+          records: z.array(linkedSchema),
+          /** The fields by which they break it, and what these are called together. */
+          fields: z.array(z.string()),
+          until: z.string(),
+          /** Whether they may stay as they are until these are changed, and whether they do as it is asked now. */
+          may_stand: z.boolean(),
+          stands: z.boolean(),
+        })
+        .optional(),
+    }),
+  ),
+});
+/** What a change would do, or did. */
+export type PlanAnswer = z.infer<typeof planSchema>;
+
 /** What was found out about a file. */
 export const fileSchema = z.object({
   id: uuidSchema,

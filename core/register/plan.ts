@@ -365,7 +365,16 @@ export const planChange = (before: Catalogue, after: Catalogue): Result<Plan> =>
   };
 };
 
-/** What a step does, said before it is done. `records` counts what the register holds now. */
+/** With what so many records hold in it; where none holds anything, that. */
+const sayHeld = (count: number, what: string): string => {
+  if (count === 0) return `, in which none of the ${what} holds anything`;
+  return ` with what ${count === 1 ? `one of the ${what} holds` : `${count} ${what} hold`} in it`;
+};
+
+/**
+ * What a step does, said before it is done. `records` counts those it is about: of a field that goes those that hold
+ * something in it, else all of the register.
+ */
 export const sayStep = (step: PlanStep, catalogue: Catalogue, records: number): string => {
   switch (step.kind) {
     case 'make_choice_list':
@@ -388,9 +397,9 @@ export const sayStep = (step: PlanStep, catalogue: Catalogue, records: number): 
       return `${label} of ${owner} is called ${step.to} in formulas instead of ${step.from}; ${along} rewritten, no record is changed.`;
     }
     case 'add_field':
-      return `${step.register.plural} get the field ${sayField(step.field, catalogue)}, empty in ${records === 1 ? 'the one record' : `all ${records} records`}.`;
+      return `${step.register.plural} get the field ${sayField(step.field, catalogue)}${records === 0 ? '' : records === 1 ? ', empty in the one record' : `, empty in all ${records} records`}.`;
     case 'set_aside_field':
-      return `The field ${step.field.label} of ${step.register.plural} is set aside with what ${records} records hold in it; it can be brought back.`;
+      return `The field ${step.field.label} of ${step.register.plural} is set aside${sayHeld(records, 'records')}; it can be brought back.`;
     case 'bring_back':
       return `${step.field.label} comes back to ${step.register.plural}, with what their records held in it.`;
     case 'bring_back_row_field':
@@ -398,7 +407,7 @@ export const sayStep = (step: PlanStep, catalogue: Catalogue, records: number): 
     case 'add_row_field':
       return `The ${step.rows.type.plural.toLowerCase()} of ${step.register.plural} get the field ${sayField(step.field, catalogue)}, empty in those there are.`;
     case 'set_aside_row_field':
-      return `The field ${step.field.label} of the ${step.rows.type.plural.toLowerCase()} of ${step.register.plural} is set aside with what they hold in it; it can be brought back.`;
+      return `The field ${step.field.label} of the ${step.rows.type.plural.toLowerCase()} of ${step.register.plural} is set aside${sayHeld(records, step.rows.type.plural.toLowerCase())}; it can be brought back.`;
     case 'ask_anew': {
       const owner = step.rows
         ? `the ${step.rows.type.plural.toLowerCase()} of ${step.register.plural}`

@@ -51,6 +51,8 @@ export interface Changes {
   readonly renames: readonly Renaming[];
   /** Fields to be brought back, by the ids of their setting aside. */
   readonly bring_back: readonly string[];
+  /** Refused while any record breaks what is asked from then on. */
+  readonly mended_first?: boolean | undefined;
   /** Registers and choice lists that shall be there no more, by their keys. */
   readonly gone?: { readonly registers: readonly string[]; readonly lists: readonly string[] };
 }
@@ -393,19 +395,19 @@ export const planDefinitions = async (
   };
 };
 
-/** A planned change in sentences, with how many records each step is about. */
+/** A planned change in sentences, with how many records each step is about, by its place. */
 export const sayPlan = (
   planned: PlannedChange,
   before: Definitions,
   version: number,
   roles: readonly string[],
-  counts: ReadonlyMap<string, number>,
+  counts: readonly number[],
 ): PlanAnswer => ({
   version,
   steps: [
-    ...planned.plan.steps.map((step) => ({
+    ...planned.plan.steps.map((step, i) => ({
       kind: step.kind,
-      says: sayStep(step, planned.after, 'register' in step ? (counts.get(step.register.key) ?? 0) : 0),
+      says: sayStep(step, planned.after, counts[i] ?? 0),
     })),
     ...roles.map((says) => ({ kind: 'change_role', says })),
     ...sayPeople(planned, before).map((says) => ({ kind: 'people', says })),

@@ -3,18 +3,16 @@ import type { DraftAnswer, FormSummary, PlanAnswer, RouteDraftAnswer, RouteSumma
 import { givesSetUp, NO_RIGHTS, type Role } from '#core/access/index.ts';
 import { type Problem, problem } from '#core/base/index.ts';
 import { compileForm, type Form } from '#core/form/index.ts';
-import type { Catalogue, Constraint, Plan, PlanStep, Register } from '#core/register/index.ts';
+import type { Catalogue, Plan } from '#core/register/index.ts';
 import { compileRoute, type Route } from '#core/signoff/index.ts';
-import { any, identifier, rowsKey, sql as text } from '#core/sql/index.ts';
 import { Identifier } from '#core/workspace/index.ts';
 import { isActive } from '../platform/active.ts';
 import type { Db, Queryable, Tx } from '../platform/database.ts';
-import { toDrizzle } from '../platform/fragment.ts';
 import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../platform/refusal.ts';
-import { counters, people, workspace } from '../platform/schema.ts';
+import { people, workspace } from '../platform/schema.ts';
+import { countAbout, type FindBreaking, refuseWhileBroken, type SaidWithIds, withBreaking } from './breaking.ts';
 import { carryOutPlan } from './ddl.ts';
-import { fieldChecks, tablesOf } from './derived/index.ts';
 import { dropDraft, findDraft, keepDraft, rewriteDrafts } from './drafts.ts';
 import { newId } from './ids.ts';
 import { rewriteLists } from './lists.ts';
@@ -29,16 +27,6 @@ import {
   routesOf,
 } from './store.ts';
 
-/**
- * Counts how many records break a constraint, read by a catalogue that may not be in force yet. The composition root
- * hands it in: definitions read no records.
- */
-export type CountBreaking = (
-  db: Queryable,
-  definitions: Definitions,
-  broken: { readonly register: Register; readonly constraint: Constraint; readonly catalogue: Catalogue },
-) => Promise<number>;
-
 /** Says what other roles mean for those who hold them: what appears and disappears, in figures. */
 export type SayRoles = (
   db: Queryable,
@@ -48,15 +36,15 @@ export type SayRoles = (
 
 /** What definitions ask of records: they read none themselves. */
 export interface FromRecords {
-  readonly countBreaking: CountBreaking;
+  readonly findBreaking: FindBreaking;
   readonly sayRoles: SayRoles;
 }
 
-type Said = PlanAnswer['steps'][number];
-type AskedAnew = PlanStep & { readonly kind: 'ask_anew' };
+/** What was rehearsed, with the records that would break it by their ids. */
+export type Rehearsed = Omit<PlanAnswer, 'steps'> & { readonly steps: readonly SaidWithIds[] };
 
-const readCounts = async (db: Queryable): Promise<Map<string, number>> =>
-  new Map((await db.select().from(counters)).map((row) => [row.register, row.next - 1]));
+const readCounts = (db: Queryable, plan: Plan, definitions: Definitions): Promise<number[]> =>
+  Promise.all(plan.steps.map((step) => countAbout(db, step, definitions)));
 
 /** The workspace changed: its next version, which everybody is told of at commit. */
 export const bumpVersion = async (tx: Tx): Promise<number> => {
@@ -119,25 +107,27 @@ export const lastOf = (right: 'registers' | 'people', path: readonly (string | n
 export class DefinitionsService {
   readonly #db: Db;
   readonly #reader: DefinitionsReader;
-  readonly #countBreaking: CountBreaking;
+  readonly #findBreaking: FindBreaking;
   readonly #sayRoles: SayRoles;
 
-  constructor(db: Db, reader: DefinitionsReader, { countBreaking, sayRoles }: FromRecords) {
+  constructor(db: Db, reader: DefinitionsReader, { findBreaking, sayRoles }: FromRecords) {
     this.#db = db;
     this.#reader = reader;
-    this.#countBreaking = countBreaking;
+    this.#findBreaking = findBreaking;
     this.#sayRoles = sayRoles;
   }
 
   /** What a change would do. Changes nothing. */
-  async rehearse(changes: Changes): Promise<PlanAnswer> {
+  async rehearse(changes: Changes): Promise<Rehearsed> {
     const definitions = await this.#reader.read(this.#db);
     await refuseLockingOut(this.#db, definitions, changes.roles);
     const planned = await planDefinitions(this.#db, definitions, changes);
     const changed = changes.roles.map(({ key }) => key);
     const roles = await this.#sayRoles(this.#db, definitions, { roles: planned.roles, changed });
-    const answer = sayPlan(planned, definitions, definitions.version, roles, await readCounts(this.#db));
-    return this.#withBreaking(answer, planned.plan, planned.after, definitions);
+    const counts = await readCounts(this.#db, planned.plan, definitions);
+    const { version, steps } = sayPlan(planned, definitions, definitions.version, roles, counts);
+    const { plan, after } = planned;
+    return { version, steps: await withBreaking(this.#db, steps, plan, after, definitions, this.#findBreaking) };
   }
 
   /**
@@ -159,8 +149,9 @@ export class DefinitionsService {
       await refuseLockingOut(tx, definitions, changes.roles);
       const planned = await planDefinitions(tx, definitions, changes);
       const { plan, after, renamed } = planned;
+      if (changes.mended_first) await refuseWhileBroken(tx, plan, after, definitions, this.#findBreaking);
       await this.#refuseTwice(tx, plan, definitions);
-      const counts = await readCounts(tx);
+      const counts = await readCounts(tx, plan, definitions);
       await carryOutPlan(tx, plan, after);
       if (plan.steps.some(({ kind }) => kind === 'rename_field')) {
         await rewriteDefinitions(tx, renamed.form, renamed.route);
@@ -306,7 +297,7 @@ export class DefinitionsService {
       const { register, constraint } = step;
       const known = catalogue.registers.get(register.key)?.fields.map((field) => field.key) ?? [];
       if (!step.constraint.fields.every((key) => known.includes(key))) continue;
-      const count = await this.#countBreaking(tx, definitions, { register, constraint, catalogue });
+      const { count } = await this.#findBreaking(tx, definitions, { register, constraint, catalogue });
       if (count > 0)
         throw invalid([
           problem(
@@ -316,56 +307,6 @@ export class DefinitionsService {
           ),
         ]);
     }
-  }
-
-  /** Adds to each constraint that would be asked how many records break it now. */
-  async #withBreaking(answer: PlanAnswer, plan: Plan, after: Catalogue, definitions: Definitions): Promise<PlanAnswer> {
-    const steps = await Promise.all(
-      answer.steps.map(async (said, i) => {
-        const step = plan.steps[i];
-        if (step?.kind === 'ask_anew') return this.#withStanding(said, step, definitions);
-        if (step?.kind !== 'hold' || !definitions.catalogue.registers.has(step.register.key)) return said;
-        const { register, constraint } = step;
-        // A field that does not stand there yet holds nothing that could break anything.
-        const count = await this.#countBreaking(this.#db, definitions, {
-          register,
-          constraint,
-          catalogue: after,
-        }).catch(() => null);
-        if (count === null || count === 0)
-          return count === 0 ? { ...said, says: `${said.says} All records do.` } : said;
-        const says =
-          constraint.kind === 'unique'
-            ? `${said.says} ${count} records share it with another, so this is refused until they are mended.`
-            : constraint.lets_stand
-              ? `${said.says} ${count} records break it, and stay as they are until what it reads is changed.`
-              : `${said.says} ${count} records break it; each must be mended when it is next changed.`;
-        return { ...said, says };
-      }),
-    );
-    return { ...answer, steps };
-  }
-
-  /** Adds to what is asked of a field anew how many do not have it: they stay as they are until it is changed. */
-  async #withStanding(said: Said, { register, rows, field }: AskedAnew, { catalogue }: Definitions): Promise<Said> {
-    const key = rows ? rowsKey(register.key, rows.key) : register.key;
-    const table = tablesOf(catalogue).find((each) => each.key === key);
-    const checks = fieldChecks(field);
-    if (!table || checks.length === 0 || !table.fields.some((each) => each.key === field.key)) return said;
-    const at = identifier(table.schema, table.name);
-    const broken = any(checks.map((check) => text`(${check}) is false`));
-    const { rows: counted } = await this.#db.execute(toDrizzle(text`select count(*) as n from ${at} where ${broken}`));
-    const count = Number(counted[0]?.n ?? 0);
-    const what = rows ? rows.type.plural.toLowerCase() : 'records';
-    if (count === 0) return { ...said, says: `${said.says} All ${what} have it so.` };
-    const [those, they] =
-      count === 1
-        ? [`One of the ${what} has`, 'It stays as it is']
-        : [`${count} ${what} have`, 'They stay as they are'];
-    return {
-      ...said,
-      says: `${said.says} ${those} it otherwise. ${they} until ${rows ? rows.label : field.label} is changed there.`,
-    };
   }
 
   #change<T>(run: (tx: Tx, definitions: Definitions) => Promise<T>): Promise<T> {

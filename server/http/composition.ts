@@ -5,9 +5,10 @@ import { tieOnce } from '../access/tie.ts';
 import { tellDailyTask, tellWaitingTask } from '../access/waiting-mail.ts';
 import { wakeSignOffsTask } from '../access/waking.ts';
 import { type Backups, backupTask } from '../backup/task.ts';
+import type { FindBreaking } from '../definitions/breaking.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import { renameReserved } from '../definitions/reserved.ts';
-import { type CountBreaking, DefinitionsService, type FromRecords } from '../definitions/service.ts';
+import { DefinitionsService, type FromRecords } from '../definitions/service.ts';
 import { settle } from '../definitions/settle.ts';
 import { clearFiles } from '../files/clear.ts';
 import { importTask } from '../imports/task.ts';
@@ -22,7 +23,7 @@ import { markWordsOnce } from '../records/commands/mark-words.ts';
 import { historyFollower } from '../records/followers/history.ts';
 import { liveFollower } from '../records/followers/live.ts';
 import { searchFollower } from '../records/followers/search.ts';
-import { countBreaking, sortIndexTask } from '../records/reader/index.ts';
+import { findBreaking, sortIndexTask } from '../records/reader/index.ts';
 import { systemSight } from '../records/sight.ts';
 import { signOffFollower } from '../signoff/follower.ts';
 import { TELL_WAITING, WAKE_SIGN_OFFS } from '../signoff/tell.ts';
@@ -93,14 +94,14 @@ const settleTask = (reader: DefinitionsReader): Task => ({
 });
 
 /** Definitions read no records: a rehearsal's counts come from the reader. */
-const countBreakingRecords: CountBreaking = (db, definitions, { register, constraint, catalogue }) => {
+const findBreakingRecords: FindBreaking = (db, definitions, { register, constraint, catalogue }) => {
   const clock = clockNow(catalogue);
-  const sight = systemSight(definitions, clock, 'a rehearsal says how many of all records would break a rule');
-  return countBreaking({ db, sight, clock }, register, constraint, catalogue);
+  const sight = systemSight(definitions, clock, 'a rehearsal says which of all records would break a rule');
+  return findBreaking({ db, sight, clock }, register, constraint, catalogue);
 };
 
 /** What definitions ask of records. */
-export const FROM_RECORDS: FromRecords = { countBreaking: countBreakingRecords, sayRoles: sayRoleChanges };
+export const FROM_RECORDS: FromRecords = { findBreaking: findBreakingRecords, sayRoles: sayRoleChanges };
 
 /** What a start does besides the migrations: definitions of an earlier version are put into the words of this one. */
 export const bringUpToDate = async (db: Db, reader: DefinitionsReader): Promise<void> => {

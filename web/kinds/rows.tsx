@@ -66,7 +66,6 @@ const RowsMaker = ({ label, catalogue, onPick }: PickerProps<FieldTypeOf<'rows'>
           className="box font-normal"
           value={singular}
           maxLength={80}
-          placeholder="Person hurt"
           onChange={(event) => setSingular(event.target.value)}
         />
       </label>

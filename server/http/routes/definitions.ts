@@ -1,11 +1,12 @@
 import { eq } from 'drizzle-orm';
 import { z } from 'zod';
-import type { WorkspaceAnswer } from '#contract/index.ts';
+import type { PlanAnswer, WorkspaceAnswer } from '#contract/index.ts';
 import type { Deed, SetUpRight } from '#core/access/index.ts';
 import type { Clock } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { givenByApproval } from '#core/signoff/index.ts';
 import { keepSettings, readHolidays } from '../../access/settings.ts';
+import type { SaidWithIds } from '../../definitions/breaking.ts';
 import { findDraft, readDrafts } from '../../definitions/drafts.ts';
 import type { Changes } from '../../definitions/planning.ts';
 import { type Definitions, listsOf, nextVersion, routesOf } from '../../definitions/store.ts';
@@ -13,7 +14,7 @@ import { isSetup, mayAny, mayFill, setsUp } from '../../people/roles.ts';
 import { writeSender } from '../../platform/outward.ts';
 import { notAllowed, notFound } from '../../platform/refusal.ts';
 import { setAside } from '../../platform/schema.ts';
-import { countRecords, workOutOnRecords } from '../../records/reader/index.ts';
+import { countRecords, readLinked, workOutOnRecords } from '../../records/reader/index.ts';
 import type { Look } from '../../records/work.ts';
 import { type Context, type Handlers, lookOf, signedIn } from '../context.ts';
 
@@ -92,7 +93,7 @@ const readWorkspace = (
 /** What a change to definitions takes: the right over people for roles, that over registers for all else. */
 const demandRights = (context: Context, changes: Changes): void => {
   const { definitions, person } = signedIn(context);
-  const { roles, fill_in: fillIn, people, version: _, gone: __, ...others } = changes;
+  const { roles, fill_in: fillIn, people, version: _, gone: __, mended_first: ___, ...others } = changes;
   const demand = (right: SetUpRight): void => {
     if (!setsUp(definitions, person, right)) throw notAllowed(`You may not set up ${SET_UP_NAMES[right]}.`);
   };
@@ -104,6 +105,14 @@ const SET_UP_NAMES: { readonly [R in SetUpRight]: string } = {
   registers: 'registers and their rules',
   forms: 'forms, routes and lists',
   people: 'people and roles',
+};
+
+/** A step as it is answered: of the records that break what it asks, those are named that whoever asks sees. */
+const withNames = async (look: Look, { breaking, ...said }: SaidWithIds): Promise<PlanAnswer['steps'][number]> => {
+  if (!breaking) return said;
+  const { ids, ...rest } = breaking;
+  const named = await readLinked(look, rest.register, ids);
+  return { ...said, breaking: { ...rest, records: ids.flatMap((id) => named[id] ?? []) } };
 };
 
 /** Who shall see the records a form adds, as whoever publishes it may say; null where they may not. */
@@ -157,9 +166,10 @@ export const definitionHandlers: Handlers<
     });
     return { fields };
   },
-  rehearse: (context, { body }) => {
+  rehearse: async (context, { body }) => {
     demandRights(context, body);
-    return context.setUp.rehearse(body);
+    const { version, steps } = await context.setUp.rehearse(body);
+    return { version, steps: await Promise.all(steps.map((step) => withNames(lookOf(context), step))) };
   },
   carryOut: (context, { body }) => {
     demandRights(context, body);

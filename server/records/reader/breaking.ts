@@ -9,52 +9,70 @@ import { as } from './columns.ts';
 import { relation } from './relation.ts';
 
 /*
- * How many records break a rule that is about to hold: what a rehearsal says before it is carried out. `catalogue` is
+ * Which records break a rule that is about to hold: what a rehearsal says before it is carried out. `catalogue` is
  * the one the rule is read by, which may not be in force yet.
  */
+
+/** So many, and some of them. */
+interface Found {
+  readonly count: number;
+  readonly ids: readonly string[];
+}
+const MOST = 50;
+
+const foundIn = (rows: readonly Readonly<Record<string, unknown>>[]): Found => ({
+  count: Number(rows[0]?.n ?? 0),
+  ids: rows.map(({ id }) => String(id)),
+});
 
 type Must = Constraint & { readonly kind: 'must' };
 type Unique = Constraint & { readonly kind: 'unique' };
 
-const countMust = async (
+const findMust = async (
   { db, sight, clock }: Reading,
   register: Register,
   must: Must,
   catalogue: Catalogue,
-): Promise<number> => {
+): Promise<Found> => {
   const read = checkMust(register, must, catalogue);
-  if (!read.ok) return 0;
+  if (!read.ok) return { count: 0, ids: [] };
   const broken = sql`(${toSql(read.value, { alias: 't', clock })}) is false`;
-  const [row] = await execute(
-    db,
-    sql`select count(*) as n from ${relation(sight, register.key)} t where t.archived_at is null and ${broken}`,
+  return foundIn(
+    await execute(
+      db,
+      sql`select t.id, count(*) over () as n from ${relation(sight, register.key)} t where t.archived_at is null and ${broken} order by t.seq limit ${parameter(MOST, 'integer')}`,
+    ),
   );
-  return Number(row?.n ?? 0);
 };
 
-const countTwice = async ({ db, sight }: Reading, register: Register, { fields }: Unique): Promise<number> => {
+const findTwice = async ({ db, sight }: Reading, register: Register, { fields }: Unique): Promise<Found> => {
   const columns = join(
     fields.map((key) => identifier('t', key)),
     ', ',
   );
   const given = all([sql`t.archived_at is null`, ...fields.map((key) => sql`${identifier('t', key)} is not null`)]);
-  const [row] = await execute(
-    db,
-    sql`select coalesce(sum(n), 0) as n from (select count(*) as n from ${relation(sight, register.key)} t where ${given} group by ${columns} having count(*) > 1) twice`,
+  return foundIn(
+    await execute(
+      db,
+      sql`select id, count(*) over () as n from (select t.id, t.seq, count(*) over (partition by ${columns}) as held from ${relation(sight, register.key)} t where ${given}) each where held > 1 order by seq limit ${parameter(MOST, 'integer')}`,
+    ),
   );
-  return Number(row?.n ?? 0);
 };
 
 const BATCH = 2_000;
 
 /** With case and accents looked past, texts are compared here, some at a time. */
-const countFoldedTwice = async ({ db, sight }: Reading, register: Register, unique: Unique): Promise<number> => {
+const findFoldedTwice = async ({ db, sight }: Reading, register: Register, unique: Unique): Promise<Found> => {
   const fields = register.fields.filter(({ key }) => unique.fields.includes(key));
   const columns = join(
-    [identifier('t', 'seq'), ...fields.map(({ key, type }) => as(columnValue(identifier('t', key), type), key))],
+    [
+      identifier('t', 'seq'),
+      identifier('t', 'id'),
+      ...fields.map(({ key, type }) => as(columnValue(identifier('t', key), type), key)),
+    ],
     ', ',
   );
-  const held = new Map<string, number>();
+  const held = new Map<string, string[]>();
   for (let after = 0; ; ) {
     const rows = await execute(
       db,
@@ -65,24 +83,23 @@ const countFoldedTwice = async ({ db, sight }: Reading, register: Register, uniq
         fields.map(({ key, type }) => [key, readColumn(row[key], behaviourOf(type).sql)]),
       );
       const text = uniqueText(register, unique, values);
-      if (text !== null) held.set(text, (held.get(text) ?? 0) + 1);
+      if (text !== null) held.set(text, [...(held.get(text) ?? []), String(row.id)]);
     }
     const last = rows.at(-1);
     if (!last) break;
     after = Number(last.seq);
   }
-  return [...held.values()].reduce((sum, count) => sum + (count > 1 ? count : 0), 0);
+  const twice = [...held.values()].filter((ids) => ids.length > 1).flat();
+  return { count: twice.length, ids: twice.slice(0, MOST) };
 };
 
-/** How many records break a rule already: of what must be unique, how many share it with another. */
-export const countBreaking = (
+/** The records that break a rule already: of what must be unique, those that share it with another. */
+export const findBreaking = (
   reading: Reading,
   register: Register,
   constraint: Constraint,
   catalogue: Catalogue,
-): Promise<number> => {
-  if (constraint.kind === 'must') return countMust(reading, register, constraint, catalogue);
-  return constraint.folded
-    ? countFoldedTwice(reading, register, constraint)
-    : countTwice(reading, register, constraint);
+): Promise<Found> => {
+  if (constraint.kind === 'must') return findMust(reading, register, constraint, catalogue);
+  return constraint.folded ? findFoldedTwice(reading, register, constraint) : findTwice(reading, register, constraint);
 };

@@ -1,6 +1,6 @@
 export { type Allowed, readAllowed, whichHold } from './allowed.ts';
 export { countBackReferences, readBackGroups, readBackReferences } from './back-references.ts';
-export { countBreaking } from './breaking.ts';
+export { findBreaking } from './breaking.ts';
 export { countRecords } from './counts.ts';
 export { type FoundRecord, findByKey, findByTitle } from './find.ts';
 export { type GroupsQuery, readGroups } from './groups.ts';

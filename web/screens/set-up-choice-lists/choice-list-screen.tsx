@@ -9,8 +9,9 @@ import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
-import { Empty, Problems } from '../../ui/message.tsx';
+import { Empty } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
+import { SetUpProblems } from '../../ui/set-up-problems.tsx';
 import { EditingNotice, UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { ChoiceLine } from './choice-line.tsx';
 import { ColumnEditor } from './column-editor.tsx';
@@ -192,7 +193,7 @@ const Editor = ({ start }: { start: ChoiceList }) => {
             Rehearse
           </button>
         </div>
-        <Problems error={rehearse.error ?? carryOut.error} />
+        <SetUpProblems error={rehearse.error ?? carryOut.error} />
         {rehearse.data && (
           <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />
         )}

@@ -10,7 +10,8 @@ import { call } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
-import { Coming, Problems } from '../../ui/message.tsx';
+import { Coming } from '../../ui/message.tsx';
+import { SetUpProblems } from '../../ui/set-up-problems.tsx';
 import { EditingNotice, UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { AccessMatrix } from './access-matrix.tsx';
 import { NewGroupDialog } from './group-dialog.tsx';
@@ -173,7 +174,7 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
           <LookedAt />
         </div>
         <div className="min-w-0 grow overflow-auto bg-paper p-6">
-          <Problems error={rehearse.error ?? carryOut.error} />
+          <SetUpProblems error={rehearse.error ?? carryOut.error} />
           {rehearse.data && !carryOut.isSuccess && (
             <div className="mb-4">
               <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />

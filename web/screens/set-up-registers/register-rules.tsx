@@ -1,7 +1,7 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { joinWords } from '#core/base/index.ts';
-import type { Expected, SayContext } from '#core/expression/index.ts';
+import type { SayContext } from '#core/expression/index.ts';
 import {
   type Catalogue,
   type Constraint,
@@ -12,9 +12,10 @@ import {
 } from '#core/register/index.ts';
 import { behaviourOf } from '#core/values/index.ts';
 import type { RegisterDraft } from '../../state/register-draft.ts';
+import { ConditionEditor } from '../../ui/condition-editor.tsx';
 import { FormulaEditor } from '../../ui/formula-editor.tsx';
-import { Oddities } from '../../ui/oddities.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
+import { TextPart } from '../../ui/text-part.tsx';
 
 interface Props {
   readonly register: Register;
@@ -24,67 +25,81 @@ interface Props {
   readonly onDraft: (next: Partial<RegisterDraft>) => void;
 }
 
-const CONDITION: Expected = { kind: 'condition' };
+/** Why a condition cannot be a rule of the register, which the database keeps too. */
+const NOT_IN_SQL = (reason: string | null): string | null =>
+  reason ? `This cannot be a rule of the register, as ${reason}.` : null;
 
 /** By what a record is known, and what must hold of every one, whoever writes it. */
-export const RegisterRules = ({ register, draft, context, catalogue, onDraft }: Props) => (
-  <section aria-label="Names and rules" className="mt-6">
-    <h2 className="head-rule">Names and rules</h2>
-    <Known register={register} draft={draft} onDraft={onDraft} />
-    <ul>
-      {draft.constraints.map((constraint, i) => (
-        <li key={JSON.stringify(constraint)} className="ruled flex items-baseline gap-2 py-1.5">
-          <span className="grow">
-            {sayConstraint(register, constraint, catalogue)}
-            {constraint.kind === 'must' && (
-              <>
-                {' It '}
-                <button
-                  type="button"
-                  className="part"
-                  onClick={() =>
-                    onDraft({
-                      constraints: draft.constraints.with(i, {
-                        ...constraint,
-                        lets_stand: constraint.lets_stand ? undefined : true,
-                      }),
-                    })
-                  }
-                >
-                  {constraint.lets_stand ? 'lets stand what breaks it already' : 'is asked at every change'}
-                </button>
+export const RegisterRules = ({ register, draft, context, catalogue, onDraft }: Props) => {
+  const put = (at: number, constraint: Constraint): void =>
+    onDraft({ constraints: draft.constraints.with(at, constraint) });
+  return (
+    <section aria-label="Names and rules" className="mt-6">
+      <h2 className="head-rule">Names and rules</h2>
+      <Known register={register} draft={draft} onDraft={onDraft} />
+      <ul>
+        {draft.constraints.map((constraint, i) => (
+          // A rule has no identity of its own; it is known by its place.
+          // biome-ignore lint/suspicious/noArrayIndexKey: see above
+          <li key={i} className="outline-rule ruled flex items-baseline gap-2 py-1.5">
+            <span className="grow">
+              {constraint.kind === 'must' ? (
+                <ConditionEditor
+                  text={constraint.condition}
+                  context={context}
+                  mood="must"
+                  refuse={NOT_IN_SQL}
+                  onChange={(condition) => put(i, { ...constraint, condition })}
+                />
+              ) : (
+                sayConstraint(register, { ...constraint, message: undefined }, catalogue)
+              )}{' '}
+              <span className="text-ink-2">
+                It is told{' '}
+                <TextPart
+                  text={constraint.message ?? ''}
+                  shown={constraint.message ? `as “${constraint.message}”` : 'in these words'}
+                  what={`message of rule ${i + 1}`}
+                  onText={(text) => {
+                    const { message: _, ...plain } = constraint;
+                    put(i, text === '' ? plain : { ...plain, message: text });
+                  }}
+                />
                 .
-              </>
-            )}
-            {constraint.kind === 'must' && (
-              <Oddities
-                text={constraint.condition}
-                expected={CONDITION}
-                context={context}
-                onChange={(condition) =>
-                  onDraft({ constraints: draft.constraints.with(i, { ...constraint, condition }) })
-                }
-              />
-            )}
-          </span>
-          <button
-            type="button"
-            className="btn btn-quiet px-1.5!"
-            aria-label={`Take this rule away: ${sayConstraint(register, constraint, catalogue)}`}
-            onClick={() => onDraft({ constraints: draft.constraints.toSpliced(i, 1) })}
-          >
-            <Trash2 size={15} aria-hidden="true" />
-          </button>
-        </li>
-      ))}
-    </ul>
-    <NewRules
-      register={register}
-      context={context}
-      onAdd={(each) => onDraft({ constraints: [...draft.constraints, each] })}
-    />
-  </section>
-);
+              </span>
+              {constraint.kind === 'must' && (
+                <span className="text-ink-2">
+                  {' It '}
+                  <button
+                    type="button"
+                    className="part"
+                    onClick={() => put(i, { ...constraint, lets_stand: constraint.lets_stand ? undefined : true })}
+                  >
+                    {constraint.lets_stand ? 'lets stand what breaks it already' : 'is asked at every change'}
+                  </button>
+                  .
+                </span>
+              )}
+            </span>
+            <button
+              type="button"
+              className="rule-tool btn btn-quiet px-1.5!"
+              aria-label={`Take this rule away: ${sayConstraint(register, constraint, catalogue)}`}
+              onClick={() => onDraft({ constraints: draft.constraints.toSpliced(i, 1) })}
+            >
+              <Trash2 size={15} aria-hidden="true" />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <NewRules
+        register={register}
+        context={context}
+        onAdd={(each) => onDraft({ constraints: [...draft.constraints, each] })}
+      />
+    </section>
+  );
+};
 
 const Known = ({ register, draft, onDraft }: Pick<Props, 'register' | 'draft' | 'onDraft'>) => {
   if (register.fields.every((field) => field.label === '')) return null;
@@ -213,7 +228,7 @@ const NewRules = ({
             expected={{ kind: 'condition' }}
             context={context}
             mood="must"
-            refuse={(reason) => (reason ? `This cannot be a rule of the register, as ${reason}.` : null)}
+            refuse={NOT_IN_SQL}
             onChange={(condition) => {
               onAdd({ kind: 'must', condition, ...(message.trim() ? { message: message.trim() } : {}) });
               setWriting(false);

@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { WorkspaceChanges } from '#contract/index.ts';
+import type { PlanAnswer, WorkspaceChanges } from '#contract/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { type Catalogue, findVocabulary, type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { rowsKey } from '#core/sql/index.ts';
@@ -17,9 +17,10 @@ import {
   toDraft,
   toRegister,
 } from '../../state/register-draft.ts';
-import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
+import { CarryOutPlan, type OfBreaking } from '../../ui/carry-out-plan.tsx';
 import { TabMark } from '../../ui/marks.tsx';
-import { Empty, Problems } from '../../ui/message.tsx';
+import { Empty } from '../../ui/message.tsx';
+import { SetUpProblems } from '../../ui/set-up-problems.tsx';
 import { EditingNotice, UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { FieldLine } from './field-line.tsx';
 import { LiveRecords } from './live-records.tsx';
@@ -35,6 +36,17 @@ export const SetUpRegisterScreen = () => {
   const start = existing ? toDraft(existing) : newDraft();
   // Another change of the set-up leaves what is being written here alone; one of this register begins it anew.
   return <Editor key={`${key} ${JSON.stringify(existing ?? null)}`} start={start} existing={existing ?? null} />;
+};
+
+/** What carrying out says of records that break what is asked: rules that are new let them stand, or they are mended first. */
+const ofBreaking = (register: Register, existing: Register | null, breaking: OfBreaking): Partial<WorkspaceChanges> => {
+  if (breaking === 'mended_first') return { mended_first: true };
+  if (breaking === 'as_asked') return {};
+  const before = new Set(existing?.constraints.map((each) => JSON.stringify(each)));
+  const constraints = register.constraints.map((each) =>
+    each.kind === 'must' && !before.has(JSON.stringify(each)) ? { ...each, lets_stand: true } : each,
+  );
+  return { registers: [{ ...register, constraints }] };
 };
 
 /** The catalogue as it would be, for formulas over fields that are only being made. */
@@ -62,9 +74,16 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
     registers: [register],
     choice_lists: [...draft.lists],
   };
-  const rehearse = useMutation({ mutationFn: () => call('rehearse', { body: changes }) });
+  // It stays while it is rehearsed again, as whoever mends records in it goes on there.
+  const [plan, setPlan] = useState<PlanAnswer | null>(null);
+  const rehearse = useMutation({
+    mutationFn: () => call('rehearse', { body: changes }),
+    onSuccess: setPlan,
+    onError: () => setPlan(null),
+  });
   const carryOut = useMutation({
-    mutationFn: () => call('carryOut', { body: changes }),
+    mutationFn: (breaking: OfBreaking) =>
+      call('carryOut', { body: { ...changes, ...ofBreaking(register, existing, breaking) } }),
     onSuccess: async () => {
       editing.settle(JSON.stringify(register));
       setSaid(`${register.plural} ${draft.key ? 'were changed' : 'was made'}.`);
@@ -77,6 +96,7 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
   const { reset: untell } = carryOut;
   useEffect(() => {
     if (draft === start) return;
+    setPlan(null);
     unrehearse();
     untell();
   }, [draft, start, unrehearse, untell]);
@@ -135,13 +155,13 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
             <NameBox
               label="One is called"
               value={draft.singular}
-              hint="Near miss"
+              hint={catalogue.registers.values().next().value?.singular ?? ''}
               onName={(singular) => put({ singular }, 'singular')}
             />
             <NameBox
               label="Many are called"
               value={draft.plural}
-              hint="Near misses"
+              hint={catalogue.registers.values().next().value?.plural ?? ''}
               onName={(plural) => put({ plural }, 'plural')}
             />
             <label className="grid gap-1 font-semibold">
@@ -190,9 +210,17 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
               Rehearse
             </button>
           </div>
-          <Problems error={rehearse.error ?? carryOut.error} />
-          {rehearse.data && (
-            <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />
+          <SetUpProblems
+            error={rehearse.error ?? carryOut.error}
+            {...(existing ? { own: `/set-up/registers/${existing.key}` } : {})}
+          />
+          {plan && (
+            <CarryOutPlan
+              plan={plan}
+              busy={carryOut.isPending}
+              onCarryOut={(breaking) => carryOut.mutate(breaking)}
+              onMended={() => rehearse.mutate()}
+            />
           )}
           <p role="status" className="sr-only">
             {said}
