@@ -188,6 +188,105 @@ describe('from an empty workspace', () => {
     await wren.keys(Key.ESCAPE);
   });
 
+  test('a form of two ways lets a plot to somebody who is not there yet; who is, is offered instead', async () => {
+    await make(
+      ['Holder', 'Holders', 'HOL'],
+      [
+        { label: 'Full name', kind: 'text' },
+        { label: 'E-mail', kind: 'e-mail' },
+      ],
+    );
+    await editor.rehearse();
+    await editor.carryOut();
+    await make(
+      ['Letting', 'Lettings', 'LET'],
+      [
+        { label: 'Plot', kind: 'link to one', linksTo: 'Plots' },
+        { label: 'Holder', kind: 'link to one', linksTo: 'Holders' },
+        { label: 'In parts', kind: 'yes or no' },
+        { label: 'First part', kind: 'money' },
+      ],
+    );
+    await editor.rehearse();
+    await editor.carryOut();
+    const form = new FormEditor(wren);
+    await form.make('Let a plot', 'Lettings');
+    await form.addRule('Holder', 'offers a new holder');
+    await wren.seeText('offers a new holder, stored along with it, and asks');
+    await wren.click('//button[normalize-space() = "ask more"]');
+    await wren.click('//button[contains(@class, "slip-row")][normalize-space() = "E-mail"]');
+    await wren.see('//li[contains(@class, "outline-rule")]//button[normalize-space() = "E-mail"]');
+    await wren.press('make pages of it');
+    await wren.see('//input[@aria-label = "Name of page 2"]');
+    await wren.press('Move First part to page …');
+    await wren.click('//button[contains(@class, "slip-row")][normalize-space() = "2. Page 2"]');
+    await new Writer(wren).write(
+      '(//li[contains(., "elsewhere when")]//button[. = "add a condition"])[1]',
+      'In parts',
+      'is not Yes',
+      'that is all',
+    );
+    await wren.seeText('leads to the end when In parts is not Yes');
+    await form.publish(['Staff'], []);
+    expect(await wren.axe()).toEqual([]);
+
+    await wren.visit(`${iolite.address}/forms/let_a_plot`);
+    await wren.write('Plot', 'gate');
+    await wren.see('//*[@role = "option"][contains(., "By the old gate")]');
+    await wren.keys(Key.ENTER);
+    await wren.write('Holder', 'Fern Hollis');
+    await wren.see('//*[@role = "option"][@data-focus][contains(., "a new holder")]');
+    await wren.keys(Key.ENTER);
+    // What was typed is the name; the next question of the new holder has the focus.
+    expect(await wren.valueOf(wren.field('Full name'))).toBe('Fern Hollis');
+    await wren.waitUntil('the new holder is asked on', async () =>
+      ((await wren.focusedQuestion()) ?? '').endsWith('.email'),
+    );
+    await wren.keys('fern at home');
+    await wren.click('//div[@data-question = "in_parts"]//label[normalize-space() = "Yes"]');
+    await wren.press('Onward');
+    await wren.seeText('This must be an e-mail address');
+    // A reload in the middle loses nothing of it.
+    await wren.driver.navigate().refresh();
+    expect(await wren.valueOf(wren.field('E-mail'))).toBe('fern at home');
+    await wren.write('E-mail', 'fern@example.org');
+    expect(await wren.axe()).toEqual([]);
+    await wren.press('Onward');
+    await wren.write('First part', '20');
+    await wren.press('Send');
+    await wren.seeText('LET-0001 was stored');
+    await wren.seeText('Fern Hollis HOL-0001 was stored along with it.');
+
+    // The other way; somebody of that name is there already, and is taken instead.
+    await wren.press('Fill in another');
+    await wren.write('Holder', 'Fern');
+    await wren.see('//*[@role = "option"][contains(., "“Fern”, a new holder")]');
+    await wren.click('//*[@role = "option"][contains(., "“Fern”, a new holder")]');
+    await wren.write('Full name', 'Fern Hollis');
+    await wren.press('Choose Fern Hollis instead');
+    await wren.seeNo('//*[@data-new]');
+    await wren.press('Send');
+    await wren.seeText('LET-0002 was stored');
+    await wren.visit(`${iolite.address}/registers/holders`);
+    await wren.seeText('HOL-0001');
+    await wren.seeNo('//*[contains(., "HOL-0002")]');
+  });
+
+  test('what is being changed in the set-up is there again after leaving it, until it is thrown away', async () => {
+    await editor.open(iolite.address, 'holders');
+    await editor.addOne('Town', 'text');
+    await wren.visit(iolite.address);
+    await editor.open(iolite.address, 'holders');
+    await wren.seeText('not carried out yet');
+    expect(await wren.valueOf('//input[@aria-label = "Label of field 3"]')).toBe('Town');
+    expect(await editor.rehearse()).toContain('Holders get the field Town (text), empty in the one record.');
+    await wren.press('Throw them away');
+    await wren.seeNo('//input[@aria-label = "Label of field 3"]');
+    await wren.visit(iolite.address);
+    await editor.open(iolite.address, 'holders');
+    await wren.seeNo('//*[contains(text(), "not carried out yet")]');
+  });
+
   test('loans over two pages: what is typed after “Onward” belongs to the first question there', async () => {
     await make(
       ['Loan', 'Loans', 'LOA'],
