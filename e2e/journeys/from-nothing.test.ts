@@ -223,10 +223,11 @@ describe('from an empty workspace', () => {
     await new Writer(wren).write(
       '(//li[contains(., "elsewhere when")]//button[. = "add a condition"])[1]',
       'In parts',
-      'is not Yes',
+      'is …',
+      'no',
       'that is all',
     );
-    await wren.seeText('leads to the end when In parts is not Yes');
+    await wren.see('//li[contains(normalize-space(.), "leads to the end when In parts is no")]');
     await form.publish(['Staff'], []);
     expect(await wren.axe()).toEqual([]);
 
@@ -265,6 +266,7 @@ describe('from an empty workspace', () => {
     await wren.write('Full name', 'Fern Hollis');
     await wren.press('Choose Fern Hollis instead');
     await wren.seeNo('//*[@data-new]');
+    await wren.click('//div[@data-question = "in_parts"]//label[normalize-space() = "No"]');
     await wren.press('Send');
     await wren.seeText('LET-0002 was stored');
     await wren.visit(`${iolite.address}/registers/holders`);

@@ -397,7 +397,16 @@ const NoRecords = ({ register, total, view, onFind }: NoRecordsProps) => {
   if (total === 0)
     return (
       <div className="mx-auto max-w-3xl p-6">
-        <Empty title={`No ${register.plural.toLowerCase()} yet.`}>They come here as forms are filled in.</Empty>
+        <Empty title={`No ${register.plural.toLowerCase()} yet.`}>
+          <p>They come here as forms are filled in.</p>
+          {workspace.rights[register.key]?.add && (
+            <p className="mt-3">
+              <Link className="btn btn-go" to={`/forms/${plainFormKey(register.key)}`}>
+                Add the first {register.singular.toLowerCase()}
+              </Link>
+            </p>
+          )}
+        </Empty>
         {workspace.rights[register.key]?.add && (
           <BringIn into={register.key} title="Or bring in those that stand in a spreadsheet" />
         )}

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { useWorkspace } from '../../data/workspace.ts';
 import { ChoiceChip } from '../../ui/choice.tsx';
+import { Empty } from '../../ui/message.tsx';
 
 /** Set-up: the choice lists that all registers share. */
 export const ChoiceListsScreen = () => {
@@ -16,6 +17,19 @@ export const ChoiceListsScreen = () => {
           New choice list
         </Link>
       </header>
+      {workspace.choice_lists.length === 0 && (
+        <Empty title="No choice list yet.">
+          <p>
+            What is chosen from one is written the same everywhere: states, kinds, places. Fields of any register may
+            share it.
+          </p>
+          <p className="mt-3">
+            <Link className="btn btn-go" to="/set-up/choice-lists/new">
+              Make the first choice list
+            </Link>
+          </p>
+        </Empty>
+      )}
       <ul>
         {workspace.choice_lists.map((list) => (
           <li key={list.key} className="ruled">

@@ -10,6 +10,7 @@ import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Stamp, TabMark } from '../../ui/marks.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
+import { NoRegister } from '../../ui/no-register.tsx';
 
 /** A form as the list shows it: what is published, what is being made, or both. */
 interface Listed {
@@ -72,6 +73,13 @@ export const SetUpFormsScreen = () => {
     },
   });
   if (!held) return <Coming />;
+  if (workspace.registers.length === 0)
+    return (
+      <div className="overflow-auto p-6">
+        <h1 className="head-rule">Forms</h1>
+        <NoRegister says="A form adds records to a register, or changes those there are." />
+      </div>
+    );
   // What is written in the empty box speaks of what this workspace has.
   const asks = catalogue.registers.get(registerKey) ?? workspace.registers[0];
   return (

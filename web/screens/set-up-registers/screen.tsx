@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { wordOf } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { TabMark } from '../../ui/marks.tsx';
+import { Empty } from '../../ui/message.tsx';
 import { RecentImports } from '../bring-in/recent.tsx';
 import { BringIn } from '../bring-in/start.tsx';
 import { LinksPicture } from './links-picture.tsx';
@@ -11,13 +12,16 @@ import { LinksPicture } from './links-picture.tsx';
 export const SetUpRegistersScreen = () => {
   const { workspace, catalogue } = useWorkspace();
   const [drawn, setDrawn] = useState(false);
+  const isEmpty = workspace.registers.length === 0;
   return (
     <div className="overflow-auto p-6">
       <header className="head-rule flex flex-wrap items-center gap-3">
         <h1 className="grow">Registers &amp; fields</h1>
-        <button type="button" className="btn" aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
-          {drawn ? 'As a list' : 'As a picture'}
-        </button>
+        {!isEmpty && (
+          <button type="button" className="btn" aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
+            {drawn ? 'As a list' : 'As a picture'}
+          </button>
+        )}
         <Link className="btn" to="/bring-in">
           Bring a spreadsheet in
         </Link>
@@ -25,7 +29,17 @@ export const SetUpRegistersScreen = () => {
           New register
         </Link>
       </header>
-      {drawn ? (
+      {isEmpty && (
+        <Empty title="No register yet.">
+          <p>A register is one kind of thing you keep: its name and its first fields are all it takes.</p>
+          <p className="mt-3">
+            <Link className="btn btn-go" to="/set-up/registers/new">
+              Make the first register
+            </Link>
+          </p>
+        </Empty>
+      )}
+      {drawn && !isEmpty ? (
         <LinksPicture catalogue={catalogue} />
       ) : (
         <ul>

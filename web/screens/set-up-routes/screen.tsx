@@ -8,6 +8,7 @@ import { queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Stamp, TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
+import { NoRegister } from '../../ui/no-register.tsx';
 import { newRoute } from './editing.ts';
 
 /** Set-up: for each register the routes its records go by, and what is on its way. */
@@ -21,6 +22,7 @@ export const SetUpRoutesScreen = () => {
         Who signs the records of a register, when, and by when. Of several routes on one register the first that takes a
         record counts.
       </p>
+      {workspace.registers.length === 0 && <NoRegister says="A route says who signs the records of a register." />}
       <ul>
         {workspace.registers.map((register) => (
           <li key={register.key} className="ruled py-3">
