@@ -69,6 +69,7 @@ export {
   foldText,
   joinWords,
   LONGEST_WRITTEN,
+  withArticle,
 } from './text.ts';
 export { readDay } from './typed-day.ts';
 export { readMoment, readTime } from './typed-time.ts';

@@ -86,3 +86,7 @@ export const findNearest = (name: string, known: Iterable<string>): string | nul
 /** "a", "a or b", "a, b or c". */
 export const joinWords = (words: readonly string[], last: 'or' | 'and'): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1) ?? ''}`;
+
+/** A noun as it stands in a sentence, with its article: "an invoice", "a near miss". */
+export const withArticle = (noun: string): string =>
+  `${/^[aeiou]/i.test(noun) ? 'an' : 'a'} ${noun.charAt(0).toLowerCase()}${noun.slice(1)}`;

@@ -151,6 +151,12 @@ const cellsOf = (entry: Pick<Entry, 'unread'>, key: string): string =>
     .filter(([name]) => name.startsWith(`${key}${CELL}`))
     .join('\n');
 
+/** Whether what look-ups fill into a question's rows differs. */
+const fillsCells = (before: Entry['snapshots'], after: Entry['snapshots'], key: string): boolean =>
+  [...new Set([...Object.keys(before), ...Object.keys(after)])].some(
+    (name) => name.startsWith(`${key}${CELL}`) && before[name] !== after[name],
+  );
+
 /** Whether what a person did about a question differs between two entries. */
 const touched = (
   compiled: CompiledForm,
@@ -162,7 +168,9 @@ const touched = (
   Object.hasOwn(before.typed, key) !== Object.hasOwn(after.typed, key) ||
   before.unread[key] !== after.unread[key] ||
   (before.unread !== after.unread && cellsOf(before, key) !== cellsOf(after, key)) ||
-  (compiled.filledBy.get(key) ?? []).some((by) => before.snapshots[by] !== after.snapshots[by]);
+  (compiled.filledBy.get(key) ?? []).some((by) => before.snapshots[by] !== after.snapshots[by]) ||
+  // What a record made along fills into the cells of a row changes while the row does not.
+  (before.snapshots !== after.snapshots && fillsCells(before.snapshots, after.snapshots, key));
 
 const sameProblems = (a: readonly Problem[], b: readonly Problem[]): boolean =>
   a.length === b.length && a.every((each, i) => each.code === b[i]?.code && each.detail === b[i]?.detail);

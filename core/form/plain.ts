@@ -1,4 +1,4 @@
-import { perPair } from '../base/index.ts';
+import { perPair, withArticle } from '../base/index.ts';
 import { type Catalogue, isWritable, type Register, readsItselfOnly, vocabularyOf } from '../register/index.ts';
 import { workedOutIn } from '../values/index.ts';
 import type { Form } from './definition.ts';
@@ -41,7 +41,7 @@ const plainOnce = perPair((catalogue: Catalogue, register: Register): Form => {
   };
   return askingOf(
     plainFormKey(register.key),
-    `Add ${/^[aeiou]/i.test(register.singular) ? 'an' : 'a'} ${register.singular.charAt(0).toLowerCase()}${register.singular.slice(1)}`,
+    `Add ${withArticle(register.singular)}`,
     register,
     register.fields
       .filter((field) => isWritable(field) || (workedOutIn(field.type) !== null && follows(field.key)))

@@ -241,7 +241,7 @@ describe('from an empty workspace', () => {
     // What was typed is the name; the next question of the new holder has the focus.
     expect(await wren.valueOf(wren.field('Full name'))).toBe('Fern Hollis');
     await wren.waitUntil('the new holder is asked on', async () =>
-      ((await wren.focusedQuestion()) ?? '').endsWith('.email'),
+      ((await wren.focusedQuestion()) ?? '').endsWith('.e_mail'),
     );
     await wren.keys('fern at home');
     await wren.click('//div[@data-question = "in_parts"]//label[normalize-space() = "Yes"]');

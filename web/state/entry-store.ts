@@ -74,7 +74,10 @@ export interface EntryState {
    * A look-up takes a record that is not there yet, and is made along with the entry. `at` is the look-up; what is typed in it
    * becomes what the record is called. One that it held before comes back with what was answered of it.
    */
-  readonly chooseNew: (at: NewAt, called: string) => string | null;
+  readonly chooseNew: (at: NewAt, called: string) => void;
+  /** The record that was chosen to be made just now: its questions take the focus once they are drawn. */
+  readonly justMade: string | null;
+  readonly takeFocus: () => void;
   /** What was answered of a record that is made along, with what its links and files are called. */
   readonly setMade: (
     id: string,
@@ -333,7 +336,7 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
       chooseNew: (at, called) => {
         const { compiled, entry: now } = get();
         const asked = newAt(compiled, lookUpOf(at));
-        if (!asked) return null;
+        if (!asked) return;
         const held = get().filledIn.made;
         // One that was begun here and left comes back, unless another name was typed: that is somebody else.
         const earlier = Object.entries(now.made).find(
@@ -355,12 +358,13 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
           }));
           const unread = without(next.unread, cellKey(at.question, at.row, at.cell));
           update({ ...next, unread, made }, { links });
-          return id;
+          set({ justMade: id });
+          return;
         }
         const type = question?.field.type;
         const value = type && isListType(type) ? [...textsOf(heldBy(at.question)), id] : id;
         update({ ...now, made, typed: { ...now.typed, [at.question]: value } }, { links });
-        return id;
+        set({ justMade: id });
       },
       setMade: (id, { entry: own, links, files, filledIn, compiled: asked }) => {
         const now = get().entry;
@@ -375,6 +379,8 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
           },
         );
       },
+      justMade: null,
+      takeFocus: () => set({ justMade: null }),
       stopTyping: () => set({ typing: null }),
       leave: (key) => {
         if (get().typing?.key === key || get().typing?.key.startsWith(`${key}/`)) set({ typing: null });

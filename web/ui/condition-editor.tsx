@@ -2,6 +2,7 @@ import { type ReactNode, useState } from 'react';
 import {
   type Clause,
   type Condition,
+  checkExpression,
   conditionText,
   type Expected,
   findCondition,
@@ -57,11 +58,17 @@ const read = (text: string): Read | null => {
 
 const CONDITION: Expected = { kind: 'condition' };
 
+/** A condition that is right and whose clauses speak of more than fields (how many rows there are) stays a formula. */
+const sayable = (found: Read | null, text: string, { vocabulary }: SayContext): Read | null => {
+  const isStrange = found?.condition.clauses.some(({ field }) => findField(vocabulary, field) === null);
+  return isStrange && checkExpression(text, vocabulary, CONDITION).ok ? null : found;
+};
+
 /** A condition as a sentence whose parts open editors in place, or as a formula; both write the same text. */
 export const ConditionEditor = (props: Props) => {
   const { text, context, mood, subject, onChange, mayBeEmpty = false, far = true, refuse } = props;
   const [mode, setMode] = useState<'read' | 'write' | 'formula'>('read');
-  const found = read(text);
+  const found = sayable(read(text), text, context);
   if (mode === 'formula' || (!found && text.trim() === '')) {
     return (
       <FormulaEditor

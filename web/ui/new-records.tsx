@@ -138,10 +138,21 @@ const NewRecord = (props: NewProps) => {
       .map((each) => each.question.key)
       .join(' '),
   );
+  const place = useRef<HTMLFieldSetElement>(null);
+  useEffect(() => {
+    if (store.getState().justMade !== id) return;
+    store.getState().takeFocus();
+    // After the look-up has taken it back once more.
+    requestAnimationFrame(() => {
+      const boxes = [...(place.current?.querySelectorAll<HTMLInputElement>('input, textarea, select') ?? [])];
+      (boxes.find((box) => box.value === '') ?? boxes[0])?.focus();
+    });
+  }, [store, id]);
   const { clear, choose } = useInstead(props);
   const { register } = compiled;
   return (
     <fieldset
+      ref={place}
       data-new={id}
       aria-labelledby={head}
       className="mt-2 mb-1 min-w-0 border-l-2 border-iolite bg-paper px-3 pt-2 sm:col-span-2"

@@ -8,7 +8,6 @@ import { FieldControl } from '../kinds/index.tsx';
 import type { EntryState } from '../state/entry-store.ts';
 import { askedPath } from '../state/places.ts';
 import { answersFor, useQuestion } from '../state/use-question.ts';
-import { chooseNew } from './choose-new.ts';
 
 interface Props {
   readonly id: string;
@@ -89,7 +88,7 @@ export const QuestionControl = ({
         if (!isListType(question.field.type)) entry.choose(key, offered);
         else if (offered) entry.addLink(key, offered);
       }}
-      onNew={question.makes ? (called) => chooseNew(entry, { question: key }, called) : null}
+      onNew={question.makes ? (called) => entry.chooseNew({ question: key }, called) : null}
       onLeave={() => {
         entry.leave(key);
         void fetchRecords(store, question, draft);

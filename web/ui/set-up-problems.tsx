@@ -44,6 +44,12 @@ const placeOf = (pointer: string, { forms, routes, registers, choice_lists: list
   }
 };
 
+/** Which rule of a register it is about: "Rule 2: "; nothing where it is about none. */
+const ruleOf = (pointer: string): string => {
+  const [, , what, at] = partsOf(pointer);
+  return what === 'constraints' && at !== undefined ? `Rule ${Number(at) + 1}: ` : '';
+};
+
 interface Props {
   readonly error: unknown;
   /** The address of what is being changed: its own problems name no other place. */
@@ -56,7 +62,8 @@ export const SetUpProblems = ({ error, own }: Props) => {
   if (!error) return null;
   const errors = error instanceof ProblemError ? (error.answer.errors ?? []) : [];
   const places = new Map<string, { readonly place: Place | null; readonly details: string[] }>();
-  for (const { pointer, detail } of errors) {
+  for (const { pointer, detail: told } of errors) {
+    const detail = `${ruleOf(pointer)}${told}`;
     const found = placeOf(pointer, workspace);
     const place = found?.to === own ? null : found;
     const known = places.get(place?.to ?? '') ?? { place, details: [] };

@@ -8,7 +8,7 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { Fragment, type KeyboardEvent, useRef } from 'react';
+import { Fragment, type KeyboardEvent, useRef, useState } from 'react';
 import type { Problem } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import {
@@ -68,6 +68,7 @@ const nearestToPointer: CollisionDetection = (dragged) => {
 export const Outline = ({ form, register, catalogue, problems, onChange, onMake }: Props) => {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const place = useRef<HTMLDivElement>(null);
+  const [note, setNote] = useState('');
   const context: SayContext = {
     vocabulary: formVocabulary(form, register, catalogue),
     values: valueContext(catalogue),
@@ -88,6 +89,9 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
     const next = keyed(form, at, event);
     if (next === null) return;
     event.preventDefault();
+    // Where a key does nothing, it is said why.
+    setNote(next === form ? sayNothing(event) : '');
+    if (next === form) return;
     // A question that is gone leaves the focus to its neighbour.
     const heir = next.questions.some((each) => each.field === form.questions[at]?.field) ? at : at > 0 ? at - 1 : 1;
     onChange(next);
@@ -115,6 +119,9 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
       <p className="text-[13px] text-ink-2">
         On a question: Enter changes its words; Alt with an arrow moves it, up and down or into and out of a section;
         Delete drops it; Ctrl+Z takes back what was done. By mouse, drag it by its grip.
+      </p>
+      <p role="status" className="min-h-5 text-[13px] text-haze">
+        {note}
       </p>
       {form.pages.length === 0 && <h2 className="head-rule">Questions</h2>}
       <DndContext sensors={sensors} collisionDetection={nearestToPointer} onDragEnd={onDragEnd}>
@@ -208,6 +215,22 @@ const keyed = (form: Form, at: number, event: KeyboardEvent): Form | null => {
       return outdentQuestion(form, at);
     default:
       return null;
+  }
+};
+
+/** Why a key that is for questions does nothing to this one. */
+const sayNothing = ({ key }: KeyboardEvent): string => {
+  switch (key) {
+    case 'ArrowUp':
+      return 'It is the first already.';
+    case 'ArrowDown':
+      return 'It is the last already.';
+    case 'ArrowRight':
+      return 'It is in a section already.';
+    case 'ArrowLeft':
+      return 'It is in no section.';
+    default:
+      return 'A form needs at least one question.';
   }
 };
 

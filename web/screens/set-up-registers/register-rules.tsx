@@ -1,6 +1,6 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { joinWords } from '#core/base/index.ts';
+import { joinWords, withArticle } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import {
   type Catalogue,
@@ -24,6 +24,8 @@ interface Props {
   readonly catalogue: Catalogue;
   readonly onDraft: (next: Partial<RegisterDraft>) => void;
 }
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Why a condition cannot be a rule of the register, which the database keeps too. */
 const NOT_IN_SQL = (reason: string | null): string | null =>
@@ -53,8 +55,8 @@ export const RegisterRules = ({ register, draft, context, catalogue, onDraft }: 
                 />
               ) : (
                 sayConstraint(register, { ...constraint, message: undefined }, catalogue)
-              )}{' '}
-              <span className="text-ink-2">
+              )}
+              <span className="block text-ink-2">
                 It is told{' '}
                 <TextPart
                   text={constraint.message ?? ''}
@@ -66,20 +68,20 @@ export const RegisterRules = ({ register, draft, context, catalogue, onDraft }: 
                   }}
                 />
                 .
+                {constraint.kind === 'must' && (
+                  <>
+                    {' It '}
+                    <button
+                      type="button"
+                      className="part"
+                      onClick={() => put(i, { ...constraint, lets_stand: constraint.lets_stand ? undefined : true })}
+                    >
+                      {constraint.lets_stand ? 'lets stand what breaks it already' : 'is asked at every change'}
+                    </button>
+                    .
+                  </>
+                )}
               </span>
-              {constraint.kind === 'must' && (
-                <span className="text-ink-2">
-                  {' It '}
-                  <button
-                    type="button"
-                    className="part"
-                    onClick={() => put(i, { ...constraint, lets_stand: constraint.lets_stand ? undefined : true })}
-                  >
-                    {constraint.lets_stand ? 'lets stand what breaks it already' : 'is asked at every change'}
-                  </button>
-                  .
-                </span>
-              )}
             </span>
             <button
               type="button"
@@ -114,7 +116,7 @@ const Known = ({ register, draft, onDraft }: Pick<Props, 'register' | 'draft' | 
     register.fields.some((field) => field.key === key && behaviourOf(field.type).traits.tellsAlike);
   return (
     <p className="ruled py-1.5">
-      A {register.singular.toLowerCase() || 'record'} is known by{' '}
+      {capital(withArticle(register.singular || 'record'))} is known by{' '}
       <Part text={title.label || '…'} what="field records are known by">
         {(close) => (
           <PickOne

@@ -1,7 +1,6 @@
 import { cellKey } from '#core/form/index.ts';
 import type { RowField, RowValue } from '#core/values/index.ts';
 import type { AnyControl } from '../../../kinds/face.ts';
-import { chooseNew } from '../../choose-new.ts';
 import type { Offered } from '../../look-up.tsx';
 import type { Rows, RowsProps } from './use-rows.ts';
 
@@ -57,7 +56,7 @@ export const RowCell = ({ control: Control, around, rows, row, cell, at, compact
         }}
         onNew={
           rows.makes(cell)
-            ? (called) => chooseNew(entry, { question: field.key, row: row.id, cell: cell.key }, called)
+            ? (called) => entry.chooseNew({ question: field.key, row: row.id, cell: cell.key }, called)
             : null
         }
         onChoose={(offered: Offered | null) => entry.chooseCell(field.key, row.id, cell.key, offered)}
