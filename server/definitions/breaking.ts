@@ -64,9 +64,18 @@ const holdsSomething = (field: {
 }): SqlFragment =>
   isListType(field.type) ? text`cardinality(${identifier(field.key)}) > 0` : text`${identifier(field.key)} is not null`;
 
+/** The steps that are said with how many records they are about; only of those they are counted. */
+const COUNTED: ReadonlySet<PlanStep['kind']> = new Set([
+  'add_field',
+  'set_aside_field',
+  'set_aside_register',
+  'set_aside_row_field',
+  'work_out_anew',
+]);
+
 /** How many records a step is about: those that hold something in what goes, else all there are. */
 export const countAbout = async (db: Queryable, step: PlanStep, { catalogue }: Definitions): Promise<number> => {
-  if (!('register' in step)) return 0;
+  if (!('register' in step) || !COUNTED.has(step.kind)) return 0;
   const key = step.kind === 'set_aside_row_field' ? rowsKey(step.register.key, step.rows.key) : step.register.key;
   const table = tableOf(catalogue, key);
   if (!table) return 0;

@@ -112,21 +112,21 @@ const NewRecord = (props: NewProps) => {
   const { id, compiled } = made;
   const facts = useFacts();
   const head = useId();
-  const begun = useRef(made.entry);
   const own = useMemo(() => {
-    const { links, files } = store.getState();
+    const { links, files, entry } = store.getState();
+    const begun = entry.made[id]?.entry;
     return createEntryStore({
       compiled,
       version: 0,
       record: null,
       links,
       files,
-      begunAs: begun.current,
+      ...(begun ? { begunAs: begun } : {}),
       clock: () => store.getState().filledIn.from.clock,
       me: facts,
       keepAs: null,
     });
-  }, [store, compiled, facts]);
+  }, [store, id, compiled, facts]);
   useEffect(() => own.subscribe((now) => store.getState().setMade(id, now)), [own, store, id]);
   const told = useStore(store, (now) => now.tried || now.left.has(id));
   useEffect(() => {
