@@ -1,4 +1,4 @@
-import { joinWords } from '../base/index.ts';
+import { joinWords, lowerFirst } from '../base/index.ts';
 import { type Clause, findCondition, parseExpression, type SayContext, sayClause } from '../expression/index.ts';
 import { type Catalogue, type Register, valueContext } from '../register/index.ts';
 import { reachVocabulary } from './reach.ts';
@@ -20,8 +20,6 @@ export const SET_UP_WORDS: { readonly [R in SetUpRight]: string } = {
   forms: 'forms, routes and lists, and sees every record',
   people: 'people and roles',
 };
-
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** How conditions over a register's records are said. */
 export const reachContext = (register: Register, catalogue: Catalogue): SayContext => ({

@@ -69,6 +69,7 @@ export {
   foldText,
   joinWords,
   LONGEST_WRITTEN,
+  lowerFirst,
   withArticle,
 } from './text.ts';
 export { readDay } from './typed-day.ts';

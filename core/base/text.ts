@@ -87,6 +87,9 @@ export const findNearest = (name: string, known: Iterable<string>): string | nul
 export const joinWords = (words: readonly string[], last: 'or' | 'and'): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1) ?? ''}`;
 
+/** Words as they go on in a sentence: "owner", but "VAT rate" as the trade writes it. */
+export const lowerFirst = (text: string): string =>
+  /^\p{Lu}\p{Lu}/u.test(text) ? text : text.charAt(0).toLowerCase() + text.slice(1);
+
 /** A noun as it stands in a sentence, with its article: "an invoice", "a near miss". */
-export const withArticle = (noun: string): string =>
-  `${/^[aeiou]/i.test(noun) ? 'an' : 'a'} ${noun.charAt(0).toLowerCase()}${noun.slice(1)}`;
+export const withArticle = (noun: string): string => `${/^[aeiou]/i.test(noun) ? 'an' : 'a'} ${lowerFirst(noun)}`;

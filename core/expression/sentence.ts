@@ -1,4 +1,4 @@
-import { joinWords, type Span } from '../base/index.ts';
+import { joinWords, lowerFirst, type Span } from '../base/index.ts';
 import { comparedWith, type Scalar, type ValueContext, type ValueType } from '../values/index.ts';
 import type { Clause, ClausePlaces, Condition, Operand, Test, TestKind } from './condition.ts';
 import { findField, type Vocabulary } from './vocabulary.ts';
@@ -246,9 +246,7 @@ export const sayOperand = (operand: Operand, type: ValueType, context: SayContex
 
 /** "Boat’s owner’s name" for `boat.owner.name`. */
 export const sayPath = (path: readonly string[], vocabulary: Vocabulary): string =>
-  (findField(vocabulary, path)?.labels ?? path)
-    .map((label, i) => (i === 0 ? label : label.charAt(0).toLowerCase() + label.slice(1)))
-    .join('’s ');
+  (findField(vocabulary, path)?.labels ?? path).map((label, i) => (i === 0 ? label : lowerFirst(label))).join('’s ');
 
 const words = (text: string): SentencePart => ({ role: 'words', text });
 

@@ -51,7 +51,16 @@ export {
 } from './fill-in.ts';
 export { entryByIds, entryByKeys } from './kept-entry.ts';
 export { fieldsNeeded, fieldsShown, type Needs } from './needs.ts';
-export { askedAt, holdsNew, idsInLookUps, type MadeIn, newAt, offersNewOf, titleOfNew } from './new-records.ts';
+export {
+  askedAt,
+  holdsNew,
+  idsInLookUps,
+  type MadeIn,
+  newAt,
+  offersAll,
+  offersNewOf,
+  titleOfNew,
+} from './new-records.ts';
 export { askingOf, isOpenedFromRecord, plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { type ReadByServer, receiveEntry } from './receive.ts';
 export { askedOfStrangers } from './registration.ts';

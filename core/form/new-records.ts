@@ -46,6 +46,14 @@ export const newAt = (compiled: CompiledForm, at: string): CompiledForm | null =
   return cell === undefined ? question.makes : (question.columns.get(cell)?.makes ?? null);
 };
 
+/** Whether the look-up `at` offers every record of its register, and not those alone for which something holds. */
+export const offersAll = (compiled: CompiledForm, at: string): boolean => {
+  const [key = '', cell] = at.split('.');
+  const question = compiled.byKey.get(key);
+  const lookUp = cell === undefined ? question : question?.columns.get(cell);
+  return lookUp?.offersWhere.length === 0;
+};
+
 /** A question of a form, or of the records that its look-ups make: `boat.name`, `lines.stock.name`. */
 export const askedAt = (
   compiled: CompiledForm,

@@ -1,6 +1,6 @@
 import type { Duplicates } from '#contract/index.ts';
 import { foldText, type Problem, problem } from '#core/base/index.ts';
-import { askedAt, type CompiledForm } from '#core/form/index.ts';
+import { askedAt, type CompiledForm, offersAll } from '#core/form/index.ts';
 import { checkValues, type RecordValues, titleField } from '#core/register/index.ts';
 import { isNothing, sameValue } from '#core/values/index.ts';
 import { idOf } from '../definitions/ids.ts';
@@ -90,7 +90,8 @@ export interface DuplicatesAsked {
 export const findDuplicates = async (look: Look, asked: DuplicatesAsked): Promise<Duplicates> => {
   const { catalogue } = throughForm(look, asked.form, 'a form asks of what it may ask').sight;
   const opened = await openForm(look, asked.form, asked.draft);
-  const { form: compiled, key } = askedAt(valueOrRefuse(compiledForm(opened.document, catalogue)), asked.question);
+  const whole = valueOrRefuse(compiledForm(opened.document, catalogue));
+  const { form: compiled, key } = askedAt(whole, asked.question);
   const { register } = compiled;
   const held = compiled.byKey.get(key);
   // What a register holds is not for guessing: only fields that are named for it are looked through.
@@ -99,8 +100,9 @@ export const findDuplicates = async (look: Look, asked: DuplicatesAsked): Promis
   const value = checked.ok ? (checked.value[key] ?? null) : null;
   if (typeof value !== 'string' || isNothing(value)) return { any: false, found: [] };
   const others = { field: key, value, except: asked.record };
-  // By its title the look-up offers a record to whoever fills in the form: before a new one is made, it is offered too.
-  if (isOffered(compiled, key)) {
+  // By its title a look-up that offers all offers a record to whoever fills in the form: before a new one is made, it is
+  // offered too.
+  if (isOffered(compiled, key) && offersAll(whole, compiled.within)) {
     const found = await findByKey(
       asSystem(look, 'a look-up offers records by their titles, whatever the person may see elsewhere'),
       register,

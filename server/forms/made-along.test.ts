@@ -323,6 +323,17 @@ describe('a form that needs a record that is not there yet', () => {
     });
   });
 
+  test('a look-up that offers only some tells of none it does not offer, except of what is seen', async () => {
+    const key = 'adults';
+    const rules = [{ kind: 'offers_where', condition: 'age > 60' }, offersNew(NAMED)];
+    const form = { key, label: 'Adults', register: 'plots', questions: [ask('name'), ask('holder', ...rules)] };
+    await publish(form as never, ['yard_hand']);
+    await runa.post('/api/registers/holders/records', { id: newId(), values: { name: 'Una Teal', age: '30' } });
+    const path = `/api/forms/${key}/questions/holder.name/duplicates?value=${encodeURIComponent('"Una Teal"')}`;
+    expect((await piet.get(path)).body).toEqual({ any: false, found: [] });
+    expect((await runa.get(path)).body).toMatchObject({ any: true, found: [{ title: 'Una Teal' }] });
+  });
+
   test('a form may be filled in as often as it says, what it makes along not counted', async () => {
     const key = 'once';
     const form = {

@@ -115,7 +115,7 @@ describe('keeping registers', () => {
     const must = { ...register, constraints: [{ kind: 'must', condition: 'most >= least' }] };
     const rehearsed = await carryOut({ registers: [must] }, 'rehearse');
     expect(rehearsed.body.steps.map((step: { says: string }) => step.says)).toEqual([
-      'From now on: Most must be at least Least. 1 records break it; each must be mended when it is next changed.',
+      'From now on: Most must be at least Least. One record breaks it; each must be mended when it is next changed.',
     ]);
     expect((await carryOut({ registers: [must] })).status).toBe(200);
     const broken = await runa.patch(`/api/registers/loose/records/${id}`, {

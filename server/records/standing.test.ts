@@ -155,7 +155,7 @@ describe('what stands when a register asks for more', () => {
     await carryOut('slings', 'SLI', { fields: fields({}, false) });
     const { id } = await add('slings', { name: 'A', weight: '60' });
     expect((await rehearse('slings', 'SLI', rule(true)))[0]).toContain(
-      '1 records break it, and stay as they are until what it reads is changed.',
+      'One record breaks it, and may stay so until what it reads is changed.',
     );
     await carryOut('slings', 'SLI', rule(true));
     expect(await patch('slings', id, { name: 'A' }, { name: 'B' })).toEqual([200, undefined]);

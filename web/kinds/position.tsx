@@ -5,7 +5,8 @@ import { type KindFace, LINE } from './face.ts';
 
 export const positionFace: KindFace<FieldTypeOf<'position'>> = {
   layout: LINE,
-  Control: (props) => (props.compact ? <Box {...props} placeholder="50.3381, -4.1123" /> : <PositionBox {...props} />),
+  Control: (props) =>
+    props.compact ? <Box {...props} placeholder="latitude, longitude" /> : <PositionBox {...props} />,
   Value: ({ value, shown }) => {
     const at = positionOf(value);
     return at ? (

@@ -107,7 +107,7 @@ const Asked = ({ asked, at, rule: { asks }, target, context, onAsks }: AskedProp
             put(text === '' || text === field.label ? plain : { ...asked, label: text });
           }}
         />
-        {field.required && ', must be answered'}
+        {field.required && !asked.rules.some(({ kind }) => kind === 'must_be_answered') && ', must be answered'}
         {asked.rules.map((rule, i) => {
           const said = sayRule(rule, asked.field, context)
             .map((part) => part.text)

@@ -1,7 +1,13 @@
 import { CalendarDays } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { behaviourOf } from '#core/values/index.ts';
+import { behaviourOf, type ValueContext } from '#core/values/index.ts';
 import { type ControlProps, sharedProps } from './control.ts';
+
+/** Today as the workspace writes a day without its year: an example of what can be typed. */
+const shortDay = ({ locale, today }: ValueContext): string =>
+  new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'numeric', timeZone: 'UTC' }).format(
+    today === undefined ? Date.now() : new Date(`${today}T12:00:00Z`),
+  );
 
 /** A day, typed as people say it (“23/11”, “tomorrow”, “mon”) or picked from a calendar; what was understood stands beside. */
 export const DayBox = ({ withTime = false, ...props }: ControlProps & { withTime?: boolean }) => {
@@ -11,6 +17,7 @@ export const DayBox = ({ withTime = false, ...props }: ControlProps & { withTime
   const shared = sharedProps(props);
   const { field, value, asTyped, context, onType } = props;
   const understood = behaviourOf(field.type).show(value, context);
+  const example = shortDay(context);
   return (
     <span className="flex flex-wrap items-center gap-x-2">
       <span className="relative block w-60 max-w-full">
@@ -19,7 +26,7 @@ export const DayBox = ({ withTime = false, ...props }: ControlProps & { withTime
           className={`${shared.className} pr-9`}
           type="text"
           autoComplete="off"
-          placeholder={withTime ? '23/11 10:40, or today 9:30' : '23/11, tomorrow or mon'}
+          placeholder={withTime ? `${example} 10:40, or today 9:30` : `${example}, tomorrow or mon`}
           value={asTyped ?? understood}
           onChange={(event) => {
             setTyped(true);

@@ -27,7 +27,7 @@ export const PositionBox = (props: ControlProps) => {
     <div>
       <span className="flex gap-2">
         <span className="grow">
-          <Box {...props} placeholder="50.3381, -4.1123" />
+          <Box {...props} placeholder="latitude, longitude" />
         </span>
         <button type="button" className="btn" aria-expanded={open} onClick={() => setOpen(!open)}>
           <MapPin size={15} aria-hidden="true" /> Chart
