@@ -44,7 +44,7 @@ interface Props {
 }
 
 /** Where a record that is made along is chosen: in the question itself, or in a cell of one of its rows. */
-const placeOf = ({ question, value }: QuestionState, { id, at }: MadeIn<FilledIn>): NewAt => {
+const chosenAt = ({ question, value }: QuestionState, { id, at }: MadeIn<FilledIn>): NewAt => {
   const [, cell] = at.split('.');
   const row = cell === undefined ? undefined : rowsOf(value).find((each) => each.values[cell] === id);
   return row === undefined || cell === undefined
@@ -58,7 +58,7 @@ export const NewRecords = ({ store, entry, state, ...around }: Props) => {
   return ids.map((id) => {
     const made = entry.filledIn.made.get(id);
     return made ? (
-      <NewRecord key={id} store={store} made={made} at={placeOf(state, made)} state={state} {...around} />
+      <NewRecord key={id} store={store} made={made} at={chosenAt(state, made)} state={state} {...around} />
     ) : null;
   });
 };

@@ -2,6 +2,7 @@ import { toSql } from '#core/expression/index.ts';
 import { type Catalogue, type Constraint, checkMust, type Register, uniqueText } from '#core/register/index.ts';
 import { all, identifier, join, parameter, sql } from '#core/sql/index.ts';
 import { behaviourOf, columnValue } from '#core/values/index.ts';
+import { type Breaking, MOST_NAMED, NONE_BREAKING } from '../../definitions/breaking.ts';
 import { readColumn } from '../../platform/driver-values.ts';
 import { execute } from '../../platform/fragment.ts';
 import type { Reading } from '../work.ts';
@@ -13,14 +14,7 @@ import { relation } from './relation.ts';
  * the one the rule is read by, which may not be in force yet.
  */
 
-/** So many, and some of them. */
-interface Found {
-  readonly count: number;
-  readonly ids: readonly string[];
-}
-const MOST = 50;
-
-const foundIn = (rows: readonly Readonly<Record<string, unknown>>[]): Found => ({
+const foundIn = (rows: readonly Readonly<Record<string, unknown>>[]): Breaking => ({
   count: Number(rows[0]?.n ?? 0),
   ids: rows.map(({ id }) => String(id)),
 });
@@ -33,19 +27,19 @@ const findMust = async (
   register: Register,
   must: Must,
   catalogue: Catalogue,
-): Promise<Found> => {
+): Promise<Breaking> => {
   const read = checkMust(register, must, catalogue);
-  if (!read.ok) return { count: 0, ids: [] };
+  if (!read.ok) return NONE_BREAKING;
   const broken = sql`(${toSql(read.value, { alias: 't', clock })}) is false`;
   return foundIn(
     await execute(
       db,
-      sql`select t.id, count(*) over () as n from ${relation(sight, register.key)} t where t.archived_at is null and ${broken} order by t.seq limit ${parameter(MOST, 'integer')}`,
+      sql`select t.id, count(*) over () as n from ${relation(sight, register.key)} t where t.archived_at is null and ${broken} order by t.seq limit ${parameter(MOST_NAMED, 'integer')}`,
     ),
   );
 };
 
-const findTwice = async ({ db, sight }: Reading, register: Register, { fields }: Unique): Promise<Found> => {
+const findTwice = async ({ db, sight }: Reading, register: Register, { fields }: Unique): Promise<Breaking> => {
   const columns = join(
     fields.map((key) => identifier('t', key)),
     ', ',
@@ -54,7 +48,7 @@ const findTwice = async ({ db, sight }: Reading, register: Register, { fields }:
   return foundIn(
     await execute(
       db,
-      sql`select id, count(*) over () as n from (select t.id, t.seq, count(*) over (partition by ${columns}) as held from ${relation(sight, register.key)} t where ${given}) each where held > 1 order by seq limit ${parameter(MOST, 'integer')}`,
+      sql`select id, count(*) over () as n from (select t.id, t.seq, count(*) over (partition by ${columns}) as held from ${relation(sight, register.key)} t where ${given}) each where held > 1 order by seq limit ${parameter(MOST_NAMED, 'integer')}`,
     ),
   );
 };
@@ -62,7 +56,7 @@ const findTwice = async ({ db, sight }: Reading, register: Register, { fields }:
 const BATCH = 2_000;
 
 /** With case and accents looked past, texts are compared here, some at a time. */
-const findFoldedTwice = async ({ db, sight }: Reading, register: Register, unique: Unique): Promise<Found> => {
+const findFoldedTwice = async ({ db, sight }: Reading, register: Register, unique: Unique): Promise<Breaking> => {
   const fields = register.fields.filter(({ key }) => unique.fields.includes(key));
   const columns = join(
     [
@@ -90,7 +84,7 @@ const findFoldedTwice = async ({ db, sight }: Reading, register: Register, uniqu
     after = Number(last.seq);
   }
   const twice = [...held.values()].filter((ids) => ids.length > 1).flat();
-  return { count: twice.length, ids: twice.slice(0, MOST) };
+  return { count: twice.length, ids: twice.slice(0, MOST_NAMED) };
 };
 
 /** The records that break a rule already: of what must be unique, those that share it with another. */
@@ -99,7 +93,7 @@ export const findBreaking = (
   register: Register,
   constraint: Constraint,
   catalogue: Catalogue,
-): Promise<Found> => {
+): Promise<Breaking> => {
   if (constraint.kind === 'must') return findMust(reading, register, constraint, catalogue);
   return constraint.folded ? findFoldedTwice(reading, register, constraint) : findTwice(reading, register, constraint);
 };
