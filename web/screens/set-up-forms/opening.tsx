@@ -115,47 +115,49 @@ export const SentBy = ({ form, onChange }: { form: Form; onChange: (form: Form) 
           </label>
         )}
       </Part>
-      .{' '}
-      <Part
-        text={
-          registration
-            ? `Strangers register by it as ${role?.label ?? registration.role}`
-            : 'Strangers do not register by it'
-        }
-        what="registration"
-      >
-        {() => (
-          <span className="grid gap-2 p-2">
-            {email && name ? (
-              <label className="grid gap-1 font-semibold">
-                Strangers register by it
-                <select
-                  className="box font-normal"
-                  value={registration?.role ?? ''}
-                  onChange={(event) =>
-                    put({
-                      registration: event.target.value === '' ? undefined : { role: event.target.value, name, email },
-                    })
-                  }
-                >
-                  <option value="">not at all</option>
-                  {roles.map(({ key, label }) => (
-                    <option key={key} value={key}>
-                      as {label}
-                    </option>
-                  ))}
-                </select>
-              </label>
-            ) : (
-              <span className="text-ink-2">For that it must ask a name, as text, and an e-mail address.</span>
-            )}
-            <span className="text-ink-2">
-              Who confirms the address in it comes to be a person with this role, and the record is theirs.
+      . {/* Its stop stays with it. */}
+      <span className="whitespace-nowrap">
+        <Part
+          text={
+            registration
+              ? `Strangers register by it as ${role?.label ?? registration.role}`
+              : 'Strangers do not register by it'
+          }
+          what="registration"
+        >
+          {() => (
+            <span className="grid gap-2 p-2">
+              {email && name ? (
+                <label className="grid gap-1 font-semibold">
+                  Strangers register by it
+                  <select
+                    className="box font-normal"
+                    value={registration?.role ?? ''}
+                    onChange={(event) =>
+                      put({
+                        registration: event.target.value === '' ? undefined : { role: event.target.value, name, email },
+                      })
+                    }
+                  >
+                    <option value="">not at all</option>
+                    {roles.map(({ key, label }) => (
+                      <option key={key} value={key}>
+                        as {label}
+                      </option>
+                    ))}
+                  </select>
+                </label>
+              ) : (
+                <span className="text-ink-2">For that it must ask a name, as text, and an e-mail address.</span>
+              )}
+              <span className="text-ink-2">
+                Who confirms the address in it comes to be a person with this role, and the record is theirs.
+              </span>
             </span>
-          </span>
-        )}
-      </Part>
-      .
+          )}
+        </Part>
+        .
+      </span>
     </>
   );
 };
