@@ -71,7 +71,6 @@ export {
   fillSources,
   type RulePart,
   ruleCondition,
-  sayAskedOfNew,
   sayChoices,
   sayColumns,
   sayRule,

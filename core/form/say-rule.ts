@@ -158,7 +158,7 @@ const linkedNames = (subject: string, { vocabulary }: SayContext): Vocabulary | 
 };
 
 /** What is asked of a record that is made along: "Name, must be answered". */
-export const sayAskedOfNew = ({ field, label, rules }: AskedOfNew, names: Vocabulary, context: SayContext): string => {
+const sayAskedOfNew = ({ field, label, rules }: AskedOfNew, names: Vocabulary, context: SayContext): string => {
   const within = { ...context, vocabulary: names };
   const said = rules.map((rule) =>
     sayRule(rule, field, within)
