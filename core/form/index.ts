@@ -60,6 +60,7 @@ export {
   offersAll,
   offersNewOf,
   titleOfNew,
+  withOtherMade,
 } from './new-records.ts';
 export { askingOf, isOpenedFromRecord, plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { type ReadByServer, receiveEntry } from './receive.ts';

@@ -161,6 +161,27 @@ export const idsInLookUps = (
   );
 };
 
+/** The same entry with other ids for what it makes along, where these were sent before with other answers. */
+export const withOtherMade = (entry: Entry, otherId: () => string): Entry => {
+  const ids = new Map(Object.keys(entry.made).map((id) => [id, otherId()]));
+  const other = <V>(value: V): V | string => (typeof value === 'string' ? (ids.get(value) ?? value) : value);
+  const typed = Object.entries(entry.typed).map(([key, value]): [string, StoredValue] => {
+    const rows = rowsOf(value);
+    if (rows.length > 0) {
+      const cells = (values: (typeof rows)[number]['values']) =>
+        Object.fromEntries(Object.entries(values).map(([cell, held]) => [cell, other(held)]));
+      return [key, rows.map((row) => ({ ...row, values: cells(row.values) }))];
+    }
+    const links = textsOf(value);
+    return [key, links.length > 0 ? links.map((link) => ids.get(link) ?? link) : other(value)];
+  });
+  const made = Object.entries(entry.made).map(([id, each]): [string, Made] => {
+    const own = ids.get(id) ?? id;
+    return [own, { ...each, entry: { ...each.entry, id: own } }];
+  });
+  return { ...entry, typed: Object.fromEntries(typed), made: Object.fromEntries(made) };
+};
+
 /** What a record that is made along is called so far; empty while that is not answered. */
 export const titleOfNew = ({ compiled, filledIn }: Pick<MadeIn<Worked>, 'compiled' | 'filledIn'>): string => {
   const field: RowField = titleField(compiled.register);

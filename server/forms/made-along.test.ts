@@ -332,6 +332,17 @@ describe('a form that needs a record that is not there yet', () => {
     const path = `/api/forms/${key}/questions/holder.name/duplicates?value=${encodeURIComponent('"Una Teal"')}`;
     expect((await piet.get(path)).body).toEqual({ any: false, found: [] });
     expect((await runa.get(path)).body).toMatchObject({ any: true, found: [{ title: 'Una Teal' }] });
+    // A new one must be such as the look-up offers, too: none is stored that is not.
+    const young = made('holder', { name: 'Vic' });
+    const version = (await piet.get(`/api/forms/${key}`)).body.version;
+    const body = { ...entry({ name: 'Plot V', holder: young.id }, [young]), version };
+    const sent = await piet.post(`/api/forms/${key}/entries`, body);
+    expect([sent.status, problems(sent), (await came())[1]]).toEqual([
+      422,
+      ['#/values/holder Holder: this record is not offered with these answers.'],
+      0,
+    ]);
+    expect((await runa.get(`/api/registers/holders/records/${young.id}`)).status).toBe(404);
   });
 
   test('a form may be filled in as often as it says, what it makes along not counted', async () => {

@@ -1,6 +1,6 @@
 import { and, eq } from 'drizzle-orm';
 import type { Opened, Sent } from '#contract/index.ts';
-import { type Clock, findMoment, problem, toEpochMs, within } from '#core/base/index.ts';
+import { type Clock, findMoment, problem, type Result, toEpochMs, within } from '#core/base/index.ts';
 import { personItem } from '#core/expression/index.ts';
 import {
   type CompiledForm,
@@ -134,12 +134,14 @@ const readOwn = async (work: Work, { compiled, entry, through }: Received): Prom
 };
 
 /** The values an entry comes to, recomputed and checked from the stored definition, or every problem. */
-const valuesOf = async (work: Work, received: Received, before: RecordValues | null): Promise<RecordValues> => {
+const judgeOwn = async (work: Work, received: Received, before: RecordValues | null): Promise<Result<RecordValues>> => {
   const { compiled, entry, judging } = received;
-  const me = personItem(judging.sight.me);
   const own = await readOwn(work, received);
-  return valueOrRefuse(receiveEntry(compiled, entry.values, before, judging.clock, me, own), ['values']);
+  return receiveEntry(compiled, entry.values, before, judging.clock, personItem(judging.sight.me), own);
 };
+
+const valuesOf = async (work: Work, received: Received, before: RecordValues | null): Promise<RecordValues> =>
+  valueOrRefuse(await judgeOwn(work, received, before), ['values']);
 
 /**
  * Stores what is made along with an entry, before the entry itself is judged: what its look-ups fill is then read as of any
@@ -153,14 +155,7 @@ const storeAlong = async (
   const { compiled, entry, judging } = received;
   const judged = await judgeNew(judging, compiled, entry);
   if (judged.ok) return addMadeAlong(work, judged.value, byForm(received, 'added'));
-  const own = receiveEntry(
-    compiled,
-    entry.values,
-    before,
-    judging.clock,
-    personItem(judging.sight.me),
-    await readOwn(work, received),
-  );
+  const own = await judgeOwn(work, received, before);
   throw invalid([...judged.problems, ...(own.ok ? [] : within(['values'], own.problems))]);
 };
 

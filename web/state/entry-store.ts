@@ -15,6 +15,7 @@ import {
   newAt,
   newEntry,
   titleOfNew,
+  withOtherMade,
 } from '#core/form/index.ts';
 import { titleField, valueContext } from '#core/register/index.ts';
 import {
@@ -394,7 +395,14 @@ export const createEntryStore = (options: EntryOptions): StoreApi<EntryState> =>
         return filledIn;
       },
       setForm: (compiled) => set({ compiled, filledIn: work(compiled, get().entry) }),
-      renew: () => update({ ...get().entry, id: freshId(clock()) }),
+      renew: () => {
+        const next = withOtherMade({ ...get().entry, id: freshId(clock()) }, () => freshId(clock()));
+        const called = Object.entries(next.made).flatMap(([id, { at, entry: own }]) => {
+          const asked = newAt(get().compiled, at);
+          return asked ? [[id, linkToNew(asked, id, calledIn(asked, own))] as const] : [];
+        });
+        update(next, { links: { ...get().links, ...Object.fromEntries(called) } });
+      },
       forget: () => {
         if (keepAs) localStorage.removeItem(keepAs);
       },

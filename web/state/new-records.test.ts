@@ -131,6 +131,21 @@ describe('an entry that makes records along', () => {
     expect(value(store, 'lines')).toEqual([{ id: ROW, values: { count: '2', item: line?.id, price: '4' } }]);
   });
 
+  test('sent before with other answers, it is sent as another, wherever it is chosen', () => {
+    const store = open();
+    const id = makeItem(store, 'Cleat');
+    store.getState().setValue('lines', [{ id: ROW, values: { item: THERE, note: 'as it is' } }]);
+    store.getState().chooseNew({ question: 'lines', row: ROW, cell: 'item' }, 'Shackle');
+    const before = madeToSend(store.getState().filledIn);
+    store.getState().renew();
+    const after = madeToSend(store.getState().filledIn);
+    expect(after.map(({ at, values }) => ({ at, values }))).toEqual(before.map(({ at, values }) => ({ at, values })));
+    expect(after.filter(({ id: own }) => before.some((each) => each.id === own))).toEqual([]);
+    expect(value(store, 'item')).not.toBe(id);
+    expect(store.getState().links[String(value(store, 'item'))]?.title).toBe('Cleat');
+    expect(value(store, 'lines')).toMatchObject([{ id: ROW, values: { note: 'as it is' } }]);
+  });
+
   test('it is kept with the entry, and there again with what was answered', () => {
     const before = open();
     const id = makeItem(before, 'Cleat');
