@@ -18,7 +18,7 @@ import { LOG_LEVELS, makeLog } from './platform/log.ts';
 import { readSender } from './platform/outward.ts';
 import { fromFirst, Replica } from './platform/replica.ts';
 import { UNDO_MS } from './signoff/decide.ts';
-import { prepareWhenReachable } from './start.ts';
+import { prepareWhenReachable, whenReachable } from './start.ts';
 
 /** The fifth door where Zod stands: the environment. */
 const environment = z
@@ -147,7 +147,7 @@ await prepareWhenReachable(database, {
   save: async () => backups && takeBeforeUpgrade(backups.programs, backups.shelf),
   say: log.say,
 });
-if (await isUnguarded(database.db))
+if (await whenReachable(note, () => isUnguarded(database.db)))
   note(
     'the database role',
     new Error(
@@ -194,7 +194,7 @@ answer = makeApp({
   figuresToken: environment.IOLITE_METRICS_TOKEN ?? null,
   isReady: () => !isStopping,
 });
-const code = await makeBeginCode(database.db);
+const code = await whenReachable(note, () => makeBeginCode(database.db));
 if (code !== null) process.stdout.write(`Nobody is here yet. The workspace is begun with the code ${code}\n`);
 await begun;
 const address = server.address();

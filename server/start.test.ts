@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { sql } from 'drizzle-orm';
+import pg from 'pg';
 import { afterAll, describe, expect, inject, test } from 'vitest';
 import { restoreBackup } from './backup/restore.ts';
 import { takeBeforeUpgrade } from './backup/take.ts';
@@ -54,6 +55,30 @@ test('a server that starts while its database is away waits for it', async () =>
   expect(await told).toBe('the database cannot be reached: waiting for it');
   await cluster.run();
   await started;
+  expect((await database.db.execute(sql`select version from iolite.workspace`)).rows).toEqual([{ version: 1 }]);
+});
+
+test('a server whose database sessions are ended while it starts begins again, and does not end', async () => {
+  const url = await makeDatabase();
+  const name = new URL(url).pathname.slice(1);
+  const database = open(url);
+  let [isStarted, ended] = [false, 0];
+  const started = prepareWhenReachable(database, start()).finally(() => {
+    isStarted = true;
+  });
+  const ender = new pg.Client({ connectionString: inject('superuser') });
+  await ender.connect();
+  // Whatever it is at, of ten sessions that it opened each is ended.
+  while (!isStarted && ended < 10) {
+    const { rowCount } = await ender.query(
+      'select pg_terminate_backend(pid) from pg_stat_activity where datname = $1',
+      [name],
+    );
+    ended += rowCount ?? 0;
+  }
+  await ender.end();
+  await started;
+  expect(ended).toBeGreaterThanOrEqual(10);
   expect((await database.db.execute(sql`select version from iolite.workspace`)).rows).toEqual([{ version: 1 }]);
 });
 

@@ -74,15 +74,22 @@ const saysBack = (saved: string | null, isTheirs: boolean): string => {
     : `With the version that was here before, this goes back: npm run restore -- ${saved} --instead`;
 };
 
-/** The same, again and again for as long as the database cannot be reached. What else is wrong ends it. */
-export const prepareWhenReachable = async (database: Database, start: Start): Promise<void> => {
+/**
+ * Does something of a start again and again for as long as the database cannot be reached, or ends the session in which
+ * it is done. What else is wrong ends it.
+ */
+export const whenReachable = async <T>(note: Start['note'], run: () => Promise<T>): Promise<T> => {
   for (let tries = 1; ; tries++) {
     try {
-      return await prepare(database, start);
+      return await run();
     } catch (error) {
       if (findDatabaseFailure(error) !== 'unreachable') throw error;
-      if (tries === 1) start.note('the database cannot be reached: waiting for it', error);
+      if (tries === 1) note('the database cannot be reached: waiting for it', error);
       await pause(AGAIN_MS);
     }
   }
 };
+
+/** Prepares a database as soon as it can be reached. */
+export const prepareWhenReachable = (database: Database, start: Start): Promise<void> =>
+  whenReachable(start.note, () => prepare(database, start));

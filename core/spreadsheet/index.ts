@@ -8,7 +8,16 @@ export {
   sayFitted,
   type Wrong,
 } from './fit.ts';
-export { checkGrid, type Grid, isEmptyRow, LARGEST_SPREADSHEET, MOST_COLUMNS, MOST_ROWS } from './grid.ts';
+export {
+  checkGrid,
+  type Grid,
+  isEmptyRow,
+  LARGEST_SPREADSHEET,
+  MOST_CELLS,
+  MOST_COLUMNS,
+  MOST_ROWS,
+  tooWide,
+} from './grid.ts';
 export {
   type Because,
   type FindNamed,

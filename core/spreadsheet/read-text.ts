@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { ok, type Problem, problem, type Result } from '../base/index.ts';
 import { unguarded } from '../list/index.ts';
-import type { Grid } from './grid.ts';
+import { type Grid, MOST_CELLS } from './grid.ts';
 
 /** The signs that can stand between cells. */
 export const SEPARATORS = [',', ';', '\t', '|'] as const;
@@ -58,6 +58,21 @@ const lineOf = (rows: readonly (readonly string[])[], row: number): number =>
     .slice(0, row)
     .reduce((line, cells) => line + 1 + cells.reduce((sum, cell) => sum + cell.split('\n').length - 1, 0), 1);
 
+/** So many lines are parted at most; a cell may hold several. */
+const MOST_LINES = 2_000_000;
+
+/** Whether a text would be more cells or lines than are held: counted before it is parted. */
+const isTooMany = (text: string, sign: string): boolean => {
+  const [cell, line] = [sign.charCodeAt(0), 10];
+  let [cells, lines] = [0, 0];
+  for (let at = 0; at < text.length; at++) {
+    const code = text.charCodeAt(at);
+    if (code === cell) cells++;
+    else if (code === line) lines++;
+  }
+  return cells + lines > MOST_CELLS || lines > MOST_LINES;
+};
+
 /** A text file (RFC 4180, and its kin with other signs between cells and any line ends), or why it is none. */
 export const readText = (text: string, separator?: Separator, most = 0): Result<TextTable> => {
   // What no database holds is no letter either.
@@ -67,6 +82,11 @@ export const readText = (text: string, separator?: Separator, most = 0): Result<
   // One kind of line end, whatever mixture there is: in cells too, where it is stored so anyway.
   const rest = (isTold ? whole.replace(TOLD, '') : whole).replace(/\r\n?/g, '\n');
   const sign = separator ?? (isTold ? told : guessSeparator(rest));
+  if (isTooMany(rest, sign))
+    return {
+      ok: false,
+      problems: [problem('too_large', ['file'], 'This file has more cells than are read here: bring it in parts.')],
+    };
   const read = parse(rest, sign, most);
   const problems: Problem[] = read.errors
     .filter((error) => error.type === 'Quotes')

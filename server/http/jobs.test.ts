@@ -2,7 +2,7 @@ import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest';
 import { DefinitionsReader } from '../definitions/reader.ts';
 import { clearFiles } from '../files/clear.ts';
-import { addJob, clearJobs, Jobs, type Run, type Task } from '../platform/jobs.ts';
+import { addJob, clearJobs, Jobs, type Run, type Task, ThreadEnded } from '../platform/jobs.ts';
 import { inTransaction } from '../platform/locks.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 import { LiveStream } from '../testing/live.ts';
@@ -181,6 +181,73 @@ describe('jobs', () => {
       [id, locked],
     );
     expect(await until(id, 'done')).toMatchObject({ result: { runs: 2 } });
+  });
+
+  /** As a server that is killed in the middle leaves a job, and another finds it. */
+  const killedIn = async (id: string, runBy: string | null): Promise<void> => {
+    await sql(`update iolite.jobs set state = 'running', result = null, run_by = $2 where id = $1`, [id, runBy]);
+    await sql(
+      `select graphile_worker.add_job('iolite', json_build_object('job', $1::text), job_key := $1::text, run_at := now() + interval '1 hour')`,
+      [id],
+    );
+    await sql(
+      `update graphile_worker._private_jobs set locked_by = 'a dead pool', locked_at = now() - interval '1 minute', attempts = 1, run_at = now() where key = $1`,
+      [id],
+    );
+  };
+
+  test('a job that ended its server twice at the same place fails for good; one that came further goes on', async () => {
+    let [runs, further] = [0, 0];
+    const id = await begin('ends its server', async ({ progress }) => {
+      runs++;
+      await progress(further, 10);
+      return { runs };
+    });
+    await until(id, 'done');
+    const other = newId();
+    await killedIn(id, other);
+    expect(await until(id, 'done')).toMatchObject({ result: { runs: 2 } });
+    // Further than when it ended last: it is tried again.
+    await sql('update iolite.jobs set done = 5 where id = $1', [id]);
+    further = 5;
+    await killedIn(id, other);
+    expect(await until(id, 'done')).toMatchObject({ result: { runs: 3 } });
+    // A stop that was asked for does not count.
+    await killedIn(id, null);
+    expect(await until(id, 'done')).toMatchObject({ result: { runs: 4 } });
+    await killedIn(id, other);
+    expect((await until(id, 'failed')).problem).toMatch(/stopped in the middle twice, at the same place/);
+    expect(runs).toBe(4);
+    // Somebody may try it again.
+    await runa.post(`/api/jobs/${id}/again`, {});
+    expect(await until(id, 'done')).toMatchObject({ result: { runs: 5 } });
+  });
+
+  test('the session of a server that lives on ended, not the server: its job is taken up again', async () => {
+    let runs = 0;
+    const id = await begin('loses its session', async () => ({ runs: ++runs }));
+    await until(id, 'done');
+    const lives = new pg.Client({ connectionString: server.database.url });
+    await lives.connect();
+    const self = newId();
+    await lives.query('select pg_advisory_lock(4781, hashtext($1))', [self]);
+    for (const many of [2, 3, 4]) {
+      await killedIn(id, self);
+      expect(await until(id, 'done')).toMatchObject({ result: { runs: many } });
+    }
+    await lives.end();
+  });
+
+  test('a thread that ends twice at the same place ends its job with why', async () => {
+    let runs = 0;
+    const id = await begin('ends its thread', async () => {
+      runs++;
+      throw new ThreadEnded('out of memory');
+    });
+    await until(id, 'waiting');
+    await sql('update graphile_worker._private_jobs set run_at = now() where key = $1 and locked_at is null', [id]);
+    expect((await until(id, 'failed')).problem).toMatch(/bring it in smaller parts/);
+    expect(runs).toBe(2);
   });
 
   test('two servers share what there is to do, and each job runs once', async () => {

@@ -86,6 +86,58 @@ describe('a workbook', () => {
   });
 });
 
+/** Workbooks that no spreadsheet wrote: each is refused in words, before it takes more than its size. */
+describe('a workbook made to be heavy', () => {
+  const made = (sheet: string, besides: Readonly<Record<string, string>> = {}): Buffer =>
+    Buffer.from(
+      zipSync(
+        Object.fromEntries(
+          Object.entries({
+            'xl/workbook.xml': '<workbook><sheets><sheet name="A" id="r1"/></sheets></workbook>',
+            'xl/_rels/workbook.xml.rels':
+              '<Relationships><Relationship Id="r1" Target="worksheets/a.xml"/></Relationships>',
+            'xl/worksheets/a.xml': sheet,
+            ...besides,
+          }).map(([name, body]) => [name, strToU8(body)]),
+        ),
+      ),
+    );
+  const sheet = (rows: string) => `<worksheet><sheetData>${rows}</sheetData></worksheet>`;
+  const cell = (name: string) => sheet(`<row r="1"><c r="${name}"><v>1</v></c></row>`);
+  const far = sheet(
+    Array.from({ length: 3_000 }, (_, i) => `<row r="${i + 1}"><c r="XFD${i + 1}"><v>1</v></c></row>`).join(''),
+  );
+  const wide = sheet(
+    Array.from({ length: 30_000 }, (_, i) => `<row r="${i + 1}"><c r="OJ${i + 1}"><v>1</v></c></row>`).join(''),
+  );
+
+  test.each([
+    ['a cell behind the last column there is', cell('ZZZZZZZ1'), /no workbook that can be read/],
+    ['a cell with a name without an end', cell(`${'Z'.repeat(100_000)}1`), /no workbook that can be read/],
+    ['a cell in the last column', cell('XFD1'), /This has 16,384 columns. A register can have at most 400 fields/],
+    ['3,000 rows with one cell in the last column', far, /This has 16,384 columns/],
+    ['rows with one cell each far to the right', wide, /larger than any that is read here/],
+    ['three million tags in each other', sheet('<a>'.repeat(3_000_000)), /no workbook that can be read/],
+    ['a cell of four million letters', sheet(`<row><c t="str"><v>${'a'.repeat(4e6)}</v></c></row>`), /larger than any/],
+    ['a tag of four million letters', sheet(`<row><c r="A1" x="${'a'.repeat(4e6)}"/></row>`), /larger than any/],
+  ])('%s', async (_, text, says) => {
+    await expect(readWorkbook(made(text), undefined)).rejects.toThrow(says);
+  });
+
+  test('more texts or styles than programs write', async () => {
+    const one = cell('A1');
+    await expect(
+      readWorkbook(made(one, { 'xl/sharedStrings.xml': `<sst>${'<si/>'.repeat(3_000_001)}</sst>` }), undefined),
+    ).rejects.toThrow(/larger than any/);
+    await expect(
+      readWorkbook(
+        made(one, { 'xl/styles.xml': `<styleSheet><cellXfs>${'<xf/>'.repeat(100_002)}</cellXfs></styleSheet>` }),
+        undefined,
+      ),
+    ).rejects.toThrow(/no workbook/);
+  });
+});
+
 /* The numbers of formats and what they show: ISO/IEC 29500-1, 18.8.30. */
 describe('how a number is shown', () => {
   const codes = new Map([

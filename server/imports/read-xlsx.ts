@@ -1,7 +1,7 @@
 import { SaxesParser, type SaxesTagPlain } from 'saxes';
 import { type Entry, fromBufferPromise, type ZipFile } from 'yauzl';
 import { problem } from '#core/base/index.ts';
-import { type Grid, MOST_ROWS } from '#core/spreadsheet/index.ts';
+import { type Grid, MOST_CELLS, MOST_COLUMNS, MOST_ROWS, tooWide } from '#core/spreadsheet/index.ts';
 import { invalid, Refusal } from '../platform/refusal.ts';
 import { type CellFormat, formatOf, PLAIN, valueText } from './xlsx-values.ts';
 
@@ -25,6 +25,15 @@ const LARGEST_UNPACKED = 400_000_000;
 const MOST_ENTRIES = 5_000;
 /** Rows that are read of a sheet at most: how many there are is told of more. */
 const MOST_READ = MOST_ROWS * 2;
+/** Tags stand so deep in each other at most: what programs write has about ten. */
+const DEEPEST = 64;
+/** So many letters stand in one text, or in one tag with what it says of itself: a cell holds 32,767 at most. */
+const LONGEST_PIECE = 2_000_000;
+/** Different texts, styles and parts that a workbook names: all of them are held while it is read. */
+const MOST_TEXTS = 3_000_000;
+const MOST_STYLES = 100_000;
+/** A workbook that is honestly made is read in seconds. */
+const LONGEST_MS = 120_000;
 
 const refuse = (code: string, detail: string) => invalid([problem(code, ['file'], detail)]);
 const noWorkbook = () =>
@@ -32,6 +41,8 @@ const noWorkbook = () =>
     'no_workbook',
     'This is no workbook that can be read: it may be cut off, locked with a password, or something else.',
   );
+
+const tooSlow = () => refuse('too_slow', 'This workbook takes too long to read. Bring the sheet that matters as CSV.');
 
 const tooLarge = () =>
   refuse(
@@ -57,6 +68,7 @@ interface Hearing {
 class Parts {
   readonly #zip: ZipFile;
   readonly #entries: ReadonlyMap<string, Entry>;
+  readonly #until = performance.now() + LONGEST_MS;
   #unpacked = 0;
 
   private constructor(zip: ZipFile, entries: ReadonlyMap<string, Entry>) {
@@ -84,15 +96,31 @@ class Parts {
     const entry = this.#entries.get(name);
     if (!entry) return;
     const parser = new SaxesParser<{ xmlns: false; position: false }>({ xmlns: false, position: false });
-    parser.on('opentag', (tag) => open(localName(tag), tag));
-    if (text) parser.on('text', text);
-    if (close) parser.on('closetag', (tag) => close(localName(tag)));
+    let depth = 0;
+    /** How much was read since a tag or a text came to its end: the parser holds all of that. */
+    let piece = 0;
+    parser.on('opentag', (tag) => {
+      piece = 0;
+      if (++depth > DEEPEST) throw noWorkbook();
+      open(localName(tag), tag);
+    });
+    parser.on('text', (some) => {
+      piece = 0;
+      text?.(some);
+    });
+    parser.on('closetag', (tag) => {
+      piece = 0;
+      depth--;
+      close?.(localName(tag));
+    });
     const stream = await this.#zip.openReadStreamPromise(entry);
     const decoder = new TextDecoder();
     for await (const chunk of stream) {
       if (!Buffer.isBuffer(chunk)) continue;
       this.#unpacked += chunk.length;
-      if (this.#unpacked > LARGEST_UNPACKED) throw tooLarge();
+      piece += chunk.length;
+      if (this.#unpacked > LARGEST_UNPACKED || piece > LONGEST_PIECE) throw tooLarge();
+      if (performance.now() > this.#until) throw tooSlow();
       parser.write(decoder.decode(chunk, { stream: true }));
       if (isEnough?.()) return;
     }
@@ -116,7 +144,8 @@ const readContents = async (parts: Parts): Promise<Contents> => {
   const targets = new Map<string, string>();
   await parts.hear('xl/_rels/workbook.xml.rels', {
     open: (name, tag) => {
-      if (name === 'Relationship') targets.set(attribute(tag, 'Id'), attribute(tag, 'Target'));
+      if (name === 'Relationship' && targets.size <= MOST_ENTRIES)
+        targets.set(attribute(tag, 'Id'), attribute(tag, 'Target'));
     },
   });
   const sheets: SheetEntry[] = [];
@@ -124,7 +153,7 @@ const readContents = async (parts: Parts): Promise<Contents> => {
   await parts.hear('xl/workbook.xml', {
     open: (name, tag) => {
       if (name === 'workbookPr') from1904 = ['1', 'true'].includes(attribute(tag, 'date1904'));
-      if (name !== 'sheet') return;
+      if (name !== 'sheet' || sheets.length >= MOST_ENTRIES) return;
       const target = targets.get(attribute(tag, 'id')) ?? '';
       sheets.push({
         name: attribute(tag, 'name'),
@@ -143,6 +172,7 @@ const readFormats = async (parts: Parts): Promise<readonly CellFormat[]> => {
   let inCells = false;
   await parts.hear('xl/styles.xml', {
     open: (name, tag) => {
+      if (formats.length + codes.size > MOST_STYLES) throw noWorkbook();
       if (name === 'numFmt') codes.set(Number(attribute(tag, 'numFmtId')), attribute(tag, 'formatCode'));
       if (name === 'cellXfs') inCells = true;
       if (name === 'xf' && inCells) formats.push(formatOf(Number(attribute(tag, 'numFmtId')), codes));
@@ -180,16 +210,20 @@ const readShared = async (parts: Parts): Promise<readonly string[]> => {
     close: (name) => {
       if (name === 't') inText = false;
       if (name === 'rPh') isSaidAloud = false;
-      if (name === 'si') texts.push(unescaped(text).trim());
+      if (name === 'si' && texts.push(unescaped(text).trim()) > MOST_TEXTS) throw tooLarge();
     },
   });
   return texts;
 };
 
+/** Excel's last column is XFD: a cell that names one behind it was written by no spreadsheet. */
+const LAST_COLUMN = 16_383;
+const MOST_LETTERS = 3;
+
 /** The column of a cell's name, from 0: "AB12" is in 27; -1 where it has none. */
 const columnOf = (reference: string): number => {
   let column = 0;
-  for (let i = 0; i < reference.length; i++) {
+  for (let i = 0; i < Math.min(reference.length, MOST_LETTERS + 1); i++) {
     const code = reference.charCodeAt(i) - 64;
     if (code < 1 || code > 26) break;
     column = column * 26 + code;
@@ -213,6 +247,7 @@ const readSheet = async (parts: Parts, part: string, { shared, formats, from1904
   let formulas = 0;
   let row: string[] = [];
   let number = 0;
+  let cells = 0;
   let [column, kind, format, raw, inValue] = [-1, '', PLAIN, '', false];
   /** Days come again and again: each is worked out once, and is one text in memory. */
   const days = new Map<string, string>();
@@ -233,6 +268,7 @@ const readSheet = async (parts: Parts, part: string, { shared, formats, from1904
           return;
         case 'c': {
           const told = columnOf(tag.attributes.r ?? '');
+          if (told > LAST_COLUMN) throw noWorkbook();
           column = told < 0 ? column + 1 : told;
           kind = tag.attributes.t ?? '';
           format = formats[Number(tag.attributes.s ?? 0)] ?? PLAIN;
@@ -258,6 +294,8 @@ const readSheet = async (parts: Parts, part: string, { shared, formats, from1904
           return;
         case 'c':
           if (raw === '') return;
+          // Before a place is made for it: what a cell calls itself can be anything.
+          if (column >= MOST_COLUMNS) throw invalid([tooWide(column + 1)]);
           while (row.length < column) row.push('');
           row[column] = said();
           return;
@@ -265,6 +303,8 @@ const readSheet = async (parts: Parts, part: string, { shared, formats, from1904
           // Rows that are left out there are empty.
           while (rows.length < Math.min(number - 1, MOST_READ)) rows.push([]);
           rows.push(row);
+          cells += row.length;
+          if (cells > MOST_CELLS) throw tooLarge();
       }
     },
     isEnough: () => rows.length > MOST_READ,

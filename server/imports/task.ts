@@ -1,6 +1,6 @@
 import { Worker } from 'node:worker_threads';
 import { z } from 'zod';
-import { Stopped, type Task } from '../platform/jobs.ts';
+import { Stopped, type Task, ThreadEnded } from '../platform/jobs.ts';
 import { Refusal, type RefusalKind } from '../platform/refusal.ts';
 
 /** The job that is at a spreadsheet. */
@@ -17,6 +17,9 @@ export type FromWorker =
   | { readonly kind: 'over'; readonly isThrough: boolean }
   | { readonly kind: 'refused'; readonly refusal: RefusalKind; readonly detail: string };
 
+/** What the thread holds at most; a hundred thousand rows of twelve cells take less. Without a limit it is the server's. */
+const MOST_MB = 256;
+
 /** Does what is due with a spreadsheet in a thread of its own, by the program in `file`. */
 export const importTask = (url: string, file: string): Task => ({
   name: IMPORT_TASK,
@@ -24,10 +27,11 @@ export const importTask = (url: string, file: string): Task => ({
     new Promise((resolve, reject) => {
       const worker = new Worker(file, {
         workerData: { url, id: payloadSchema.parse(job.payload).import, job: job.id },
+        resourceLimits: { maxOldGenerationSizeMb: MOST_MB },
       });
       let isThrough = false;
       /** Why it is not, where it is not. */
-      let why: unknown = new Error('The thread ended before it was through.');
+      let why: unknown = new ThreadEnded('The thread ended before it was through.');
       /** Why it was told to stop: that somebody wants it stopped, or that this cannot be told. */
       let toldToStop: unknown = null;
       worker.on('message', (word: FromWorker) => {
@@ -49,7 +53,8 @@ export const importTask = (url: string, file: string): Task => ({
         }
       });
       worker.once('error', (error) => {
-        why = error;
+        const isFull = 'code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY';
+        why = isFull ? new ThreadEnded(error.message) : error;
       });
       worker.once('exit', () => (isThrough ? resolve({}) : reject(why)));
     }),

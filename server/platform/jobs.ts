@@ -45,6 +45,14 @@ const SWEEP_MS = 5_000;
 /** The first half of the advisory locks by which a dead pool is told from a live one. */
 const LIVING = 4781;
 
+/** Thrown by a task whose thread ended in the middle: out of memory, say. */
+export class ThreadEnded extends Error {}
+
+/** What ends it so often, without having come further in between, is not tried again: it would end it for ever. */
+const MOST_ENDS = 2;
+const ENDS_IT =
+  'This stopped in the middle twice, at the same place, so it is not tried again. If it is a file, bring it in smaller parts, or as CSV.';
+
 /** Thrown inside a task that was stopped, or that stopped by itself as nobody wanted it any more. */
 export class Stopped extends Error {}
 
@@ -135,7 +143,7 @@ export const stopJob = async (db: Queryable, id: string): Promise<void> => {
 export const tryAgain = async (db: Queryable, id: string): Promise<void> => {
   const [row] = await db
     .update(jobs)
-    .set({ state: 'waiting', problem: null, stopping: false, changedAt: new Date() })
+    .set({ state: 'waiting', problem: null, stopping: false, ends: 0, endedAt: null, changedAt: new Date() })
     .where(and(eq(jobs.id, id), eq(jobs.state, 'failed')))
     .returning({ id: jobs.id });
   if (!row) throw new Refusal('conflict', 'Only what failed can be tried again.');
@@ -172,6 +180,8 @@ const AT_ONCE = 4;
 /** Runs jobs in this server, a few at a time, until it is stopped. */
 export class Jobs {
   readonly #options: JobsOptions;
+  /** This server, by which a job that it runs is known to be in its hand. */
+  readonly #self = uuidV7(Date.now(), randomBytes(10));
   #running: Running | null = null;
   #retry: NodeJS.Timeout | null = null;
   #stopped = false;
@@ -204,6 +214,7 @@ export class Jobs {
     guard.once('error', () => void this.#end().then(() => this.#later()));
     guard.on('error', () => undefined);
     await guard.connect();
+    await guard.query('select pg_advisory_lock($1, hashtext($2))', [LIVING, this.#self]);
     const pool = new pg.Pool({ connectionString: url, max: AT_ONCE + 2 });
     pool.on('error', () => undefined);
     pool.on('connect', (client) => client.on('error', () => undefined));
@@ -262,24 +273,55 @@ export class Jobs {
     try {
       if (!task) throw new Error(`there is no task ${job.task}`);
       if (job.stopping) throw new Stopped();
-      await change(db, id, { state: 'running', problem: null });
+      if (job.state === 'running' && (await this.#hasEnded(job.runBy)) && (await this.#countEnd(job))) return;
+      await change(db, id, { state: 'running', problem: null, runBy: this.#self });
       const result = await task.run({ job, db, progress: this.#progressOf(id) });
-      await change(db, id, { state: 'done', result });
+      await change(db, id, { state: 'done', result, runBy: null });
     } catch (error) {
       if (error instanceof Stopped) {
-        await change(db, id, { state: 'stopped' });
+        await change(db, id, { state: 'stopped', runBy: null });
+        return;
+      }
+      if (error instanceof ThreadEnded && (await this.#countEnd(await findJob(db, id)))) {
+        note(`job ${job.task} ${id}`, error);
         return;
       }
       // What is refused would be refused again: only somebody who mends it tries it once more.
       if (error instanceof Refusal && error.kind !== 'unavailable' && error.kind !== 'overloaded') {
-        await change(db, id, { state: 'failed', problem: error.message });
+        await change(db, id, { state: 'failed', problem: error.message, runBy: null });
         return;
       }
       const problem = error instanceof Refusal ? error.message : 'Something went wrong here. It was noted.';
-      await change(db, id, { state: last ? 'failed' : 'waiting', problem });
+      await change(db, id, { state: last ? 'failed' : 'waiting', problem, runBy: null });
       note(`job ${job.task} ${id}`, error);
       throw error;
     }
+  }
+
+  /**
+   * Whether the server that ran a job is no more. One whose session with the database ended lives on and has its lock
+   * again in a second; one that was stopped took its name off.
+   */
+  async #hasEnded(runBy: string | null): Promise<boolean> {
+    if (runBy === null || runBy === this.#self) return false;
+    const { rows } = await this.#options.db.execute(
+      sql`select pg_try_advisory_xact_lock(${LIVING}::integer, hashtext(${runBy})) as free`,
+    );
+    return rows[0]?.free === true;
+  }
+
+  /** Notes that what ran a job ended in the middle; true where it is not tried again. */
+  async #countEnd(job: Job | null): Promise<boolean> {
+    if (!job) return false;
+    const cameFurther = (job.done ?? 0) > (job.endedAt ?? -1);
+    const ends = job.ends === 0 || cameFurther ? 1 : job.ends + 1;
+    const isOver = ends >= MOST_ENDS;
+    await change(this.#options.db, job.id, {
+      ends,
+      endedAt: job.done ?? 0,
+      ...(isOver ? { state: 'failed' as const, problem: ENDS_IT, runBy: null } : {}),
+    });
+    return isOver;
   }
 
   #progressOf(id: string): Run['progress'] {
@@ -297,6 +339,12 @@ export class Jobs {
   async stop(): Promise<void> {
     this.#stopped = true;
     if (this.#retry) clearTimeout(this.#retry);
+    // Whoever goes on with what this has in hand finds that it was stopped, and did not end by it.
+    await this.#options.db
+      .update(jobs)
+      .set({ runBy: null })
+      .where(eq(jobs.runBy, this.#self))
+      .catch(() => undefined);
     await this.#end();
   }
 }

@@ -485,6 +485,12 @@ export const jobs = iolite.table(
     problem: text('problem'),
     /** Somebody wants it stopped. */
     stopping: boolean('stopping').notNull().default(false),
+    /** The server that runs it; null where none does. One that is stopped takes its name off. */
+    runBy: uuid('run_by'),
+    /** How often what ran it ended in the middle, without having come further since the time before. */
+    ends: integer('ends').notNull().default(0),
+    /** How far it had come when that happened last. */
+    endedAt: integer('ended_at'),
     changedAt: moment('changed_at').notNull(),
   },
   (table) => [index('jobs_state').on(table.state, table.begunAt)],
