@@ -49,12 +49,14 @@ export { type Pattern, parsePattern, toPostgres } from './pattern/parse.ts';
 export { perPair, perText } from './remember.ts';
 export {
   failed,
+  MOST_TOLD,
   ok,
   type Path,
   type Problem,
   problem,
   type Result,
   type Span,
+  tellUnknown,
   toPointer,
   unreachable,
   within,

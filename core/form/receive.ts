@@ -1,4 +1,4 @@
-import { type Clock, findNearest, type Problem, problem, type Result } from '../base/index.ts';
+import { type Clock, findNearest, type Problem, problem, type Result, tellUnknown } from '../base/index.ts';
 import type { Item } from '../expression/index.ts';
 import { checkValues, type RecordValues } from '../register/index.ts';
 import { isMadeByProgram, isNothing, rowsOf, type StoredValue, sameValue } from '../values/index.ts';
@@ -6,8 +6,8 @@ import type { CompiledForm } from './compiled.ts';
 import { newEntry, type Snapshot } from './entry.ts';
 import { fillIn, type QuestionState } from './fill-in.ts';
 
-const foreign = (compiled: CompiledForm, key: string): Problem => {
-  const nearest = findNearest(key, compiled.byKey.keys());
+const foreign = (compiled: CompiledForm, key: string, areFew: boolean): Problem => {
+  const nearest = areFew ? findNearest(key, compiled.byKey.keys()) : null;
   return problem(
     'not_asked',
     [key],
@@ -51,7 +51,7 @@ export const receiveEntry = (
   const strange = Object.keys(sent).filter((key) => !compiled.byKey.has(key));
   const own = Object.fromEntries(Object.entries(sent).filter(([key]) => compiled.byKey.has(key)));
   const checked = checkValues(compiled.register, own, compiled.catalogue);
-  const problems: Problem[] = strange.map((key) => foreign(compiled, key));
+  const problems: Problem[] = tellUnknown(strange, (key, areFew) => foreign(compiled, key, areFew));
   // Values that cannot be read are told already; the rules are judged over the others, so that one answer tells all.
   const bad = new Set(checked.ok ? [] : checked.problems.map((each) => String(each.path[0])));
   if (!checked.ok) problems.push(...checked.problems);

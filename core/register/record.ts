@@ -1,4 +1,4 @@
-import { findNearest, ok, type Problem, problem, type Result, within } from '../base/index.ts';
+import { findNearest, ok, type Problem, problem, type Result, tellUnknown, within } from '../base/index.ts';
 import {
   behaviourOf,
   chosenFrom,
@@ -19,11 +19,9 @@ import type { Field, Register } from './definition.ts';
 /** Values by field key. A key that is absent is nothing. */
 export type RecordValues = Readonly<Record<string, StoredValue>>;
 
-const unknownField = (register: Register, key: string): Problem => {
-  const nearest = findNearest(
-    key,
-    register.fields.map((field) => field.key),
-  );
+const unknownField = (register: Register, key: string, areFew: boolean): Problem => {
+  const known = register.fields.map((field) => field.key);
+  const nearest = areFew ? findNearest(key, known) : null;
   return problem(
     'unknown_field',
     [key],
@@ -50,14 +48,12 @@ export const checkValues = (
   catalogue: Catalogue,
 ): Result<RecordValues> => {
   const context = valueContext(catalogue);
-  const problems: Problem[] = [];
+  const unknown = Object.keys(values).filter((key) => !fieldsByKey(register).has(key));
+  const problems = tellUnknown(unknown, (key, areFew) => unknownField(register, key, areFew));
   const checked: Record<string, StoredValue> = Object.create(null);
   for (const [key, value] of Object.entries(values)) {
     const field = fieldsByKey(register).get(key);
-    if (!field) {
-      problems.push(unknownField(register, key));
-      continue;
-    }
+    if (!field) continue;
     if (isMadeByProgram(field.type)) {
       const how = workedOutIn(field.type) ? 'worked out' : 'given by the program';
       problems.push(problem('worked_out', [key], `${field.label} is ${how}, so it cannot be written.`));

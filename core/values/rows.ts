@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isUuid, ok, type Problem, problem, within } from '../base/index.ts';
+import { isUuid, ok, type Problem, problem, tellUnknown, within } from '../base/index.ts';
 import type { RowField } from './field-type.ts';
 import {
   asksNothing,
@@ -47,12 +47,12 @@ export const rows = (settings: RowsSettings, behaviour: Behaviours): FieldBehavi
       problems.push(problem('wrong_type', [i], `Each row must be {id, values} with a UUID as its id.`));
       return { id: '', values };
     }
-    for (const key of Object.keys(given.values)) {
-      if (!settings.fields.some((field) => field.key === key))
-        problems.push(
-          problem('unknown_field', [i, 'values', key], `${settings.plural} have no field “${key.slice(0, 60)}”.`),
-        );
-    }
+    const unknown = Object.keys(given.values).filter((key) => !settings.fields.some((field) => field.key === key));
+    problems.push(
+      ...tellUnknown(unknown, (key) =>
+        problem('unknown_field', [i, 'values', key], `${settings.plural} have no field “${key.slice(0, 60)}”.`),
+      ),
+    );
     for (const field of settings.fields.filter(isWritten)) {
       const place = [i, 'values', field.key];
       const result = behaviour(field).check(given.values[field.key] ?? null, context);

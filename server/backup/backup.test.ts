@@ -34,6 +34,9 @@ const job: Job = {
     result: null,
     problem: null,
     stopping: false,
+    runBy: null,
+    ends: 0,
+    endedAt: null,
   },
 };
 

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
-import express, { type ErrorRequestHandler, type Express, type Request } from 'express';
+import express, { type ErrorRequestHandler, type Express, type Request, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import { api, type Endpoint, openApiDocument, paths } from '#contract/index.ts';
 import { findSigned, renewSession } from '../access/session.ts';
@@ -20,6 +20,7 @@ import { fromFirst, type Replica } from '../platform/replica.ts';
 import { VERSION } from '../platform/version.ts';
 import { UNDO_MS } from '../signoff/decide.ts';
 import { bind } from './bind.ts';
+import { LARGEST_BODY, LARGEST_OF_STRANGERS, refuseUnbounded } from './bounds.ts';
 import { FOLLOWERS, FROM_RECORDS } from './composition.ts';
 import type { Context, Handlers } from './context.ts';
 import { keepToken, readBearer, readToken } from './cookie.ts';
@@ -181,7 +182,7 @@ export const makeApp = (options: AppOptions): Express => {
 
   // Bytes, before what reads JSON: a spreadsheet is larger than anything a form sends.
   serveImports(app, identify);
-  app.use('/api', express.json({ limit: '4mb', verify: suspectUnstorable }));
+  app.use('/api', jsonBodies(identify));
   app.use('/api', dropUnstorable);
 
   const handlers: Handlers<keyof typeof api> = {
@@ -242,6 +243,32 @@ export const makeApp = (options: AppOptions): Express => {
   };
   app.use(answerProblem);
   return app;
+};
+
+/**
+ * Reads bodies of JSON: what is larger than strangers may send is read once it is known that whoever sends it is none.
+ */
+const jsonBodies = (identify: (request: Request) => Promise<Context>): RequestHandler => {
+  const readWithin = (limit: number) =>
+    express.json({
+      limit,
+      verify: (request, response, body) => {
+        refuseUnbounded(body, 'originalUrl' in request ? String(request.originalUrl) : '');
+        suspectUnstorable(request, response, body);
+      },
+    });
+  const [small, large] = [readWithin(LARGEST_OF_STRANGERS), readWithin(LARGEST_BODY)];
+  return async (request, response, next) => {
+    const told = request.get('content-length');
+    const isSmall = READS.has(request.method) || (told !== undefined && Number(told) <= LARGEST_OF_STRANGERS);
+    if (isSmall) return small(request, response, next);
+    // Nobody is told of what is wrong with them before what they ask for is known: strangers may ask for some of it.
+    const isKnown = await identify(request).then(
+      () => true,
+      () => false,
+    );
+    return (isKnown ? large : small)(request, response, next);
+  };
 };
 
 const isName = (name: string): name is keyof typeof api => Object.hasOwn(api, name);

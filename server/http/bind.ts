@@ -1,7 +1,7 @@
 import type { Express, Request, Response } from 'express';
 import type { z } from 'zod';
 import type { Endpoint } from '#contract/index.ts';
-import { problem } from '#core/base/index.ts';
+import { MOST_TOLD, problem } from '#core/base/index.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { refuseCrossSite } from './place.ts';
 
@@ -14,21 +14,30 @@ export interface Call<P, Q, B> {
   readonly response: Response;
 }
 
+/** One that names what it does not know names some of it. */
+const LONGEST_TOLD = 500;
+
 /** What came in, by its schema, or every problem of it as a 422. */
 export const parse = <S extends z.ZodType>(schema: S, value: unknown): z.output<S> => {
   const result = schema.safeParse(value);
   if (result.success) return result.data;
-  const problems = result.error.issues.map((issue) =>
+  const { issues } = result.error;
+  const told = issues.slice(0, MOST_TOLD).map((issue) =>
     problem(
       issue.code,
       issue.path.filter((step) => typeof step !== 'symbol'),
-      issue.message,
+      issue.message.length > LONGEST_TOLD ? `${issue.message.slice(0, LONGEST_TOLD)}…` : issue.message,
     ),
   );
+  const many = `${issues.length.toLocaleString('en')} things are wrong.`;
   throw new Refusal(
     'invalid',
-    problems.length === 1 ? (problems[0]?.detail ?? '') : `${problems.length} things are wrong.`,
-    problems,
+    issues.length === 1
+      ? (told[0]?.detail ?? '')
+      : issues.length > told.length
+        ? `${many} These are the first ${told.length}.`
+        : many,
+    told,
   );
 };
 

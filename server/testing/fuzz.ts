@@ -53,6 +53,12 @@ const NASTY: readonly unknown[] = [
   { __proto__: null, kind: 'text' },
 ];
 
+/** Bodies deep and wide beyond measure: no address would hold them. */
+const HEAVY: readonly unknown[] = [
+  JSON.parse(`${'['.repeat(300)}${']'.repeat(300)}`),
+  Object.fromEntries(Array.from({ length: 3_000 }, (_, i) => [`key_${i}`, i])),
+];
+
 /** Formulas that were wrong once, or look as if they could be. */
 const FORMULAS: readonly string[] = [
   'null',
@@ -106,7 +112,7 @@ const textIn = (value: unknown): string => (typeof value === 'string' ? value : 
 /** A body that could be right, of the kind most calls take; then something in it is exchanged. */
 const bodies = (known: Known): fc.Arbitrary<unknown> => {
   const field = fc.constantFrom(...known.fields);
-  const nasty = fc.constantFrom(...NASTY, ...FORMULAS);
+  const nasty = fc.constantFrom(...NASTY, ...FORMULAS, ...HEAVY);
   const values = fc.dictionary(fc.oneof(field, fc.constantFrom('__proto__', '', 'no_such')), nasty, { maxKeys: 4 });
   const id = fc.oneof(fc.constant(known.id), fc.uuid(), fc.constantFrom('x', UUID));
   const version = fc.constantFrom(1, 0, -1, 2_147_483_648, 1e20, 0.5, '1');
