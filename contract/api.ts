@@ -178,7 +178,7 @@ export const api = {
   beginSecondStep: endpoint(paths.beginSecondStep, 'Begin to set a second step up: what a device is shown', {
     params: none,
     query: none,
-    body: none,
+    body: p.beginSecondStepSchema,
     answer: p.secondStepSchema,
     by: 'people',
   }),
@@ -189,10 +189,10 @@ export const api = {
     answer: p.recoveryCodesSchema,
     by: 'people',
   }),
-  dropSecondStep: endpoint(paths.dropSecondStep, 'Switch the second step off, by a code', {
+  dropSecondStep: endpoint(paths.dropSecondStep, 'Switch the second step off, by one’s password and a code', {
     params: none,
     query: none,
-    body: p.codeSchema,
+    body: p.provedSchema,
     answer: nothing,
     status: 204,
     by: 'people',

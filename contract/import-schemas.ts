@@ -117,6 +117,8 @@ export const importFoundSchema = z.object({
       first: z.array(rowSchema),
       /** Some of the rows that do not fit. */
       unfit: z.array(rowSchema),
+      /** How many records go to which step first, where they go round. */
+      goes: z.array(z.object({ to: z.string(), records: z.int() })).default([]),
     })
     .nullable(),
 });

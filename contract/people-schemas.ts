@@ -126,6 +126,10 @@ export const passwordChangeSchema = z.strictObject({ before: passwordSchema, pas
 export const secondStepSchema = z.object({ secret: z.string(), uri: z.string(), picture: z.string() });
 /** The code a device shows. */
 export const codeSchema = z.strictObject({ code: z.string().max(60) });
+/** One's own password again, and a code of the second step as it is now, or a recovery code. */
+export const provedSchema = z.strictObject({ password: passwordSchema.default(''), code: z.string().max(60) });
+/** The same, where a second step stands already. */
+export const beginSecondStepSchema = provedSchema.partial();
 /** Codes for the day on which the device is lost: shown this once. */
 export const recoveryCodesSchema = z.object({ codes: z.array(z.string()) });
 

@@ -405,13 +405,19 @@ export type ListPage = z.infer<typeof listPageSchema>;
 /** A record to be added, under an id of its sender’s making. */
 export const newRecordSchema = z.strictObject({ id: uuidSchema, values: givenValuesSchema });
 /** Records to be added in one transaction. */
-export const importSchema = z.strictObject({ records: z.array(newRecordSchema).min(1).max(500) });
+export const importSchema = z.strictObject({
+  records: z.array(newRecordSchema).min(1).max(500),
+  /** Old records: they go round nowhere, and hold what a sign-off would give. */
+  as_they_stand: z.boolean().default(false),
+});
 /** What each field was when the person saw it, and what it shall be. */
 export const changeSchema = z.strictObject({
   from: givenValuesSchema,
   changes: givenValuesSchema,
   /** That the record leaves one's sight with this was said. */
   leaves: z.boolean().optional(),
+  /** Why somebody who sets up gives by hand what a sign-off gives. */
+  reason: z.string().trim().min(1, 'Say why.').max(500).optional(),
 });
 
 /** What was done to a record, the newest first. */

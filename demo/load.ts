@@ -60,7 +60,7 @@ const loadRecords = async (call: Call, day: string): Promise<number> => {
   for (const { register, records } of makeTernQuay(day)) {
     for (let at = 0; at < records.length; at += BATCH) {
       const batch = records.slice(at, at + BATCH);
-      await call('POST', `/api/registers/${register}/import`, { records: batch });
+      await call('POST', `/api/registers/${register}/import`, { records: batch, as_they_stand: true });
       stored += batch.length;
     }
   }

@@ -3,6 +3,7 @@ export const RECORD_ACTIONS = [
   'added',
   'changed',
   'imported',
+  'brought_in_as_is',
   'undone',
   'approved',
   'sent_back',

@@ -95,7 +95,8 @@ const sent = (route: Route, state: State, { at, by, sender, from }: Event<'sent'
 
 const entered = (state: State, event: Event<'entered'>): State => {
   const { at, step, asked, needed, resort, due } = event;
-  const open: StepState = { ...TO_COME, status: 'open', enteredAt: at, due, asked, needed, resort };
+  const places = asked.filter(({ counts }) => counts).length;
+  const open: StepState = { ...TO_COME, status: 'open', enteredAt: at, due, asked, needed, places, resort };
   return become(state, { steps: change(state.steps, step, open), stage: 'waiting', decidedOn: null });
 };
 
@@ -211,8 +212,10 @@ const keptOn = (route: Route, state: State, authors: readonly string[], at: stri
 const left = (route: Route, state: State, event: Event<'left'>): Advanced => {
   const { at, step, people, joined, needed } = event;
   const held = state.steps[step] ?? TO_COME;
-  const gone = [...new Set([...held.gone, ...people])];
-  const asked = [...held.asked, ...joined];
+  // Who could not sign for a while, and can again, is asked as if they had never gone.
+  const came = new Set(joined.map(({ person }) => person));
+  const gone = [...new Set([...held.gone, ...people])].filter((person) => !came.has(person));
+  const asked = [...held.asked.filter(({ person }) => !came.has(person)), ...joined];
   const next: StepState = { ...held, asked, gone, needed, resort: event.resort };
   const isRefused = next.signatures.some(({ decision }) => decision === 'refuse');
   if (signaturesGiven(next) >= needed) {
@@ -233,7 +236,7 @@ const delegated = (state: State, { step, from, to }: Event<'delegated'>): State 
   const held = state.steps[step] ?? TO_COME;
   const asked = [
     ...held.asked.filter(({ person }) => person !== from),
-    { person: to, counts: true, delegated: true as const },
+    { person: to, counts: true, delegated: true as const, instead: from },
   ];
   return become(state, { steps: change(state.steps, step, { asked }) });
 };

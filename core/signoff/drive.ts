@@ -1,8 +1,16 @@
-import { chooseSigners, findBan, type Signer } from './acting.ts';
+import { type Choosing, chooseSigners, findBan, type Signer } from './acting.ts';
 import { advance, type Effect, type Ending, nextGroup } from './advance.ts';
-import type { Resort, SignOffEvent } from './events.ts';
+import type { Asked, Resort, SignOffEvent } from './events.ts';
 import type { Route } from './route.ts';
-import { isResortAsked, type State, signaturesGiven, signaturesToCome, stillAsked, TO_COME } from './state.ts';
+import {
+  isResortAsked,
+  type State,
+  type StepState,
+  signaturesGiven,
+  signaturesToCome,
+  stillAsked,
+  TO_COME,
+} from './state.ts';
 
 /** What is so when something happens: who there is, what the record says, when. */
 export interface World {
@@ -116,9 +124,32 @@ class Driving {
     });
   }
 
+  /** Who could sign a step since it was entered, and was not asked yet. */
+  #latecomers(
+    { asked, gone, places, signatures }: StepState,
+    left: readonly Asked[],
+    names: readonly string[],
+    isBanned: (person: string) => boolean,
+    isAll: boolean,
+  ): Choosing['asked'] {
+    const known = new Set([
+      ...asked.flatMap(({ person, instead }) => [
+        ...(gone.includes(person) ? [] : [person]),
+        ...(instead ? [instead] : []),
+      ]),
+      ...signatures.map(({ by }) => by),
+    ]);
+    const fresh = names.filter((id) => !known.has(id));
+    const able = chooseSigners(fresh, this.#world.people, isBanned).asked;
+    if (!isAll) return able;
+    const vacant = places - signatures.length - left.filter(({ counts }) => counts).length;
+    return able.filter(({ counts }) => counts).slice(0, Math.max(vacant, 0));
+  }
+
   /**
-   * Those who were asked and may not sign any more are asked no more; who could sign it since is asked in their place,
-   * and the last resort where too few are left.
+   * Those who were asked and may not sign any more are asked no more; who could sign it since is asked too, and the last
+   * resort where too few are left. Where all sign, that is as many as could when it was entered: who came later stands in
+   * for one who no longer can.
    */
   review(step: number): void {
     const { people, at, named } = this.#world;
@@ -129,24 +160,19 @@ class Driving {
     const lost = still.filter(({ person, delegated }) => isBanned(person) || (!delegated && !names.includes(person)));
     const isResortLost = isResortAsked(held) && !held.resort?.people.some((id) => !isBanned(id));
     const isStuck = signaturesGiven(held) + signaturesToCome(held) < held.needed;
-    if (lost.length === 0 && !isResortLost && !isStuck) return;
     const left = still.filter((each) => !lost.includes(each));
-    const known = new Set([...held.asked.map(({ person }) => person), ...held.signatures.map(({ by }) => by)]);
-    const joined = chooseSigners(
-      names.filter((id) => !known.has(id)),
-      people,
-      isBanned,
-    ).asked;
+    const isAll = this.#route.steps[step]?.how_many === 'all';
+    const joined = this.#latecomers(held, left, names, isBanned, isAll);
+    if (lost.length === 0 && !isResortLost && !isStuck && joined.length === 0) return;
     const able = [...left, ...joined].filter(({ counts }) => counts).length;
     const given = signaturesGiven(held);
     const refused = held.signatures.filter(({ decision }) => decision === 'refuse').length;
-    // Where all sign, all are those who are left.
-    const isAll = this.#route.steps[step]?.how_many === 'all';
     const needed = isAll ? Math.max(given + able, 1) : held.needed;
     const missing = needed - given - able - refused;
-    const isCovered = held.resort !== null && !isResortLost && held.resort.missing >= missing;
     const asked = [...left, ...joined].map(({ person }) => person);
-    const resort = missing <= 0 ? null : isCovered ? held.resort : this.#resort(missing, asked);
+    // What was passed on as it was late stays there; what the last resort holds goes back to whoever can sign it now.
+    const isHeld = held.resort !== null && !isResortLost && (held.passed || held.resort.missing === missing);
+    const resort = isHeld ? held.resort : missing <= 0 ? null : this.#resort(missing, asked);
     const isSame = resort === held.resort || (resort === null && !isResortAsked(held));
     if (lost.length + joined.length === 0 && isSame && needed === held.needed) return;
     this.take({

@@ -16,6 +16,8 @@ const askedSchema = z.strictObject({
   counts: z.boolean(),
   /** Somebody who was asked passed it to them. */
   delegated: z.literal(true).optional(),
+  /** Who passed it to them: they are not asked again. */
+  instead: person.optional(),
 });
 export type Asked = z.infer<typeof askedSchema>;
 
@@ -66,13 +68,13 @@ export const signOffEventSchema = z.discriminatedUnion('kind', [
     /** The step from which it goes round again where it is not kept. */
     from: step,
   }),
-  /** Some who were asked can sign no more; the last resort signs for them where too few are left. */
+  /** Some who were asked can sign no more, or others can since; the last resort signs where too few are left. */
   z.strictObject({
     kind: z.literal('left'),
     at,
     step,
     people: z.array(person),
-    /** Those who could sign it since, and are asked in their place. */
+    /** Those who could sign it since, and are asked too. */
     joined: z.array(askedSchema),
     /** Who is asked in place of who is missing, from now on. */
     resort: resortSchema.nullable(),

@@ -24,6 +24,8 @@ interface Sheet {
   list: { id: string; counts: boolean; struck: boolean }[];
   lines: { by: string; name: string; yes: boolean; stands: number }[];
   need: number;
+  /** How many could sign when it was laid down. */
+  first: number;
   backup: { ids: string[]; stands: number } | null;
 }
 
@@ -155,7 +157,7 @@ export class Folder {
             list.map((one) => one.id),
           )
         : null;
-    this.#sheets[step] = { list, lines: [], need, backup };
+    this.#sheets[step] = { list, lines: [], need, first: able, backup };
     this.marks[step] = 'here';
     this.stage = 'waiting';
   }
@@ -224,14 +226,24 @@ export class Folder {
       const lost = this.#unsigned(sheet).filter((one) => isLost(one.id));
       const backupLost = this.#backupOpen(sheet) && !sheet.backup?.ids.some((id) => !this.#barred(id));
       const stuck = this.#given(sheet) + this.#couldCome(sheet) < sheet.need;
-      if (lost.length === 0 && !backupLost && !stuck) continue;
       for (const one of lost) one.struck = true;
-      const known = [...sheet.list.map((one) => one.id), ...sheet.lines.map((line) => line.by)];
-      sheet.list.push(...this.#listed(role, known));
+      // Whoever could sign since is written down too; where all sign, for those alone who were struck out.
+      const known = [
+        ...sheet.list.filter((one) => !one.struck).map((one) => one.id),
+        ...sheet.lines.map((line) => line.by),
+      ];
+      let late = this.#listed(role, known);
+      if (many === 'all') {
+        const waiting = this.#unsigned(sheet).filter((one) => one.counts).length;
+        const free = sheet.first - sheet.lines.length - waiting;
+        late = late.filter((one) => one.counts).slice(0, Math.max(0, free));
+      }
+      if (lost.length === 0 && !backupLost && !stuck && late.length === 0) continue;
+      sheet.list = [...sheet.list.filter((one) => !late.some((other) => other.id === one.id)), ...late];
       const able = this.#unsigned(sheet).filter((one) => one.counts).length;
       if (many === 'all') sheet.need = Math.max(1, this.#given(sheet) + able);
       const missing = sheet.need - this.#given(sheet) - able - sheet.lines.filter((line) => !line.yes).length;
-      const covered = this.#backupOpen(sheet) && !backupLost && (sheet.backup?.stands ?? 0) >= missing;
+      const covered = this.#backupOpen(sheet) && !backupLost && sheet.backup?.stands === missing;
       if (missing <= 0) sheet.backup = null;
       else if (!covered)
         sheet.backup = this.#backup(

@@ -18,7 +18,7 @@ export {
   worldOf,
 } from './facts.ts';
 export { type Foreseen, foresee } from './foresee.ts';
-export { givenByApproval } from './given.ts';
+export { givenByApproval, givenByRouteAlone } from './given.ts';
 export { checkMadeUp, type MadeUp, type MadeUpPart, madeUpFrom, madeUpParts } from './made-up.ts';
 export {
   type Deadline,

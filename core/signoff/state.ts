@@ -22,6 +22,8 @@ export interface StepState {
   readonly enteredAt: string | null;
   readonly due: string | null;
   readonly needed: number;
+  /** How many could sign it when it was entered: where all sign, no more than these do. */
+  readonly places: number;
   readonly asked: readonly Asked[];
   /** Those who were asked and can sign no more. */
   readonly gone: readonly string[];
@@ -71,6 +73,7 @@ export const TO_COME: StepState = {
   enteredAt: null,
   due: null,
   needed: 1,
+  places: 0,
   asked: [],
   gone: [],
   resort: null,

@@ -124,11 +124,13 @@ export const planSchema = z.strictObject({
   mends: mendsSchema,
   /** A form that asks for the columns is made along, as a draft. */
   form: z.boolean(),
+  /** Its records come in as they stand and go round nowhere: what old ones are. */
+  as_they_stand: z.boolean().default(false),
 });
 export type ImportPlan = z.infer<typeof planSchema>;
 
 /** What of a plan somebody said; the rest is guessed. */
-export const givenPlanSchema = planSchema.partial();
+export const givenPlanSchema = planSchema.extend({ as_they_stand: z.boolean() }).partial();
 export type GivenPlan = z.infer<typeof givenPlanSchema>;
 
 /** A plan with what was said of it in place of what was guessed. */
@@ -142,4 +144,5 @@ export const withGiven = (plan: ImportPlan, given: GivenPlan): ImportPlan => ({
   found_by: given.found_by ?? plan.found_by,
   mends: given.mends ?? plan.mends,
   form: given.form ?? plan.form,
+  as_they_stand: given.as_they_stand ?? plan.as_they_stand,
 });

@@ -226,11 +226,28 @@ describe('a program with a token', () => {
     expect((await make({ role: 'pirate' })).body.errors[0].pointer).toBe('#/role');
   });
 
-  test('none is made with a token', async () => {
-    const { body } = await make({ role: 'operations_manager' });
+  test('has no role that sets something up, and none whose role came to do so sets anything up', async () => {
+    const refused = await make({ role: 'operations_manager' });
+    expect([refused.status, refused.body.errors[0].code]).toEqual([422, 'sets_up']);
+    const { body } = await make({ role: 'office' });
+    const { version, roles } = (await runa.get('/api/workspace')).body;
+    const office = roles.find((role: { key: string }) => role.key === 'office');
+    const changes = {
+      version,
+      registers: [],
+      choice_lists: [],
+      roles: [{ ...office, sets_up: ['people', 'registers'] }],
+    };
+    expect((await runa.post('/api/workspace/carry-out', changes)).status).toBe(200);
     const manager = program(body.token);
-    expect((await manager.get('/api/people')).status).toBe(200);
-    const answer = await manager.post('/api/tokens', { name: 'Another', role: 'office', ends_on: '2999-12-31' });
-    expect(answer.status).toBe(403);
+    expect((await manager.get('/api/people')).status).toBe(403);
+    expect((await manager.post('/api/tokens', { name: 'Other', role: 'office', ends_on: '2999-12-31' })).status).toBe(
+      403,
+    );
+    const { body: people } = await runa.get('/api/people');
+    const piet = people.people.find((each: { name: string }) => each.name.startsWith('Piet'));
+    expect((await manager.patch(`/api/people/${piet.id}`, { roles: ['operations_manager'] })).status).toBe(403);
+    const given = await manager.post('/api/workspace/carry-out', { ...changes, version: version + 1 });
+    expect(given.status).toBe(403);
   });
 });

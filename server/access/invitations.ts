@@ -11,6 +11,7 @@ import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
 import { type Addressee, post } from '../platform/messages.ts';
 import { invalid, notFound, Refusal } from '../platform/refusal.ts';
 import { people } from '../platform/schema.ts';
+import { askOthers } from '../signoff/wake.ts';
 import { note } from './noted.ts';
 import { hashPassword, refuseWeak } from './passwords.ts';
 import { refuseUnknownRoles } from './people.ts';
@@ -170,7 +171,11 @@ export const describeLink = async (
 };
 
 /** Lets somebody in who was invited: with the password they choose, and the record that holds their address. */
-export const acceptInvitation = ({ db, reader }: Workplace, secret: string, password: string): Promise<Person> =>
+export const acceptInvitation = (
+  { db, reader, followers }: Workplace,
+  secret: string,
+  password: string,
+): Promise<Person> =>
   inTransaction(db, async (tx) => {
     const definitions = await reader.read(tx);
     const link = await takeLink(tx, secret, ['invitation']);
@@ -190,5 +195,8 @@ export const acceptInvitation = ({ db, reader }: Workplace, secret: string, pass
     await note(tx, now.toISOString(), { personId: row.id, aboutId: row.id, action: 'joined', detail: 'came in' });
     await notify(tx, { kind: 'workspace' });
     const [joined] = await tx.select().from(people).where(eq(people.id, row.id));
-    return toPerson(joined ?? row);
+    const person = toPerson(joined ?? row);
+    // What began to wait while they were only invited is asked of them, too.
+    await askOthers({ ...lookAs(tx, definitions, person), db: tx, followers }, row.id);
+    return person;
   });

@@ -1,8 +1,7 @@
 import { and, count, eq } from 'drizzle-orm';
 import type { z } from 'zod';
-import type { OwnDetails, ownChangeSchema } from '#contract/index.ts';
+import type { OwnDetails, ownChangeSchema, recoveryCodesSchema, secondStepSchema } from '#contract/index.ts';
 import { cleanLine, problem } from '#core/base/index.ts';
-import { toPerson } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import { isActive } from '../platform/active.ts';
 import type { Db, Queryable } from '../platform/database.ts';
@@ -10,8 +9,8 @@ import { inTransaction, notify } from '../platform/locks.ts';
 import { type Addressee, post } from '../platform/messages.ts';
 import { invalid, notFound } from '../platform/refusal.ts';
 import { people, recoveryCodes } from '../platform/schema.ts';
-import { changeOwnPassword, setPassword } from './passwords.ts';
-import { dropSecondStep, provesSecondStep } from './second-step.ts';
+import { askPasswordAgain, changeOwnPassword, setPassword } from './passwords.ts';
+import { beginSecondStep, dropSecondStep, proveSecondStep, provesSecondStep } from './second-step.ts';
 import { makeLink, takeLink } from './secret-links.ts';
 import { endSessionsOf } from './session.ts';
 import { beginTry, endTry } from './tries.ts';
@@ -133,21 +132,62 @@ export const changePassword = async (
   });
 };
 
-/** Switches one's own second step off, by a code of it; every try is counted. */
-export const dropOwnSecondStep = async (
-  db: Db,
-  person: Person,
-  workspace: string,
-  { code, source }: { readonly code: string; readonly source: string },
-): Promise<void> => {
+/** What shows that it is oneself who changes what one signs in with, and not somebody at a computer left open. */
+interface Proof {
+  readonly password: string;
+  readonly code: string;
+  readonly source: string;
+  readonly demonstration: boolean;
+}
+
+/** Asks for one's password, and for a code of the second step as it is now or a recovery code; every try is counted. */
+const proveOneself = async (db: Db, person: Person, { password, code, source, demonstration }: Proof) => {
+  await askPasswordAgain(db, person, { password, source, demonstration });
   const trying = { email: person.email, person: person.id, source };
   const id = await beginTry(db, trying);
   const [row] = await db.select().from(people).where(eq(people.id, person.id));
   if (!row || !(await provesSecondStep(db, row, code)))
     throw invalid([problem('wrong_code', ['code'], 'This code is not right. Write the one that is shown now.')]);
   await endTry(db, id, trying);
+};
+
+/** Begins to set a second step up; where there is one already, it takes what one signs in with now. */
+export const beginOwnSecondStep = async (
+  db: Db,
+  person: Person,
+  workspace: string,
+  proof: Proof,
+): Promise<z.output<typeof secondStepSchema>> => {
+  const [row] = await db.select({ secondStep: people.secondStep }).from(people).where(eq(people.id, person.id));
+  if (row?.secondStep) await proveOneself(db, person, proof);
+  return beginSecondStep(db, person, workspace);
+};
+
+/** Switches one's own second step on, by a code of the device; all other sessions end. */
+export const proveOwnSecondStep = (
+  db: Db,
+  person: Person,
+  workspace: string,
+  { code, session }: { readonly code: string; readonly session: string },
+): Promise<z.output<typeof recoveryCodesSchema>> =>
+  inTransaction(db, async (tx) => {
+    const codes = await proveSecondStep(tx, person, code);
+    await endSessionsOf(tx, person.id, session);
+    await warn(tx, person, workspace, 'The second step was set up anew, with other recovery codes,');
+    return codes;
+  });
+
+/** Switches one's own second step off; all other sessions end. */
+export const dropOwnSecondStep = async (
+  db: Db,
+  person: Person,
+  workspace: string,
+  { session, ...proof }: Proof & { readonly session: string },
+): Promise<void> => {
+  await proveOneself(db, person, proof);
   await inTransaction(db, async (tx) => {
     await dropSecondStep(tx, person.id);
-    await warn(tx, toPerson(row), workspace, 'The second step was switched off');
+    await endSessionsOf(tx, person.id, session);
+    await warn(tx, person, workspace, 'The second step was switched off');
   });
 };

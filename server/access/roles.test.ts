@@ -147,6 +147,12 @@ describe('roles', () => {
     );
     const history = await must(bea.get(`/api/registers/clients/records/${own}/history`));
     expect(JSON.stringify(history)).not.toContain('GB82');
+    // That something was changed, when and by whom, is not told either.
+    expect(history.events.filter((each: { changes: object[] }) => each.changes.length === 0)).toHaveLength(1);
+    const whole = await must(runa.get(`/api/registers/clients/records/${own}/history`));
+    expect(whole.events[0]).toMatchObject({ action: 'changed' });
+    expect(whole.events[0].changes).toHaveLength(1);
+    expect(history.events[0].id).not.toBe(whole.events[0].id);
     expect((await bea.get(`/api/registers/clients/records?filter=${encodeURIComponent('iban != null')}`)).status).toBe(
       422,
     );

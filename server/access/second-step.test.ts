@@ -88,9 +88,35 @@ describe('a second step', () => {
     expect((await signIn(lost)).status).toBe(401);
     expect((await runa.get('/api/my-details')).body).toMatchObject({ second_step: true, recovery_codes: 7 });
 
-    expect((await runa.post('/api/second-step/off', { code: 'nonsense' })).status).toBe(422);
-    expect((await runa.post('/api/second-step/off', { code: body.codes[1] })).status).toBe(204);
+    const off = (given: object) => runa.post('/api/second-step/off', given);
+    expect((await off({ code: 'nonsense', password: PASSWORD })).status).toBe(422);
+    expect((await off({ code: body.codes[1] })).body.errors[0].code).toBe('password_again');
+    expect((await off({ code: body.codes[1], password: 'wrong' })).body.errors[0].code).toBe('wrong_password');
+    expect((await off({ code: body.codes[1], password: PASSWORD })).status).toBe(204);
     expect((await signIn()).status).toBe(200);
+  });
+
+  test('is not exchanged by a session alone: it takes the password and a code, ends other sessions and tells by mail', async () => {
+    const runa = new Caller(server.base, cookieIn((await signIn()).headers) ?? '');
+    const begin = (given: object = {}) => runa.post('/api/second-step', given);
+    const { secret } = (await begin()).body;
+    const { codes } = (await runa.put('/api/second-step', { code: codeOf(secret) })).body;
+    const other = new Caller(server.base, cookieIn((await signIn(codes[0])).headers) ?? '');
+    expect((await other.get('/api/me')).status).toBe(200);
+    expect((await begin()).body.errors[0].code).toBe('password_again');
+    expect((await begin({ password: PASSWORD })).body.errors[0].code).toBe('wrong_code');
+    expect((await begin({ password: 'wrong', code: codes[1] })).body.errors[0].code).toBe('wrong_password');
+    // What was begun before is not proved without it either.
+    expect((await runa.put('/api/second-step', { code: codeOf(secret, 1) })).status).toBe(409);
+    const anew = (await begin({ password: PASSWORD, code: codes[1] })).body;
+    const proved = await runa.put('/api/second-step', { code: codeOf(anew.secret, 1) });
+    expect(proved.body.codes).toHaveLength(8);
+    expect((await other.get('/api/me')).status).toBe(401);
+    expect((await runa.get('/api/me')).status).toBe(200);
+    const { messages } = (await runa.get('/api/post-room')).body;
+    expect(messages[0].subject).toContain('The second step was set up anew');
+    const off = { password: PASSWORD, code: proved.body.codes[0] };
+    expect((await runa.post('/api/second-step/off', off)).status).toBe(204);
   });
 
   test('is demanded by a role: until it is set up, nothing else is open', async () => {

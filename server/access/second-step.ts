@@ -5,8 +5,7 @@ import type { z } from 'zod';
 import type { recoveryCodesSchema, secondStepSchema } from '#contract/index.ts';
 import { problem } from '#core/base/index.ts';
 import type { Person } from '../people/person.ts';
-import type { Db, Queryable } from '../platform/database.ts';
-import { inTransaction } from '../platform/locks.ts';
+import type { Queryable } from '../platform/database.ts';
 import { invalid, Refusal } from '../platform/refusal.ts';
 import { people, recoveryCodes } from '../platform/schema.ts';
 import { foldCode, hashOf, newCode } from '../platform/secrets.ts';
@@ -74,15 +73,18 @@ export const beginSecondStep = async (
 };
 
 /** Switches the second step on, by a code of the device; gives the recovery codes, which are never shown again. */
-export const proveSecondStep = (db: Db, person: Person, code: string): Promise<z.output<typeof recoveryCodesSchema>> =>
-  inTransaction(db, async (tx) => {
-    const [row] = await tx.select({ begun: people.secondStepBegun }).from(people).where(eq(people.id, person.id));
-    if (!row?.begun) throw new Refusal('conflict', 'Begin to set the second step up first.');
-    if (!(await takeCode(tx, person.id, row.begun, code)))
-      throw invalid([problem('wrong_code', ['code'], 'This code is not right. Write the one that is shown now.')]);
-    await tx.update(people).set({ secondStep: row.begun, secondStepBegun: null }).where(eq(people.id, person.id));
-    return { codes: await giveRecoveryCodes(tx, person.id) };
-  });
+export const proveSecondStep = async (
+  db: Queryable,
+  person: Person,
+  code: string,
+): Promise<z.output<typeof recoveryCodesSchema>> => {
+  const [row] = await db.select({ begun: people.secondStepBegun }).from(people).where(eq(people.id, person.id));
+  if (!row?.begun) throw new Refusal('conflict', 'Begin to set the second step up first.');
+  if (!(await takeCode(db, person.id, row.begun, code)))
+    throw invalid([problem('wrong_code', ['code'], 'This code is not right. Write the one that is shown now.')]);
+  await db.update(people).set({ secondStep: row.begun, secondStepBegun: null }).where(eq(people.id, person.id));
+  return { codes: await giveRecoveryCodes(db, person.id) };
+};
 
 const giveRecoveryCodes = async (db: Queryable, person: string): Promise<string[]> => {
   // 125 bits each: no slower hash is needed for what nobody can guess (ASVS 4.0.3, 2.6.2).

@@ -12,8 +12,8 @@ import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
 import { invalid, notFound } from '../platform/refusal.ts';
 import { people, tokens } from '../platform/schema.ts';
 import { hashOf, newSecret } from '../platform/secrets.ts';
+import { refuseRole } from './groups.ts';
 import { note } from './noted.ts';
-import { refuseUnknownRoles } from './people.ts';
 import type { Signed } from './session.ts';
 import { lookAs, type Workplace } from './work.ts';
 
@@ -64,8 +64,7 @@ export const addToken = (
     await lockDefinitions(tx);
     const definitions = await reader.read(tx);
     const { clock } = lookAs(tx, definitions, by);
-    const unknown = refuseUnknownRoles(definitions, [given.role], ['role']);
-    if (unknown.length > 0) throw invalid([problem('unknown_role', ['role'], `There is no role “${given.role}”.`)]);
+    refuseRole(definitions, given.role);
     if (given.ends_on < today(clock)) throw invalid([problem('over', ['ends_on'], 'This day is over.')]);
     const id = uuidV7(Date.now(), randomBytes(10));
     const token = `${BEGINNING}${newSecret()}`;

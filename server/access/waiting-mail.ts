@@ -1,13 +1,14 @@
-import { eq } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import { z } from 'zod';
 import type { InTray } from '#contract/index.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
+import type { Definitions } from '../definitions/store.ts';
 import { readActive } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import type { Db } from '../platform/database.ts';
 import type { Task } from '../platform/jobs.ts';
 import { post } from '../platform/messages.ts';
-import { people, signOffParts, signOffs } from '../platform/schema.ts';
+import { history, people, signOffParts, signOffs } from '../platform/schema.ts';
 import { readInTray } from '../signoff/in-tray.ts';
 import { TELL_WAITING } from '../signoff/tell.ts';
 import { lookAs } from './work.ts';
@@ -25,7 +26,7 @@ const sayItem = ({ number, title, from, kind, why }: Item): string => {
   return kind === 'sign' ? `${called}, from ${from}.${because}` : `${called}: ${from} sent it back. ${why}`;
 };
 
-const payloadSchema = z.object({ signOff: z.string() });
+const payloadSchema = z.union([z.object({ signOff: z.string() }), z.object({ file: z.string(), name: z.string() })]);
 
 /** Those for whom a sign-off may wait, with when they want to be told. */
 const readConcerned = async (db: Db, id: string): Promise<ReadonlySet<string>> => {
@@ -57,8 +58,13 @@ const writeOne = async (db: Db, workspace: string, person: Person, item: Item): 
 export const tellWaitingTask = (reader: DefinitionsReader): Task => ({
   name: TELL_WAITING,
   run: async ({ db, job }) => {
-    const { signOff } = payloadSchema.parse(job.payload);
+    const payload = payloadSchema.parse(job.payload);
     const definitions = await reader.read(db);
+    if ('file' in payload) {
+      await tellOfFile(db, definitions, payload);
+      return {};
+    }
+    const { signOff } = payload;
     const [concerned, choices] = [await readConcerned(db, signOff), await readChoices(db)];
     for (const person of await readActive(db)) {
       if (!concerned.has(person.id) || choices.get(person.id) !== 'at_once') continue;
@@ -69,6 +75,38 @@ export const tellWaitingTask = (reader: DefinitionsReader): Task => ({
     return {};
   },
 });
+
+/** Writes to each of those who want to be told at once how much of a file waits for them. */
+const tellOfFile = async (
+  db: Db,
+  definitions: Definitions,
+  { file, name }: { readonly file: string; readonly name: string },
+): Promise<void> => {
+  const rows = await db
+    .select({ id: signOffs.id })
+    .from(signOffs)
+    .innerJoin(history, and(eq(history.recordId, signOffs.recordId), eq(history.batchId, file)));
+  const brought = new Set(rows.map(({ id }) => id));
+  if (brought.size === 0) return;
+  const choices = await readChoices(db);
+  for (const person of await readActive(db)) {
+    if (choices.get(person.id) !== 'at_once') continue;
+    const { items } = await readInTray(lookAs(db, definitions, person));
+    const count = items.filter((item) => item.kind === 'sign' && brought.has(item.sign_off)).length;
+    if (count === 0) continue;
+    const many = count === 1 ? 'One record waits' : `${count} records wait`;
+    await post(db, {
+      to: person,
+      subject: `${many} for you to sign`,
+      words: [
+        `Hello ${person.name},`,
+        `${many} for you to sign. They came in with the file ${name}.`,
+        `This is written to you by ${definitions.name}.`,
+      ],
+      link: { path: '/in-tray', label: 'Open the in-tray' },
+    });
+  }
+};
 
 /** Once a day: writes of all that waits to those who chose to be told so. */
 export const tellDailyTask = (reader: DefinitionsReader): Task => ({

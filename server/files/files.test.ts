@@ -56,6 +56,37 @@ describe('files', () => {
     expect((await sharp(Buffer.from(await small.arrayBuffer())).metadata()).width).toBe(320);
     expect((await get(piet, path)).status).toBe(404);
     expect((await runa.get(`/api/registers/things/records/${record}`)).body.files[id].name).toBe('hull side.png');
+    // A browser keeps it, and asks each time: nobody else sees it on the same computer.
+    expect(small.headers.get('cache-control')).toBe('private, no-cache');
+    const again = (who: string) =>
+      fetch(`${server.base}${path}`, {
+        // As a browser asks; a program's fetch would say besides that it wants none of what is kept.
+        headers: { cookie: who, 'if-none-match': whole.headers.get('etag') ?? '', 'cache-control': 'max-age=0' },
+      });
+    expect([(await again(runa.cookie)).status, (await again(piet.cookie)).status, (await again('')).status]).toEqual([
+      304, 404, 401,
+    ]);
+  });
+
+  test('what somebody else added and never sent is put into no record; what stands in one is', async () => {
+    const { id } = (await send(runa, await photo(), { name: 'a.jpg', sort: 'photos' })).body;
+    const put = (who: Caller) => who.post('/api/registers/things/records', { id: newId(), values: { a_files: [id] } });
+    const ines = await server.as('Ines');
+    await runa.post('/api/workspace/carry-out', {
+      version: (await runa.get('/api/workspace')).body.version,
+      registers: [],
+      choice_lists: [],
+      roles: (await runa.get('/api/workspace')).body.roles
+        .filter((role: { key: string }) => role.key === 'treasurer')
+        .map((role: { registers: object }) => ({
+          ...role,
+          registers: { ...role.registers, things: { see: true, add: true, change: true } },
+        })),
+    });
+    const refused = await put(ines);
+    expect([refused.status, refused.body.errors?.[0].code]).toEqual([422, 'unknown_record']);
+    expect((await put(runa)).status).toBe(201);
+    expect((await put(ines)).status).toBe(201);
   });
 
   const svg = '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>';

@@ -8,11 +8,15 @@ import { type Standing, standTo } from '../signoff/part.ts';
 import { readShownToSigner } from '../signoff/shown.ts';
 import { sightOfAsked } from './through-form.ts';
 
-/** The form a record came by; where it came by none, or by one that no longer fits, its register's own. */
-const formOfPart = ({ definitions }: Look, register: Register, formId: Standing['formId']): CompiledForm | null => {
+/**
+ * The form by which somebody sees a record that they take part in: the one it came by. Where it came by none that was
+ * designed, or by one that no longer fits, it is for its signers that its register's own asks all there is; whoever sent it
+ * sees of it what their roles let them.
+ */
+const formOfPart = ({ definitions }: Look, register: Register, { formId, signs }: Standing): CompiledForm | null => {
   const { catalogue } = definitions;
   const sent = formId === null ? null : formWithId(definitions, formId);
-  for (const form of [sent, plainForm(register, catalogue)]) {
+  for (const form of [sent, signs ? plainForm(register, catalogue) : null]) {
     const compiled = form && form.register === register.key ? compiledForm(form, catalogue) : null;
     if (compiled?.ok) return compiled.value;
   }
@@ -44,7 +48,7 @@ export const lookAtRecord = async <L extends Look>(
   const seen = look.sight.catalogue.registers.get(key);
   if (seen === whole && !look.sight.scopes.has(key)) return { look, register: whole };
   const stands = await standTo(look, whole, id);
-  const asked = stands.takesPart ? formOfPart(look, whole, stands.formId) : null;
+  const asked = stands.takesPart ? formOfPart(look, whole, stands) : null;
   const form = asked && (await formAsShown(look, whole, id, asked));
   if (form) {
     const sight = sightOfAsked(look.sight, form, id);

@@ -20,6 +20,7 @@ import { clearMessages, SEND_MAIL } from '../platform/messages.ts';
 import type { ReadLists } from '../platform/replica.ts';
 import type { Follower } from '../records/commands/index.ts';
 import { markWordsOnce } from '../records/commands/mark-words.ts';
+import { filesFollower } from '../records/followers/files.ts';
 import { historyFollower } from '../records/followers/history.ts';
 import { liveFollower } from '../records/followers/live.ts';
 import { searchFollower } from '../records/followers/search.ts';
@@ -32,7 +33,13 @@ import { routeTrialTask } from '../signoff/trial.ts';
 /* Where the parts of the server are put together: what lower layers are handed by higher ones. */
 
 /** Who follows what happens to records. A new one is a file and a line here. */
-export const FOLLOWERS: readonly Follower[] = [searchFollower, historyFollower, liveFollower, signOffFollower];
+export const FOLLOWERS: readonly Follower[] = [
+  searchFollower,
+  historyFollower,
+  filesFollower,
+  liveFollower,
+  signOffFollower,
+];
 
 /** What long work needs besides the database. */
 export interface TasksNeed {

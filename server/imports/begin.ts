@@ -9,7 +9,7 @@ import {
   withGiven,
 } from '#core/spreadsheet/index.ts';
 import { idOf } from '../definitions/ids.ts';
-import { mayAny, setsUp } from '../people/roles.ts';
+import { isSetup, mayAny, setsUp } from '../people/roles.ts';
 import type { Tx } from '../platform/database.ts';
 import { addJob, findJob, stopJob } from '../platform/jobs.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../platform/refusal.ts';
@@ -49,8 +49,19 @@ export const refuseInto = ({ definitions, person, sight }: Look, into: string | 
   if (!may('add') && !may('change')) throw notAllowed('You may not add or change records here.');
 };
 
+/** Refused to whoever sets nothing up: what comes in as it stands was signed by nobody here. */
+export const refuseAsTheyStand = (
+  { definitions, person }: Look,
+  { as_they_stand: asTheyStand = false }: GivenPlan,
+): void => {
+  if (asTheyStand && !isSetup(definitions, person))
+    throw notAllowed('Only set-up people may bring records in as they stand: others go round for approval.');
+};
+
 /** Refused where what was said of a plan cannot be. */
-const refusePlan = ({ sight }: Look, into: string | null, given: GivenPlan): void => {
+const refusePlan = (look: Look, into: string | null, given: GivenPlan): void => {
+  const { sight } = look;
+  refuseAsTheyStand(look, given);
   const problems = planProblems(given, into === null ? null : (sight.catalogue.registers.get(into) ?? null));
   if (problems.length > 0) throw invalid(problems);
 };

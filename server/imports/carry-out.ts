@@ -15,7 +15,7 @@ import { inTransaction } from '../platform/locks.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { imports } from '../platform/schema.ts';
 import type { Look } from '../records/work.ts';
-import { refuseInto, refuseOlder, refuseUnlessLooking, refuseUnlessOwn } from './begin.ts';
+import { refuseAsTheyStand, refuseInto, refuseOlder, refuseUnlessLooking, refuseUnlessOwn } from './begin.ts';
 import { planOf } from './doing.ts';
 import { findImport, holdImport, type Import, keepShape, type Made, shapeOf } from './kept.ts';
 import { IMPORT_TASK } from './task.ts';
@@ -124,6 +124,7 @@ export const carryOutImport = async (
     throw new Refusal('conflict', 'This is still being looked through: wait until it is known what would come of it.');
   refuseUnsaid(plan);
   refuseInto(look, plan.into);
+  refuseAsTheyStand(look, plan);
   const { catalogue } = look.definitions;
   const register = madeRegister(plan);
   const lists = madeLists(plan, catalogue);

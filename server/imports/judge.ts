@@ -44,8 +44,13 @@ export interface Judged {
   readonly change: Change | null;
 }
 
-/** Done by an import. */
-export const byImport = (id: string): By => ({ action: 'imported', form: null, batchId: id });
+/** Done by an import, by its plan. */
+export const byImport = (id: string, { as_they_stand: asTheyStand }: Pick<ImportPlan, 'as_they_stand'>): By => ({
+  action: asTheyStand ? 'brought_in_as_is' : 'imported',
+  form: null,
+  batchId: id,
+  ...(asTheyStand ? { asTheyStand } : {}),
+});
 
 /** Rows of a register that is there, held against what is stored and against each other. */
 export const judgeRows = async (
@@ -62,6 +67,7 @@ export const judgeRows = async (
   const { plan } = fitting;
   if (plan.into === null) return rows.map((each) => ({ ...each, record: null, change: null }));
   const whole = wholeRegister(work, plan.into);
+  const by = byImport(id, plan);
   const inside = withChoicesMade(work, plan);
   const may = (deed: 'add' | 'change'): boolean => mayAny(work.definitions, work.person, whole.key, deed);
   const besides = new Map<number, Besides[]>();
@@ -86,7 +92,7 @@ export const judgeRows = async (
     values: fitted.values,
     called: `Row ${fitted.row}`,
   }));
-  for (const { at, problem } of given.length === 0 ? [] : await judgeNew(inside, whole, given, earlier, byImport(id))) {
+  for (const { at, problem } of given.length === 0 ? [] : await judgeNew(inside, whole, given, earlier, by)) {
     const one = fresh[at];
     // What is made along is not there yet.
     if (!one || (problem.code === 'required' && made.has(String(problem.path[0] ?? '')))) continue;
@@ -97,7 +103,7 @@ export const judgeRows = async (
     if (record === null) continue;
     try {
       const change = await changeTo(inside, whole, record, fitted.values);
-      if (change && (await judgeChange(inside, whole, record, change, byImport(id)))) changes.set(fitted.row, change);
+      if (change && (await judgeChange(inside, whole, record, change, by))) changes.set(fitted.row, change);
     } catch (error) {
       if (!(error instanceof Refusal)) throw error;
       const [first] = error.problems;

@@ -29,9 +29,10 @@ import { mayAny } from '../people/roles.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { imports } from '../platform/schema.ts';
 import type { Earlier } from '../records/commands/index.ts';
-import type { Work } from '../records/work.ts';
+import { type Work, wholeRegister } from '../records/work.ts';
+import { foreseeMany } from '../signoff/foresee-form.ts';
 import { type Doing, readKept } from './doing.ts';
-import { byImport, judgeRows, outcomeOf, wide } from './judge.ts';
+import { byImport, type Judged, judgeRows, outcomeOf, wide } from './judge.ts';
 import { findShapes, type Import, shapeOf } from './kept.ts';
 import { collectMade, judgeMade, type ToMake, withoutRefused } from './making.ts';
 import { findNamed } from './names.ts';
@@ -109,6 +110,7 @@ const withLists = (plan: ImportPlan, catalogue: Catalogue, rows: readonly (reado
 };
 
 const EMPTY_WOULD = { add: 0, change: 0, unchanged: 0, out: 0, cells: 0 };
+
 const SHOWN = 30;
 const SHOWN_UNFIT = 60;
 
@@ -218,6 +220,7 @@ class Looking {
     const unfit: ImportRow[] = [];
     let twice: Twice | null = null;
     let fitting: Fitting | null = null;
+    const goes = new Map<string, number>();
     // Where nothing is stored beside, many rows are through in no time.
     let size = plan.into === null ? 2_000 : 50;
     for (let from = 0; from < rows.length; ) {
@@ -242,6 +245,7 @@ class Looking {
           const outcome = outcomeOf(each, ready);
           would[WOULD[outcome]]++;
         }
+        await this.#foresee(work, ready, judged, goes);
         const shown = judged.filter(
           (each, i) => from + i < SHOWN || (unfit.length + i < SHOWN_UNFIT && outcomeOf(each, ready) !== 'added'),
         );
@@ -253,17 +257,32 @@ class Looking {
       from += some.length;
       if (plan.into !== null) size = nextSize(some.length, performance.now() - begun);
     }
-    if (fitting) await this.#finish(plan, found, { fitting, tally, made, would, first, unfit });
+    if (fitting) await this.#finish(plan, found, { fitting, tally, made, would, first, unfit, goes });
     await this.#doing.progress(rows.length, rows.length);
+  }
+
+  /** Counts to whom the records that would be added go first. */
+  async #foresee(
+    work: Work,
+    { plan, register }: Fitting,
+    judged: readonly Judged[],
+    goes: Map<string, number>,
+  ): Promise<void> {
+    if (plan.into === null || plan.as_they_stand) return;
+    const added = judged.flatMap((each) =>
+      each.record === null && !each.fitted.isOut && each.besides.length === 0 ? [each.fitted.values] : [],
+    );
+    for (const to of await foreseeMany(work, wholeRegister(work, register.key), added))
+      goes.set(to, (goes.get(to) ?? 0) + 1);
   }
 
   async #finish(
     plan: ImportPlan,
     found: ImportFound,
-    { fitting, tally, made, would, first, unfit }: Through,
+    { fitting, tally, made, would, first, unfit, goes }: Through,
   ): Promise<void> {
     await this.#doing.judging(this.#person, async (work) => {
-      const cannot = await judgeMade(work, made, byImport(this.#kept.id));
+      const cannot = await judgeMade(work, made, byImport(this.#kept.id, plan));
       const can = withoutRefused(made, cannot);
       const then = { ...would, add: would.add - can.rows, out: would.out + can.rows };
       const misfits = await sayEach(work, fitting, tally.misfits(), cannot);
@@ -271,7 +290,14 @@ class Looking {
         found: {
           ...found,
           makes: sayMade(plan, work.sight.catalogue, can.made, then.add),
-          would: { ...then, cells: tally.cells, misfits, first, unfit },
+          would: {
+            ...then,
+            cells: tally.cells,
+            misfits,
+            first,
+            unfit,
+            goes: [...goes].map(([to, records]) => ({ to, records })),
+          },
         },
       });
     });
@@ -294,6 +320,8 @@ interface Through {
   readonly would: typeof EMPTY_WOULD;
   readonly first: ImportRow[];
   readonly unfit: ImportRow[];
+  /** How many go to whom. */
+  readonly goes: ReadonlyMap<string, number>;
 }
 
 const WOULD = { added: 'add', changed: 'change', unchanged: 'unchanged', out: 'out' } as const;

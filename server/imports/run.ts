@@ -3,6 +3,7 @@ import { findPerson } from '../people/names.ts';
 import { findJob } from '../platform/jobs.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { imports } from '../platform/schema.ts';
+import { tellOfFile } from '../signoff/tell.ts';
 import type { Doing } from './doing.ts';
 import { findImport } from './kept.ts';
 import { lookThrough } from './look.ts';
@@ -26,6 +27,8 @@ export const runImport = async (doing: Doing, id: string, job: string): Promise<
       return lookThrough(doing, kept, person);
     case 'storing': {
       const isThrough = await storeRows(doing, kept, person);
+      // Who signs what came in hears of it once, of all of the file.
+      await tellOfFile(doing.db, id, kept.name);
       // The file itself is needed no more.
       if (isThrough)
         await doing.db.update(imports).set({ file: null, cells: null, cellsOf: null }).where(eq(imports.id, id));

@@ -20,7 +20,7 @@ import type { Person } from '../people/person.ts';
 import { mayAny } from '../people/roles.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { importRefusals, imports } from '../platform/schema.ts';
-import { addRecords, changeRecord } from '../records/commands/index.ts';
+import { addRecords, type By, changeRecord } from '../records/commands/index.ts';
 import { type Work, wholeRegister } from '../records/work.ts';
 import { type Doing, planOf, readKept, saidBy } from './doing.ts';
 import { byImport, wide } from './judge.ts';
@@ -88,9 +88,11 @@ class Storing {
   readonly #kept: Import;
   readonly #register: Register;
   readonly #work: Work;
+  readonly #by: By;
 
   constructor(kept: Import, register: Register, work: Work) {
     this.#kept = kept;
+    this.#by = byImport(kept.id, planOf(kept));
     this.#register = register;
     this.#work = work;
   }
@@ -101,7 +103,7 @@ class Storing {
 
   /** Adds all rows that can be, in as few statements as that takes; those that cannot are told. */
   async #add(rows: readonly Matched[], { refused, outcomes }: Part): Promise<void> {
-    const by = byImport(this.#kept.id);
+    const by = this.#by;
     let left = rows;
     while (left.length > 0) {
       try {
@@ -133,7 +135,7 @@ class Storing {
       const changed = await this.#work.db.transaction(async (db) => {
         const inside = { ...this.#work, db };
         const change = await changeTo(inside, this.#register, record, this.#values(row));
-        if (change) await changeRecord(inside, this.#register, record, change, byImport(this.#kept.id));
+        if (change) await changeRecord(inside, this.#register, record, change, this.#by);
         return change !== null;
       });
       outcomes.push(changed ? 'changed' : 'unchanged');
@@ -243,7 +245,7 @@ const makeFirst = async (
         numbers.slice(from, from + 500),
       ))
         collectMade(made, fitting, fitted);
-    await makeRecords(work, made, byImport(kept.id));
+    await makeRecords(work, made, byImport(kept.id, plan));
     return after;
   });
 

@@ -8,6 +8,7 @@ import { imports } from '../platform/schema.ts';
 import type { By } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Work, wholeRegister } from '../records/work.ts';
+import { withdrawBrought } from '../signoff/withdraw-brought.ts';
 import { type Doing, saidBy } from './doing.ts';
 import type { Import, Undone } from './kept.ts';
 
@@ -27,7 +28,11 @@ const takeBack = async (work: Work, done: Done, by: By, undone: Undone): Promise
   try {
     if (!mayAny(work.definitions, work.person, key, 'change'))
       throw new Refusal('not_allowed', `You may not change records of ${register.plural} any more.`);
-    const what = await work.db.transaction((tx) => undoOne({ ...work, db: tx }, register, done, by));
+    const what = await work.db.transaction(async (db) => {
+      const inside = { ...work, db };
+      if (Object.keys(done.changes).length === 0) await withdrawBrought(inside, done.recordId);
+      return undoOne(inside, register, done, by);
+    });
     return {
       ...undone,
       archived: undone.archived + (what === 'archived' ? 1 : 0),

@@ -25,12 +25,12 @@ export const rolesOf = (definitions: Pick<Definitions, 'roles'>, person: Pick<Pe
 
 /** Whether a person may set something up: registers and their rules; forms, routes and lists; people and roles. */
 export const setsUp = (definitions: Definitions, person: Person, right: SetUpRight): boolean =>
-  // Setting up takes a person, or a program of theirs: a device that several share never does, whatever its role became.
-  person.kind !== 'group' && givesSetUp(rolesOf(definitions, person), right);
+  // Setting up takes a person: a device that several share, or a program, never does, whatever its role became.
+  person.kind === 'person' && givesSetUp(rolesOf(definitions, person), right);
 
 /** Whether a person has any right to set up. */
 export const isSetup = (definitions: Definitions, person: Person): boolean =>
-  person.kind !== 'group' && rolesOf(definitions, person).some((role) => role.sets_up.length > 0);
+  person.kind === 'person' && rolesOf(definitions, person).some((role) => role.sets_up.length > 0);
 
 /** What a role sees, worked out once for as long as neither it nor the registers change. */
 export const seenBy: (role: Role, catalogue: Catalogue) => SeenByRole = perPair(seenByRole);

@@ -353,6 +353,8 @@ export const files = iolite.table('files', {
   width: integer('width'),
   height: integer('height'),
   addedBy: uuid('added_by').notNull(),
+  /** Whether it is, or was, part of a record: until then it is whoever added it that may make it so. */
+  attached: boolean('attached').notNull().default(false),
   addedAt: moment('added_at').notNull().defaultNow(),
   content: bytes('content').notNull(),
   thumbnail: bytes('thumbnail'),

@@ -104,16 +104,34 @@ const readRegisters = async (
   return found;
 };
 
-/** What is known where a route is gone by a record: `own` as it stands, `beyond` as it was read. */
-export const factsOf = async (look: Look, route: CompiledRoute, own: RecordValues, beyond: Beyond): Promise<Facts> => {
-  const values = recordValues({ ...own, ...known(beyond) }, look.clock);
-  const registers = await readRegisters(look, route);
+/** Who could sign by a route, whichever record goes by it. */
+export interface Around {
+  readonly people: Facts['people'];
+  readonly registers: ReadonlyMap<Signers, readonly RecordValues[]>;
+}
+
+/** Reads who could sign by a route: once for all records of a file. */
+export const readAround = async (look: Look, route: CompiledRoute): Promise<Around> => ({
+  people: await readSigners(look.db, look.clock),
+  registers: await readRegisters(look, route),
+});
+
+/** The values of a record that a route's conditions read: `own` as it stands, `beyond` as it was read. */
+export const valuesOf = (look: Look, own: RecordValues, beyond: Beyond): Facts['values'] =>
+  recordValues({ ...own, ...known(beyond) }, look.clock);
+
+/** What is known where a route is gone by a record. */
+export const factsOf = async (
+  look: Look,
+  route: CompiledRoute,
+  own: RecordValues,
+  beyond: Beyond,
+  around?: Around,
+): Promise<Facts> => {
+  const values = valuesOf(look, own, beyond);
+  const { people, registers } = around ?? (await readAround(look, route));
   const day = today(look.clock);
-  return {
-    values,
-    people: await readSigners(look.db, look.clock),
-    signers: (who) => signersNamed(who, registers.get(who) ?? [], values, day),
-  };
+  return { values, people, signers: (who) => signersNamed(who, registers.get(who) ?? [], values, day) };
 };
 
 const known = (beyond: Beyond): Beyond =>

@@ -1,13 +1,14 @@
 import { eq } from 'drizzle-orm';
-import { type CompiledRoute, isTolerated, type State, takes } from '#core/signoff/index.ts';
-import type { StoredValue } from '#core/values/index.ts';
+import { valueContext } from '#core/register/index.ts';
+import { type CompiledRoute, givenByRouteAlone, isTolerated, type State, takes } from '#core/signoff/index.ts';
+import { behaviourOf, type StoredValue, sameValue } from '#core/values/index.ts';
 import { formIdOf } from '../definitions/ids.ts';
 import { routesOf, type Versioned } from '../definitions/store.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { signOffs } from '../platform/schema.ts';
 import type { AddedRecord, Followed, Follower, RecordEvent } from '../records/commands/index.ts';
 import type { Work } from '../records/work.ts';
-import { type Beyond, factsOf, readBeyond } from './facts.ts';
+import { type Around, type Beyond, factsOf, readAround, readBeyond, readBeyondAnswers, valuesOf } from './facts.ts';
 import { readLocksOf } from './locks.ts';
 import { type Moving, move, ontoRoute, readyToBegin, readyToMove } from './move.ts';
 import type { SignOff } from './routes-in-force.ts';
@@ -28,11 +29,13 @@ const chooseRoute = async (
   routes: readonly Versioned<CompiledRoute>[],
   { id, values }: Pick<AddedRecord, 'id' | 'values'>,
   sender: string,
+  around?: (route: CompiledRoute) => Promise<Around>,
 ) => {
   for (const route of routes) {
     const beyond = await readBeyond(work, route.document, id, sender);
-    const facts = await factsOf(work, route.document, values, beyond);
-    if (takes(route.document, facts.values)) return { route, facts, beyond };
+    if (!takes(route.document, valuesOf(work, values, beyond))) continue;
+    const facts = await factsOf(work, route.document, values, beyond, await around?.(route.document));
+    return { route, facts, beyond };
   }
   return null;
 };
@@ -55,22 +58,55 @@ export const beginOne = async (
   routes: readonly Versioned<CompiledRoute>[],
   record: Pick<AddedRecord, 'id' | 'values'>,
   form: string | null,
+  /** Of a file: who could sign is read once, and they are written to once, when all of it is in. */
+  file?: (route: CompiledRoute) => Promise<Around>,
 ): Promise<Begun | null> => {
   const { person, clock } = work;
-  const chosen = await chooseRoute(work, routes, record, person.id);
+  const chosen = await chooseRoute(work, routes, record, person.id, file);
   if (!chosen) return null;
-  const moving = await readyToBegin(work, chosen.route, { id: record.id, form }, chosen);
+  const ready = await readyToBegin(work, chosen.route, { id: record.id, form }, chosen);
+  const moving = file ? { ...ready, isToldLater: true } : ready;
   const state = await move(work, moving, { kind: 'sent', at: clock.now, by: person.id, sender: person.id, from: 0 });
   return { route: moving.route, to: goesTo(moving.route, state) };
 };
 
-/** New records go round, one after the other; what is brought in from elsewhere was signed there, or never. */
+/** New records go round, one after the other, however they came in; but for old ones that come in as they stand. */
 const begin = async (work: Work, event: RecordEvent & { kind: 'added' }): Promise<Followed> => {
   const routes = routesOf(work.definitions, event.register.key);
-  if (event.by.action === 'imported' || routes.length === 0) return {};
+  if (event.by.asTheyStand || routes.length === 0) return {};
+  const known = new Map<CompiledRoute, Promise<Around>>();
+  const around = (route: CompiledRoute): Promise<Around> => {
+    const read = known.get(route) ?? readAround(work, route);
+    known.set(route, read);
+    return read;
+  };
+  const file = event.by.batchId === undefined ? undefined : around;
   let to: string | null = null;
-  for (const record of event.records) to = (await beginOne(work, routes, record, formOf(work, event)))?.to ?? null;
+  for (const record of event.records)
+    to = (await beginOne(work, routes, record, formOf(work, event), file))?.to ?? null;
   return { goesTo: to };
+};
+
+/** The fields of a record in which its routes alone give what it would hold, each with by which. */
+const givenAlone: Follower['gives'] = async (look, register, { id, values }, before) => {
+  const given = new Map<string, string>();
+  const setting = routesOf(look.definitions, register.key).filter(({ document: { sets } }) =>
+    [sets.approved, sets.refused, sets.sent_back].some((settings) => settings.length > 0),
+  );
+  if (setting.length === 0) return given;
+  const sender = (before && (await findSignOff(look.db, id))?.sender) ?? look.person.id;
+  for (const { document: route } of setting) {
+    const facts = valuesOf(look, values, await readBeyondAnswers(look, route, values, sender));
+    if (!takes(route, facts)) continue;
+    for (const { field, value } of givenByRouteAlone(route, facts, before !== null)) {
+      const isGiven = sameValue(values[field] ?? null, value) && !sameValue(before?.[field] ?? null, value);
+      const held = register.fields.find(({ key }) => key === field);
+      if (!isGiven || !held) continue;
+      const says = behaviourOf(held.type).show(value, valueContext(look.definitions.catalogue));
+      given.set(field, `${held.label} becomes “${says}” by the sign-off “${route.route.label}” alone.`);
+    }
+  }
+  return given;
 };
 
 /** What never went round goes now where it is due by what was changed; what stood before its route did stays. */
@@ -195,6 +231,7 @@ const goOnWith = async (work: Work, event: Changed): Promise<Followed> => {
 export const signOffFollower: Follower = {
   name: 'sign-off',
   locks: readLocksOf,
+  gives: givenAlone,
   follow: async (work, event) => {
     switch (event.kind) {
       case 'added':

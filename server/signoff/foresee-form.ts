@@ -3,7 +3,7 @@ import { checkValues, type RecordValues, type Register, workOutRecord } from '#c
 import { foresee, sayForeseen, sayWhoSigns, takes } from '#core/signoff/index.ts';
 import { routesOf } from '../definitions/store.ts';
 import type { Look } from '../records/work.ts';
-import { factsOf, readBeyondAnswers } from './facts.ts';
+import { factsOf, readAround, readBeyondAnswers, valuesOf } from './facts.ts';
 import { readNamesOf } from './names-of.ts';
 
 const NOBODY: ForeseenAnswer = { has_routes: false, route: null, says: '', steps: [] };
@@ -36,4 +36,34 @@ export const foreseeAnswers = async (
     return { has_routes: true, route: route.route.label, says: sayWhoSigns(steps), steps };
   }
   return { ...NOBODY, has_routes: true };
+};
+
+/** To which step each of some records would go first, by its label; those that go nowhere are left out. */
+export const foreseeMany = async (
+  look: Look,
+  register: Register,
+  records: readonly RecordValues[],
+): Promise<string[]> => {
+  const { catalogue } = look.definitions;
+  const routes = await Promise.all(
+    routesOf(look.definitions, register.key).map(async ({ document }) => ({
+      route: document,
+      around: await readAround(look, document),
+    })),
+  );
+  if (routes.length === 0) return [];
+  const found: string[] = [];
+  for (const record of records) {
+    const values = workOutRecord(register, record, catalogue, look.clock);
+    for (const { route, around } of routes) {
+      const beyond = await readBeyondAnswers(look, route, values, look.person.id);
+      if (!takes(route, valuesOf(look, values, beyond))) continue;
+      const facts = await factsOf(look, route, values, beyond, around);
+      const [first] = foresee(route, facts, look.person.id).filter(({ status }) => status !== 'skipped');
+      const label = first && route.route.steps[first.step]?.label;
+      if (label !== undefined) found.push(label);
+      break;
+    }
+  }
+  return found;
 };

@@ -43,6 +43,8 @@ export interface Moving {
   readonly facts: Facts;
   /** There is no row of it yet. */
   readonly fresh: boolean;
+  /** Who signs it is written to later, of all of a file at once. */
+  readonly isToldLater?: boolean;
   /** What happened already and is not kept yet. */
   readonly prior: readonly SignOffEvent[];
 }
@@ -130,7 +132,7 @@ const keep = async (work: Work, moving: Moving, driven: Driven): Promise<State> 
   const isBack = driven.ended === 'sent_back';
   // What can still be undone is written to nobody yet.
   const until = driven.state.pending?.until ?? null;
-  if (isAsked || isBack)
+  if ((isAsked || isBack) && moving.isToldLater !== true)
     await tellWaiting(db, moving.signOff.id, until !== null && until > clock.now ? new Date(until) : null);
   return driven.state;
 };

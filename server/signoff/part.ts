@@ -43,13 +43,16 @@ export interface Standing {
   readonly sees: boolean;
   /** It waits for them, they decided on it, or they sent it. */
   readonly takesPart: boolean;
+  /** It waits for them, or they decided on it: what its step shows them they see. */
+  readonly signs: boolean;
   /** The form it came by, where they take part and it came by one. */
   readonly formId: string | null;
 }
 
 const standingSchema = z.object({
   sees: z.boolean(),
-  takes_part: z.boolean().nullable(),
+  sent: z.boolean().nullable(),
+  signs: z.boolean(),
   form_id: z.string().nullable(),
 });
 
@@ -63,18 +66,18 @@ export const standTo = async (
   const [row] = await executeKept(
     db,
     sql`select ${isWithin(sight, register.key, id)} as sees, so.form_id,
-        so.sender = ${me}
-          or exists (
+        so.sender = ${me} as sent,
+          exists (
             select 1 from iolite.sign_off_parts p left join iolite.people w on w.id = p.person_id
             where p.sign_off_id = so.id and (p.person_id = ${me} or (w.stand_in = ${me}
               and ${parameter(today(clock), 'text')} between w.away_from and w.away_until)))
           or exists (select 1 from iolite.decisions d where d.sign_off_id = so.id and d.person_id = ${me}
-            and d.undone_at is null) as takes_part
+            and d.undone_at is null) as signs
       from (select ${record} as id) r
       left join iolite.sign_offs so on so.record_id = r.id and so.register_id = ${parameter(idOf(register), 'uuid')}`,
   );
-  const { sees, takes_part: takesPart, form_id: formId } = standingSchema.parse(row);
-  return { sees, takesPart: takesPart === true, formId };
+  const { sees, sent, signs, form_id: formId } = standingSchema.parse(row);
+  return { sees, takesPart: sent === true || signs, signs, formId };
 };
 
 /** Whether a person takes part in a record's sign-off: it waits for them, they decided on it, or they sent it. */

@@ -1,5 +1,6 @@
 import { afterAll, afterEach, beforeAll, describe, expect, test } from 'vitest';
 import { addDays, today } from '#core/base/index.ts';
+import { secretTo } from '../testing/letters.ts';
 import { Signing, step } from '../testing/signing.ts';
 
 const DAY = today({ now: new Date().toISOString(), zone: 'Europe/London' });
@@ -108,6 +109,67 @@ describe('who signs', () => {
     await at.person('Bea', { roles: ['office'] });
     expect((await at.track(stuck)).stage).toBe('waiting');
     expect(await at.item('Bea', stuck)).toBeDefined();
+  });
+
+  test('who comes into the role later is asked too; what the last resort held unsigned goes back', async () => {
+    await at.route({ steps: [step('Trustees', 'trustee', { how_many: 2 })] });
+    await at.person('Ines', { roles: ['treasurer'] });
+    await at.person('Tomas', { roles: [] });
+    const id = await at.send('Piet', 'Two of one');
+    expect(await at.item('Runa', id)).toBeDefined();
+    await at.person('Ines', { roles: ['treasurer', 'trustee'] });
+    expect([await at.item('Runa', id), (await at.item('Ines', id)) !== undefined]).toEqual([undefined, true]);
+    expect((await at.decide('Ines', id, 'approve')).body.stage).toBe('waiting');
+    // Another who comes in is asked as well; as many signatures are enough as on entering.
+    await at.person('Tomas', { roles: ['trustee'] });
+    expect([(await at.item('Teo', id)) !== undefined, (await at.item('Tomas', id)) !== undefined]).toEqual([
+      true,
+      true,
+    ]);
+    expect((await at.decide('Tomas', id, 'approve')).body.stage).toBe('approved');
+    expect((await at.track(id)).steps[0]).toMatchObject({
+      needed: 2,
+      signatures: [
+        { by: 'Ines Varga', last_resort: false },
+        { by: 'Tomas Reed', last_resort: false },
+      ],
+    });
+  });
+
+  test('where all sign, who comes later stands in for one who no longer can, and is asked by nobody else', async () => {
+    await at.route({ steps: [step('Trustees', 'trustee', { how_many: 'all' })] });
+    await at.person('Tomas', { roles: [] });
+    const id = await at.send('Piet', 'All of two');
+    await at.person('Tomas', { roles: ['trustee'] });
+    expect(await at.item('Tomas', id)).toBeUndefined();
+    await at.person('Ines', { roles: ['treasurer'] });
+    expect(await at.item('Tomas', id)).toBeDefined();
+    await at.decide('Teo', id, 'approve');
+    expect((await at.decide('Tomas', id, 'approve')).body.stage).toBe('approved');
+    await at.person('Ines', { roles: ['treasurer', 'trustee'] });
+  });
+
+  test('somebody who was invited, and comes in after it began to wait, is asked', async () => {
+    const runa = await at.as('Runa');
+    const invited = await runa.post('/api/people', {
+      people: [{ name: 'Wim Hale', email: 'wim.hale@example.org', roles: ['office'] }],
+    });
+    expect(invited.status).toBe(201);
+    await at.person('Bea', { roles: [] });
+    await at.route({ steps: [step('Office', 'office')] });
+    const id = await at.send('Piet', 'Before Wim came');
+    expect(await at.item('Runa', id)).toBeDefined();
+    const secret = await secretTo(at.server, 'wim.hale@example.org');
+    expect(
+      (await at.server.stranger().post(`/api/invitations/${secret}`, { password: 'tall ships at dawn' })).status,
+    ).toBe(200);
+    expect(await at.item('Runa', id)).toBeUndefined();
+    const { people } = (await runa.get('/api/people')).body;
+    const wim = people.find((each: { name: string }) => each.name === 'Wim Hale');
+    expect((await at.track(id)).steps[0].waits_for).toContain('Wim Hale');
+    await runa.patch(`/api/people/${wim.id}`, { switched_off: true });
+    expect(await at.item('Runa', id)).toBeDefined();
+    await at.person('Bea', { roles: ['office'] });
   });
 
   test('from 20 connections at once: where one counts one counts, and the others are told', async () => {

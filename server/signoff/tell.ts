@@ -11,6 +11,11 @@ export const tellWaiting = async (db: Queryable, signOff: string, at: Date | nul
   await addJob(db, TELL_WAITING, { signOff }, null, at);
 };
 
+/** Lets those be written to, once each, for whom records wait that a file brought in. */
+export const tellOfFile = async (db: Queryable, file: string, name: string): Promise<void> => {
+  await addJob(db, TELL_WAITING, { file, name }, null);
+};
+
 /** Lets what is due at a moment be done then. */
 export const wakeSignOffs = async (db: Queryable, at: Date): Promise<void> => {
   await addJob(db, WAKE_SIGN_OFFS, {}, null, at);

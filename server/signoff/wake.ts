@@ -1,9 +1,11 @@
-import { and, asc, eq, isNotNull, lte, or, sql } from 'drizzle-orm';
+import { and, asc, eq, isNotNull, lte, or, type SQL, sql } from 'drizzle-orm';
 import { namedBy, nextTimer, openSteps, type SignOffEvent, type Timer } from '#core/signoff/index.ts';
+import { findPerson } from '../people/names.ts';
 import type { Db } from '../platform/database.ts';
 import { signOffs } from '../platform/schema.ts';
 import type { Work } from '../records/work.ts';
 import { enterNext, lookAgain, type Moving, move, readyToMove } from './move.ts';
+import { findRouteAt } from './routes-in-force.ts';
 import { tellWaiting } from './tell.ts';
 
 /*
@@ -84,16 +86,38 @@ export const wakeSignOffsDue = async (db: Db, now: Date, inName: InName): Promis
   return moved;
 };
 
-/** Sign-offs in which a person is asked, or that are stuck: looked at anew after what they may sign has changed. */
+/** The routes of what waits that may name somebody: by a role of theirs, or by something else than a role. */
+const routesNaming = async ({ db, definitions }: Work, person: string): Promise<SQL> => {
+  const roles = new Set((await findPerson(db, person))?.roles ?? []);
+  const used = await db
+    .selectDistinct({ routeId: signOffs.routeId, routeVersion: signOffs.routeVersion })
+    .from(signOffs)
+    .where(eq(signOffs.stage, 'waiting'));
+  const naming: SQL[] = [];
+  for (const at of used) {
+    const { steps, last_resort: resort } = await findRouteAt(db, definitions, at);
+    const isNamed = [resort, ...steps.map(({ who }) => who)].some((who) => who.kind !== 'role' || roles.has(who.role));
+    if (isNamed)
+      naming.push(sql`(${signOffs.routeId} = ${at.routeId} and ${signOffs.routeVersion} = ${at.routeVersion})`);
+  }
+  return naming.length === 0 ? sql`false` : sql.join(naming, sql` or `);
+};
+
+/**
+ * Sign-offs in which a person is asked, or could be now, or that are stuck: looked at anew after they came, went, or what
+ * they may sign has changed.
+ */
 export const askOthers = async (work: Work, person: string): Promise<void> => {
   const { db } = work;
   const rows = await db
     .select()
     .from(signOffs)
     .where(
-      sql`${signOffs.stage} = 'stuck' or (${signOffs.stage} = 'waiting' and exists (
-        select 1 from iolite.sign_off_parts p where p.sign_off_id = ${signOffs.id} and p.person_id = ${person}::uuid))`,
+      sql`${signOffs.stage} = 'stuck' or (${signOffs.stage} = 'waiting' and (exists (
+        select 1 from iolite.sign_off_parts p where p.sign_off_id = ${signOffs.id} and p.person_id = ${person}::uuid)
+        or ${await routesNaming(work, person)}))`,
     )
+    .orderBy(asc(signOffs.id))
     .for('update');
   for (const row of rows) await lookAgain(work, await readyToMove(work, row));
 };

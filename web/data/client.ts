@@ -20,8 +20,13 @@ export class ProblemError extends Error {
 }
 
 /** Whether a change was refused for now because the record leaves one's sight with it: who has heard that may go on. */
-export const leavesSight = (error: unknown): boolean =>
-  error instanceof ProblemError && (error.answer.errors ?? []).some(({ code }) => code === 'leaves_sight');
+export const leavesSight = (error: unknown): boolean => isRefusedFor(error, 'leaves_sight');
+
+/** Whether a change was refused for now because a sign-off alone gives what it writes: who sets up may, and says why. */
+export const asksReason = (error: unknown): boolean => isRefusedFor(error, 'give_reason');
+
+const isRefusedFor = (error: unknown, what: string): boolean =>
+  error instanceof ProblemError && (error.answer.errors ?? []).some(({ code }) => code === what);
 
 const unreachable: ProblemAnswer = {
   type: problemType('no_signal'),

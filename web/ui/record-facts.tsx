@@ -168,6 +168,7 @@ const ACTIONS = {
   added: 'added',
   changed: 'changed',
   imported: 'imported',
+  brought_in_as_is: 'brought in as it stands, without sign-off here',
   approved: 'approved',
   sent_back: 'sent back',
   refused: 'refused',

@@ -15,16 +15,24 @@ interface Asking {
   readonly onStored: (from: StoredValue, to: StoredValue) => void;
 }
 
+/** What was said besides to a change that was refused for now. */
+interface Besides {
+  /** That the record leaves one's sight with it was heard. */
+  readonly leaves?: true;
+  /** Why one gives by hand what a sign-off gives. */
+  readonly reason?: string;
+}
+
 /** Stores values of a record's fields, each held against what it was when it was seen. */
 export const storeFields = async (
   { register, id }: Pick<RecordDetail, 'register' | 'id'>,
   from: Readonly<Record<string, StoredValue>>,
   changes: Readonly<Record<string, StoredValue>>,
-  leaves = false,
+  more: Besides = {},
 ): Promise<void> => {
-  const body = { from: { ...from }, changes: { ...changes }, ...(leaves ? { leaves } : {}) };
+  const body = { from: { ...from }, changes: { ...changes }, ...more };
   const stored = await call('changeRecord', { params: { key: register, id }, body });
-  if (!leaves) queryClient.setQueryData(queries.record(register, id).queryKey, stored);
+  if (!more.leaves) queryClient.setQueryData(queries.record(register, id).queryKey, stored);
 };
 
 /** One field of a record being changed: the entry it is asked in, what is wrong with it, and how it is stored. */
@@ -41,13 +49,13 @@ export const useChange = ({ record, field, catalogue, onStored }: Asking) => {
     const linked = typeof stored === 'string' ? links[stored]?.title : undefined;
     return linked ?? (behaviourOf(field.type).show(stored, valueContext(catalogue)) || 'nothing');
   };
-  const save = async (base: StoredValue = from, leaves = false): Promise<void> => {
+  const save = async (base: StoredValue = from, more: Besides = {}): Promise<void> => {
     setTried(true);
     if (!state || state.problems.length > 0 || isStoring) return;
     setError(null);
     setStoring(true);
     try {
-      await storeFields(record, { [field.key]: base }, { [field.key]: state.value }, leaves);
+      await storeFields(record, { [field.key]: base }, { [field.key]: state.value }, more);
       // The next field may be being changed before all that follows has been fetched.
       onStored(base, state.value);
       await queryClient.invalidateQueries({ queryKey: ['records', record.register] });

@@ -2,15 +2,16 @@ import type { Request, Response } from 'express';
 import { sayDevice } from '../../access/devices.ts';
 import { acceptInvitation, describeLink } from '../../access/invitations.ts';
 import {
+  beginOwnSecondStep,
   changeOwnDetails,
   changePassword,
   dropOwnSecondStep,
   forgotPassword,
+  proveOwnSecondStep,
   readOwnDetails,
   resetPassword,
 } from '../../access/own-account.ts';
 import { confirmRegistration, readRegistrationForm, register } from '../../access/registration.ts';
-import { beginSecondStep, proveSecondStep } from '../../access/second-step.ts';
 import { peekLink } from '../../access/secret-links.ts';
 import {
   beginSession,
@@ -90,18 +91,22 @@ export const accountHandlers: Handlers<
   },
   ownDetails: (context) => readOwnDetails(context.db, signedIn(context).person.id),
   changeOwnDetails: (context, { body }) => changeOwnDetails(context.db, signedIn(context).person.id, body),
-  beginSecondStep: (context) => {
+  beginSecondStep: (context, { body: { password = '', code = '' }, request }) => {
     const { person, definitions } = signedIn(context);
-    return beginSecondStep(context.db, person, definitions.name);
+    const proof = { password, code, source: sourceOf(request.ip), demonstration: context.demonstration };
+    return beginOwnSecondStep(context.db, person, definitions.name, proof);
   },
   proveSecondStep: async (context, { body, request, response }) => {
-    const codes = await proveSecondStep(context.db, signedIn(context).person, body.code);
+    const { person, definitions } = signedIn(context);
+    const given = { code: body.code, session: sessionIn(context) };
+    const codes = await proveOwnSecondStep(context.db, person, definitions.name, given);
     await renew(context, request, response);
     return codes;
   },
   dropSecondStep: async (context, { body, request, response }) => {
     const { person, definitions } = signedIn(context);
-    const given = { code: body.code, source: sourceOf(request.ip) };
+    const { demonstration } = context;
+    const given = { ...body, source: sourceOf(request.ip), demonstration, session: sessionIn(context) };
     await dropOwnSecondStep(context.db, person, definitions.name, given);
     await renew(context, request, response);
     return null;

@@ -13,14 +13,15 @@ const querySchema = z.object({ name: z.string().max(400).default(''), sort: z.en
 /** Shown in the browser: pictures, videos and PDF. Everything else is only saved. */
 const INLINE = /^(?:image\/|video\/|application\/pdf$)/;
 
-const send = (response: Response, file: SentFile, small: boolean): void => {
+const send = (response: Response, id: string, file: SentFile, small: boolean): void => {
   const shown = small || INLINE.test(file.mediaType);
   response
     .type(small ? 'image/webp' : file.mediaType)
     .set('content-disposition', `${shown ? 'inline' : 'attachment'}; filename*=UTF-8''${encodeURIComponent(file.name)}`)
     // Whatever a file holds, it runs nothing here.
     .set('content-security-policy', "default-src 'none'; sandbox")
-    .set('cache-control', 'private, max-age=31536000, immutable')
+    // Kept by the browser, and asked about each time: on a computer that several share nobody sees it after signing out.
+    .set({ 'cache-control': 'private, no-cache', etag: `"${id}${small ? '-small' : ''}"` })
     .send(file.bytes);
 };
 
@@ -49,17 +50,18 @@ export const serveFiles = (app: Express, identify: Identify): void => {
   );
   app.get(`${FILES_PATH}/:id`, async (request, response) => {
     const small = isSmall(request);
-    send(response, await readOwnFile(lookOf(await identify(request)), request.params.id, small), small);
+    const { id } = request.params;
+    send(response, id, await readOwnFile(lookOf(await identify(request)), id, small), small);
   });
   app.get('/api/forms/:key/media/:file', async (request, response) => {
     const { key, file } = request.params;
     const small = isSmall(request);
-    send(response, await readFileOfForm(lookOf(await identify(request)), key, file, small), small);
+    send(response, file, await readFileOfForm(lookOf(await identify(request)), key, file, small), small);
   });
   app.get('/api/registers/:key/records/:id/files/:file', async (request, response) => {
     const { key: register, id: record, file } = request.params;
     const small = isSmall(request);
     const at = { register, record, file };
-    send(response, await readFileOfRecord(lookOf(await identify(request)), at, small), small);
+    send(response, file, await readFileOfRecord(lookOf(await identify(request)), at, small), small);
   });
 };

@@ -77,6 +77,7 @@ const refuseUnseen = (
 const ADDED = { action: 'added', form: null } as const;
 const CHANGED = { action: 'changed', form: null } as const;
 const IMPORTED = { action: 'imported', form: null } as const;
+const AS_THEY_STAND = { action: 'brought_in_as_is', form: null, asTheyStand: true } as const;
 
 /** Reads of a register's list, with the columns that are worked out for it. */
 const inList = <T>(
@@ -135,7 +136,8 @@ export const recordHandlers: Handlers<
     }),
   importRecords: (context, { params, body }) =>
     writingFor(context, async (work) => {
-      const stored = await addRecords(work, wholeRegister(work, params.key), body.records, IMPORTED);
+      const by = body.as_they_stand ? AS_THEY_STAND : IMPORTED;
+      const stored = await addRecords(work, wholeRegister(work, params.key), body.records, by);
       return { stored: stored.filter((each) => each.fresh).length };
     }),
   record: async (context, { params }) => {
@@ -148,7 +150,7 @@ export const recordHandlers: Handlers<
       demand(work, params.key, 'change');
       refuseUnseen(work, register, body.changes, ['changes']);
       refuseUnseen(work, register, body.from, ['from']);
-      const by = { ...CHANGED, leaves: body.leaves === true };
+      const by = { ...CHANGED, leaves: body.leaves === true, reason: body.reason };
       await changeRecord(work, wholeRegister(work, params.key), params.id, body, by, register);
     });
     const { look, register } = await lookAtRecord(lookOf(context), params.key, params.id);

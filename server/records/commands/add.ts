@@ -148,7 +148,7 @@ export const addRecords = async (
   given: readonly NewRecord[],
   by: By,
 ): Promise<Stored[]> => {
-  const many = given.length > 1 || by.action === 'imported';
+  const many = given.length > 1 || by.action === 'imported' || by.action === 'brought_in_as_is';
   const prepared = given.map((each) => prepare(work, register, each));
   const problems = prepared.flatMap((each, i) => prefixed(many, i, each.problems));
   const pointings = pointingsOf(

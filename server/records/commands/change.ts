@@ -65,7 +65,8 @@ export const changeRecord = async (
   const changes = differences(register, current.values, numbered);
   const keys = new Set(Object.keys(changes));
   if (keys.size === 0) return { number: current.number, values: current.values, differs: false };
-  await refuseChange(work, register, id, touchedFields(register, current.values, merged), by);
+  const touched = touchedFields(register, current.values, merged);
+  await refuseChange(work, register, { id, before: current.values, after: merged }, touched, by);
   const rowFields = rowsFieldsAmong(register, keys);
   for (const field of rowFields) await work.db.execute(toDrizzle(rowsRemoval(register, field, parameter(id, 'uuid'))));
   const row = {
@@ -104,7 +105,7 @@ export const judgeChange = async (
   const merged = merge(register, current, change, register);
   await refuseWrong(work, register, { id, current, change, merged });
   const touched = touchedFields(register, current.values, merged);
-  await refuseChange(work, register, id, touched, by);
+  await refuseChange(work, register, { id, before: current.values, after: merged }, touched, by);
   return touched.length > 0;
 };
 

@@ -94,18 +94,20 @@ const collect = (
 };
 
 /** The table that ids of a target stand in, what narrows it to what may be pointed to, and the id's column. */
-const tableOfTarget = (to: string, catalogue: Catalogue): SqlFragment | null => {
+const tableOfTarget = (to: string, { definitions: { catalogue }, person }: Look): SqlFragment | null => {
   if (to === PEOPLE) return sql`iolite.people`;
-  if (to === FILES) return sql`iolite.files`;
+  // What somebody else added and never sent is theirs alone: with its id it would be read through a record of one's own.
+  if (to === FILES)
+    return sql`(select id from iolite.files where attached or added_by = ${parameter(person.id, 'uuid')}) present`;
   return catalogue.registers.has(to) ? sql`(select id from ${tableOf(to)} where archived_at is null) present` : null;
 };
 
 type Present = ReadonlyMap<string, ReadonlySet<string>>;
 
 /** Rows of `target` and `id`: which of some ids are there, however many registers, records and fields. */
-export const presentRows = ({ definitions }: Look, wanted: ReadonlyMap<string, readonly string[]>): SqlFragment => {
+export const presentRows = (look: Look, wanted: ReadonlyMap<string, readonly string[]>): SqlFragment => {
   const parts = [...wanted].flatMap(([to, ids]) => {
-    const table = tableOfTarget(to, definitions.catalogue);
+    const table = tableOfTarget(to, look);
     const distinct = [...new Set(ids)];
     return table === null || distinct.length === 0
       ? []

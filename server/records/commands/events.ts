@@ -17,6 +17,10 @@ export interface By {
   readonly mends?: boolean;
   /** A sign-off writes it: what a step fills in, or what its route sets. The rights were asked by the sign-off itself. */
   readonly signs?: boolean;
+  /** Old records that were signed elsewhere, or never: they go round nowhere, and hold what a sign-off would give. */
+  readonly asTheyStand?: boolean;
+  /** Why somebody who sets up gives what a route alone gives, in their words. */
+  readonly reason?: string | undefined;
   /** Whoever makes a change has heard that the record leaves their sight with it. */
   readonly leaves?: boolean;
 }
@@ -63,6 +67,13 @@ export interface Follower {
   /** What every server process is told at commit. */
   readonly tells?: (work: Work, event: RecordEvent) => readonly object[];
   readonly follow?: (work: Work, event: RecordEvent) => Promise<Followed>;
+  /** The fields of a record, as it would be, that hold what it alone gives, by key: each with why. Of one there is, only what differs. */
+  readonly gives?: (
+    look: Look,
+    register: Register,
+    record: { readonly id: string; readonly values: RecordValues },
+    before: RecordValues | null,
+  ) => Promise<ReadonlyMap<string, string>>;
   /** The fields that it keeps from being changed on a record, or given to one that is added, by key: each with why. */
   readonly locks?: (look: Look, register: Register, id: string | null) => Promise<ReadonlyMap<string, string>>;
 }
@@ -78,6 +89,20 @@ export const readLocks = async (
   for (const follower of followers)
     for (const [key, says] of (await follower.locks?.(look, register, id)) ?? []) locks.set(key, says);
   return locks;
+};
+
+/** What the followers alone give a record as it would be, by field. */
+export const readGiven = async (
+  look: Look,
+  followers: readonly Follower[],
+  register: Register,
+  record: { readonly id: string; readonly values: RecordValues },
+  before: RecordValues | null,
+): Promise<ReadonlyMap<string, string>> => {
+  const given = new Map<string, string>();
+  for (const follower of followers)
+    for (const [key, says] of (await follower.gives?.(look, register, record, before)) ?? []) given.set(key, says);
+  return given;
 };
 
 /** The ids of the records an event is about. */

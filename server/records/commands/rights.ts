@@ -2,7 +2,7 @@ import { type Problem, problem } from '#core/base/index.ts';
 import { type Change, isRowsField, type RecordValues, type Register } from '#core/register/index.ts';
 import { type SqlFragment, sql } from '#core/sql/index.ts';
 import { isMadeByProgram, isNothing, rowsOf, type StoredValue, sameValue } from '#core/values/index.ts';
-import { doingsOf } from '../../people/roles.ts';
+import { doingsOf, isSetup } from '../../people/roles.ts';
 import { execute } from '../../platform/fragment.ts';
 import { notAllowed, Refusal } from '../../platform/refusal.ts';
 import { readAllowed } from '../reader/allowed.ts';
@@ -10,7 +10,7 @@ import { isWithin } from '../reader/relation.ts';
 import { readSeenOn } from '../reader/seen-on.ts';
 import { type Look, type Work, wholeRegister } from '../work.ts';
 import type { Placed } from './checks.ts';
-import { type By, readLocks } from './events.ts';
+import { type By, readGiven, readLocks } from './events.ts';
 
 /*
  * What whoever writes may write. What a designed form does, its maker gave to whoever fills it in; but a field of which a
@@ -111,13 +111,20 @@ export const refuseUnseenValues = async (
 export const refuseChange = async (
   work: Work,
   register: Register,
-  id: string,
+  { id, before, after }: { readonly id: string; readonly before: RecordValues; readonly after: RecordValues },
   touched: readonly Touched[],
   by: By,
 ): Promise<void> => {
   if (touched.length === 0) return;
   if (by.signs) return;
   await refuseHeld(work, register, id, touched);
+  const given = await givenProblems(work, register, { id, values: after }, before, by);
+  if (given.length > 0)
+    throw new Refusal(
+      'not_allowed',
+      given.map(({ detail }) => detail).join(' '),
+      given.map((each) => ({ ...each, path: ['changes', ...each.path] })),
+    );
   const allowed = (await readAllowed(work, register.key, [id])).get(id);
   const asked = isAskedByForm(by);
   if (!asked && !allowed?.deeds.has('change')) throw notAllowed('You may not change this record.');
@@ -125,6 +132,28 @@ export const refuseChange = async (
     ({ path }) => !allowed?.changes.has(path) && (!asked || isSpokenOf(work, register.key, path, 'change')),
   );
   if (locked.length > 0) throw lockedOut(locked);
+};
+
+/**
+ * The fields of a record in which somebody writes what its route alone gives. Who sets up may, and says why; what comes in
+ * as it stands was given elsewhere.
+ */
+const givenProblems = async (
+  work: Work,
+  register: Register,
+  record: { readonly id: string; readonly values: RecordValues },
+  before: RecordValues | null,
+  by: By,
+): Promise<Problem[]> => {
+  if (by.signs || by.asTheyStand) return [];
+  const setsUp = isSetup(work.definitions, work.person);
+  if (setsUp && by.reason) return [];
+  const given = await readGiven(work, work.followers, register, record, before);
+  return [...given].map(([key, says]) =>
+    setsUp
+      ? problem('give_reason', [key], `${says} As you set up this workspace you may do it yourself, if you say why.`)
+      : problem('given', [key], says),
+  );
 };
 
 /** Refuses what a sign-off holds fast, whoever writes and by whatever way. */
@@ -178,14 +207,15 @@ export const addedProblems = async (
   const asked = isAskedByForm(by);
   const ids = records.map(({ id }) => id);
   const allowed = await readAllowed(work, register.key, ids, table);
-  // What is brought in from elsewhere was filled in there.
-  const locks =
-    by.action === 'imported' ? new Map<string, string>() : await readLocks(work, work.followers, register, null);
+  // What comes in as it stands was filled in elsewhere.
+  const locks = by.asTheyStand ? new Map<string, string>() : await readLocks(work, work.followers, register, null);
   const held = records.flatMap(({ values }, at) =>
     [...locks].flatMap(([key, says]) =>
       isGiven(values[key]) ? [{ at, problem: problem('locked', [key], says) }] : [],
     ),
   );
+  for (const [at, record] of records.entries())
+    for (const one of await givenProblems(work, register, record, null, by)) held.push({ at, problem: one });
   if (held.length > 0) return held;
   return records.flatMap(({ id, values }, at): Placed[] => {
     const own = allowed.get(id);

@@ -19,7 +19,8 @@ const HISTORY = shapeOf(sql`iolite.history`, [
   { name: 'changes', type: 'jsonb' },
 ]);
 
-const commentOf = (event: RecordEvent): string | null => (event.kind === 'decided' ? event.comment : null);
+const commentOf = (event: RecordEvent): string | null =>
+  event.kind === 'decided' ? event.comment : (event.by.reason ?? null);
 
 /** What differs now, by the fields’ ids. */
 const changesById = ({ register, changes }: RecordEvent & { kind: 'changed' }) =>

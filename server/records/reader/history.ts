@@ -65,24 +65,30 @@ export const readHistory = async (look: Look, register: Register, recordId: stri
     register,
     rows.map((row) => row.changed),
   );
-  const events = rows.map(({ event, by, changed }): HistoryAnswer['events'][number] => {
+  const known = new Set(definitions.catalogue.registers.get(register.key)?.fields.map(idOf));
+  const events = rows.flatMap(({ event, by, changed }): HistoryAnswer['events'] => {
     const { formId, formVersion } = event;
     const form = formId === null ? null : formWithId(definitions, formId);
-    return {
+    // In the order of the register's fields: the database keeps none in a document.
+    const changes = register.fields.flatMap((field) => {
+      const change = changed[field.key];
+      if (!change || !isSeen(field.key)) return [];
+      const [from, to] = change.map((value) => sayValue(sight.catalogue, field, value, names));
+      return [{ field: field.label, from: from ?? '', to: to ?? '' }];
+    });
+    // That something hidden was changed, when and by whom, is hidden too.
+    const isOfHidden = changes.length === 0 && Object.keys(event.changes).some((id) => known.has(id));
+    if (isOfHidden && !event.comment) return [];
+    const told = {
       id: String(event.id),
       at: event.at.toISOString(),
       by: BY_ITSELF.has(event.action) ? 'By itself' : event.byName === null ? by : `${event.byName} (${by})`,
       action: event.action,
       form: form && formVersion ? { key: form.key, label: form.label, version: formVersion } : null,
       comment: event.comment,
-      // In the order of the register's fields: the database keeps none in a document.
-      changes: register.fields.flatMap((field) => {
-        const change = changed[field.key];
-        if (!change || !isSeen(field.key)) return [];
-        const [from, to] = change.map((value) => sayValue(sight.catalogue, field, value, names));
-        return [{ field: field.label, from: from ?? '', to: to ?? '' }];
-      }),
+      changes,
     };
+    return [told];
   });
   return { events };
 };

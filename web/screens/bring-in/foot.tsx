@@ -31,6 +31,7 @@ export const BringInFoot = ({ importing }: { importing: Importing }) => {
   const register = catalogue.registers.get(plan.into ?? '');
   const makes = state.found?.makes ?? [];
   const canForm = me.sets_up.includes('forms');
+  const isSetup = me.sets_up.length > 0;
   const does = would === null ? 0 : would.add + would.change;
   return (
     <footer className="flex items-center gap-x-6 max-md:flex-wrap gap-y-2 border-t-2 border-ink bg-sheet px-5 py-3">
@@ -63,6 +64,27 @@ export const BringInFoot = ({ importing }: { importing: Importing }) => {
                 )}
                 .
               </p>
+              {(would.goes.length > 0 || (plan.as_they_stand && isSetup)) && (
+                <p>
+                  {would.goes.length > 0 &&
+                    `${joinWords(
+                      would.goes.map(({ to, records }) => `${said(records)} to ${to}`),
+                      'and',
+                    )} for approval. `}
+                  {isSetup && (
+                    <button
+                      type="button"
+                      className="part"
+                      aria-pressed={plan.as_they_stand}
+                      onClick={() => change({ as_they_stand: !plan.as_they_stand })}
+                    >
+                      {plan.as_they_stand
+                        ? 'They come in as they stand, and nobody is asked to sign them'
+                        : 'They go round as any other'}
+                    </button>
+                  )}
+                </p>
+              )}
               <p className="text-[13.5px] text-ink-2">
                 {would.out > 0 &&
                   `${would.out === 1 ? 'One row stays out and is' : `${said(would.out)} rows stay out and are`} kept as a file with a column “Why”. `}

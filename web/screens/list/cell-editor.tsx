@@ -175,7 +175,7 @@ const Changing = ({ record, field: shown, typed, isEntered, onDone }: ChangingPr
       )}
       <Problems error={error} />
       {leavesSight(error) && (
-        <button type="button" className="btn" onClick={() => void save(undefined, true)}>
+        <button type="button" className="btn" onClick={() => void save(undefined, { leaves: true })}>
           Store it all the same
         </button>
       )}

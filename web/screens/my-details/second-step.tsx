@@ -9,24 +9,24 @@ import { Problems } from '../../ui/message.tsx';
 /** The second step: set up with a device that shows codes, proved by one of them, switched off by another. */
 export const SecondStep = ({ details }: { details: Pick<OwnDetails, 'second_step' | 'recovery_codes'> }) => {
   const [codes, setCodes] = useState<readonly string[] | null>(null);
-  const begin = useMutation({ mutationFn: () => call('beginSecondStep') });
+  const begin = useMutation({ mutationFn: (given: Partial<Given>) => call('beginSecondStep', { body: given }) });
   const refresh = () => queryClient.invalidateQueries({ queryKey: ['own-details'] });
   const prove = useMutation({
-    mutationFn: (code: string) => call('proveSecondStep', { body: { code } }),
+    mutationFn: ({ code }: Given) => call('proveSecondStep', { body: { code } }),
     onSuccess: (answer) => {
       setCodes(answer.codes);
       void refresh();
     },
   });
   const drop = useMutation({
-    mutationFn: (code: string) => call('dropSecondStep', { body: { code } }),
+    mutationFn: (given: Given) => call('dropSecondStep', { body: given }),
     onSuccess: () => {
       begin.reset();
       void refresh();
     },
   });
   if (codes) return <RecoveryCodes codes={codes} onDone={() => setCodes(null)} />;
-  if (details.second_step)
+  if (details.second_step && !begin.data)
     return (
       <>
         <p>
@@ -35,10 +35,19 @@ export const SecondStep = ({ details }: { details: Pick<OwnDetails, 'second_step
         </p>
         <CodeForm
           label="Switch it off"
+          also="Use another device"
           help="Write a code of the device, or a recovery code."
-          error={drop.error}
-          busy={drop.isPending}
-          onCode={(code) => drop.mutate(code)}
+          asksPassword
+          error={drop.error ?? begin.error}
+          busy={drop.isPending || begin.isPending}
+          onCode={(given) => {
+            begin.reset();
+            drop.mutate(given);
+          }}
+          onAlso={(given) => {
+            drop.reset();
+            begin.mutate(given);
+          }}
         />
       </>
     );
@@ -50,7 +59,7 @@ export const SecondStep = ({ details }: { details: Pick<OwnDetails, 'second_step
           of yours shows a code besides.
         </p>
         <Problems error={begin.error} />
-        <button type="button" className="btn mt-3" disabled={begin.isPending} onClick={() => begin.mutate()}>
+        <button type="button" className="btn mt-3" disabled={begin.isPending} onClick={() => begin.mutate({})}>
           Set up a second step
         </button>
       </>
@@ -69,37 +78,67 @@ export const SecondStep = ({ details }: { details: Pick<OwnDetails, 'second_step
         help="Write the code that it shows now: six digits."
         error={prove.error}
         busy={prove.isPending}
-        onCode={(code) => prove.mutate(code)}
+        onCode={(given) => prove.mutate(given)}
       />
     </div>
   );
 };
 
-interface CodeFormProps {
-  readonly label: string;
-  readonly help: string;
-  readonly error: unknown;
-  readonly busy: boolean;
-  readonly onCode: (code: string) => void;
+/** What is written to show that it is oneself. */
+interface Given {
+  readonly password: string;
+  readonly code: string;
 }
 
-const CodeForm = ({ label, help, error, busy, onCode }: CodeFormProps) => {
+interface CodeFormProps {
+  readonly label: string;
+  /** Another button, that does something else with the same. */
+  readonly also?: string;
+  readonly help: string;
+  readonly asksPassword?: boolean;
+  readonly error: unknown;
+  readonly busy: boolean;
+  readonly onCode: (given: Given) => void;
+  readonly onAlso?: (given: Given) => void;
+}
+
+const CodeForm = ({ label, also, help, asksPassword = false, error, busy, onCode, onAlso }: CodeFormProps) => {
   const wrong = wrongAt(error, '#/code');
+  const wrongPassword = wrongAt(error, '#/password');
   return (
     <form
       className="mt-3 grid max-w-xs gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        onCode(String(new FormData(event.currentTarget).get('code') ?? ''));
+        const written = new FormData(event.currentTarget);
+        const given = { password: String(written.get('password') ?? ''), code: String(written.get('code') ?? '') };
+        const { nativeEvent } = event;
+        const by = nativeEvent instanceof SubmitEvent ? nativeEvent.submitter : null;
+        if (by?.getAttribute('value') === 'also') onAlso?.(given);
+        else onCode(given);
       }}
     >
-      {wrong === undefined && <Problems error={error} />}
+      {wrong === undefined && wrongPassword === undefined && <Problems error={error} />}
+      {asksPassword && (
+        <Labelled label="Your password" wrong={wrongPassword}>
+          {(tied) => (
+            <input {...tied} className="box" type="password" name="password" autoComplete="current-password" />
+          )}
+        </Labelled>
+      )}
       <Labelled label="Code" help={help} wrong={wrong}>
         {(tied) => <input {...tied} className="box font-mono" name="code" autoComplete="one-time-code" required />}
       </Labelled>
-      <button type="submit" className="btn btn-go justify-self-start" disabled={busy}>
-        {label}
-      </button>
+      <p className="flex flex-wrap gap-2">
+        <button type="submit" className="btn btn-go" disabled={busy}>
+          {label}
+        </button>
+        {also !== undefined && (
+          <button type="submit" className="btn" value="also" disabled={busy}>
+            {also}
+          </button>
+        )}
+      </p>
     </form>
   );
 };
