@@ -82,6 +82,8 @@ export const invitesSchema = z.strictObject({
     )
     .min(1, 'Nobody is named.')
     .max(500, 'At most 500 people are invited at once.'),
+  /** That two are called alike was heard. */
+  same_names: z.boolean().default(false),
 });
 /** Those who are invited. */
 export type Invites = z.input<typeof invitesSchema>;

@@ -272,6 +272,31 @@ export class Browser {
     );
   }
 
+  /**
+   * Waits for long work: as long as its sign of progress keeps changing, however slow the machine is, and given up once it
+   * stands still.
+   */
+  async waitByProgress(what: string, holds: () => Promise<boolean>, sign: () => Promise<string>): Promise<void> {
+    for (;;) {
+      const before = await sign();
+      let [isThere, hasMoved] = [false, false];
+      await this.driver
+        .wait(
+          async () => {
+            isThere = await holds();
+            hasMoved = !isThere && (await sign()) !== before;
+            return isThere || hasMoved;
+          },
+          WAIT_MS,
+          undefined,
+          LOOK_MS,
+        )
+        .catch(() => undefined);
+      if (isThere) return;
+      if (!hasMoved) throw new Error(`never: ${what}; it stands still at ${before}`);
+    }
+  }
+
   async waitUntil(what: string, holds: () => Promise<boolean>): Promise<void> {
     await this.driver.wait(holds, WAIT_MS, `never: ${what}`, LOOK_MS);
   }

@@ -55,6 +55,16 @@ export const installBrowser = () => {
   if (!existsSync('/usr/bin/chromium') || !existsSync('/usr/bin/chromedriver')) apt(['chromium', 'chromium-driver']);
 };
 
+/** libfaketime, for the tests of days: the library that is loaded before all others. */
+export const installFakeTime = () => {
+  const find = () =>
+    ['x86_64', 'aarch64'].map((each) => `/usr/lib/${each}-linux-gnu/faketime/libfaketimeMT.so.1`).find(existsSync);
+  if (!find()) apt(['libfaketime']);
+  const library = find();
+  if (!library) throw new Error('libfaketime was installed but its library was not found.');
+  return library;
+};
+
 /** nginx, for the test of the example in docs/running/. */
 export const installProxy = () => {
   const nginx = '/usr/sbin/nginx';

@@ -7,7 +7,8 @@ import type { Step, Who } from './route.ts';
 /** How roles and people are called. */
 export interface Names {
   readonly role: (key: string) => string;
-  readonly person: (id: string) => string;
+  /** How somebody is called: now, or as they were at a moment. */
+  readonly person: (id: string, at?: string) => string;
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -7,6 +7,7 @@ import { z } from 'zod';
 import { readDay } from '#core/base/index.ts';
 import { readText } from '#core/spreadsheet/index.ts';
 import { Browser, Key } from '../browser.ts';
+import { thisYear } from '../days.ts';
 import { Iolite } from '../iolite.ts';
 import { FormEditor } from '../pages/form-editor.ts';
 import { RegisterEditor } from '../pages/register-editor.ts';
@@ -303,8 +304,8 @@ describe('from an empty workspace', () => {
     await editor.carryOut();
     const form = new FormEditor(wren);
     await form.make('Lend a tool', 'Loans');
-    await (await form.addRule('Back by', 'must be earlier than …', '31 Dec 2026', 'that is all')).reads(
-      'must be earlier than 31 Dec 2026',
+    await (await form.addRule('Back by', 'must be earlier than …', `31 Dec ${thisYear()}`, 'that is all')).reads(
+      `must be earlier than 31 Dec ${thisYear()}`,
     );
     await wren.press('make pages of it');
     await wren.see('//input[@aria-label = "Name of page 2"]');
@@ -323,9 +324,9 @@ describe('from an empty workspace', () => {
     await wren.press('Onward');
     await wren.waitUntil('the first question has the focus', async () => (await wren.focusedQuestion()) === 'lent_on');
     await wren.keys('23.11.2026');
-    await wren.write('Back by', '31/12/2026');
+    await wren.write('Back by', `31/12/${thisYear()}`);
     await wren.press('Send');
-    await wren.seeText('must be earlier than 31 Dec 2026');
+    await wren.seeText(`must be earlier than 31 Dec ${thisYear()}`);
     await wren.write('Back by', '30 Dec');
     await wren.press('Send');
     await wren.seeText('LOA-0001');

@@ -23,7 +23,20 @@ export class Spreadsheet {
 
   /** Waits until it is known what would come of it: words of what it would make, change and leave out. */
   async would(says: string): Promise<void> {
-    await this.#browser.see(`//footer//p[@role = "status"][contains(normalize-space(), "${says}")]`);
+    const xpath = `//footer//p[@role = "status"][contains(normalize-space(), "${says}")]`;
+    const isThere = async () => (await this.#browser.driver.findElements(By.xpath(xpath))).length > 0;
+    await this.#browser.waitByProgress(`it would: ${says}`, isThere, () => this.#sign());
+  }
+
+  /** How far what is done with it has come, as the server tells it. */
+  #sign(): Promise<string> {
+    return this.#browser.driver.executeAsyncScript<string>(
+      `const done = arguments[0];
+       const id = /[0-9a-f-]{36}/.exec(location.pathname)?.[0];
+       if (!id) done(location.pathname);
+       else fetch('/api/imports/' + id).then((answer) => answer.json()).then(({ revision, job }) =>
+         done([revision, job.id, job.state, job.done].join(' ')), () => done('no answer'));`,
+    );
   }
 
   /** Waits until so many rows stay out; 0 where none does. */

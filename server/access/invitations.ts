@@ -2,9 +2,9 @@ import { randomBytes } from 'node:crypto';
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import type { Invites, linkAnswerSchema } from '#contract/index.ts';
-import { cleanLine, type Problem, problem, uuidV7 } from '#core/base/index.ts';
+import { cleanLine, foldText, type Problem, problem, uuidV7 } from '#core/base/index.ts';
 import type { Definitions } from '../definitions/store.ts';
-import { toPerson } from '../people/names.ts';
+import { readEveryone, toPerson } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import type { Queryable, Tx } from '../platform/database.ts';
 import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
@@ -73,6 +73,13 @@ const inviteProblems = async (
       ),
     );
   const names = new Map(known.map(({ email, name }) => [email, name]));
+  const taken = new Map(
+    given.same_names === true
+      ? []
+      : (await readEveryone(db))
+          .filter(({ kind }) => kind === 'person')
+          .map(({ name, email }) => [foldText(name), `${name} (${email})`] as const),
+  );
   const first = new Map<string, number>();
   const problems = invited.flatMap((person, i) => {
     const found = [
@@ -86,6 +93,15 @@ const inviteProblems = async (
     else if (twice !== undefined)
       found.push(
         problem('twice', ['people', i, 'email'], `${person.email} is named twice: also in line ${twice + 1}.`),
+      );
+    const namesake = taken.get(foldText(person.name));
+    if (namesake !== undefined && found.length === 0)
+      found.push(
+        problem(
+          'same_name',
+          ['people', i, 'name'],
+          `There is ${namesake} already. Invite them all the same, and both are shown with their e-mail address.`,
+        ),
       );
     first.set(person.email, twice ?? i);
     return found;

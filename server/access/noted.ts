@@ -23,7 +23,7 @@ export const readNoted = async (db: Queryable): Promise<z.output<typeof workspac
     events: rows.map((row) => ({
       id: String(row.id),
       at: row.at.toISOString(),
-      by: names.get(row.personId) ?? '',
+      by: names.at(row.personId, row.at.toISOString()) ?? '',
       says: row.detail,
     })),
   };

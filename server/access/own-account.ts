@@ -1,14 +1,19 @@
-import { and, count, eq } from 'drizzle-orm';
+import { and, count, eq, sql } from 'drizzle-orm';
 import type { z } from 'zod';
 import type { OwnDetails, ownChangeSchema, recoveryCodesSchema, secondStepSchema } from '#contract/index.ts';
 import { cleanLine, problem } from '#core/base/index.ts';
+import type { Definitions } from '../definitions/store.ts';
+import { findNamesake, readActive } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
+import { setsUp } from '../people/roles.ts';
 import { isActive } from '../platform/active.ts';
-import type { Db, Queryable } from '../platform/database.ts';
-import { inTransaction, notify } from '../platform/locks.ts';
+import { now } from '../platform/clock.ts';
+import type { Db, Queryable, Tx } from '../platform/database.ts';
+import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
 import { type Addressee, post } from '../platform/messages.ts';
 import { invalid, notFound } from '../platform/refusal.ts';
 import { people, recoveryCodes } from '../platform/schema.ts';
+import { note } from './noted.ts';
 import { askPasswordAgain, changeOwnPassword, setPassword } from './passwords.ts';
 import { beginSecondStep, dropSecondStep, proveSecondStep, provesSecondStep } from './second-step.ts';
 import { makeLink, takeLink } from './secret-links.ts';
@@ -35,20 +40,56 @@ export const readOwnDetails = async (db: Queryable, id: string): Promise<OwnDeta
   };
 };
 
+/**
+ * Gives oneself another name: not one that somebody else has, as who signed is known by it. What one did keeps the name one
+ * had, the workspace's history notes it, and those who set up people hear of it.
+ */
+const renameOneself = async (tx: Tx, definitions: Definitions, id: string, name: string): Promise<void> => {
+  // Of two who take one name at the same moment the second finds the first.
+  await lockDefinitions(tx);
+  const [row] = await tx.select().from(people).where(eq(people.id, id));
+  if (!row || row.name === name) return;
+  const other = await findNamesake(tx, name, id);
+  if (other)
+    throw invalid([
+      problem(
+        'name_taken',
+        ['name'],
+        `${other.name} is somebody else’s name here. Add what tells you apart, such as a middle name.`,
+      ),
+    ]);
+  const at = now().toISOString();
+  const former = sql`${people.formerNames} || ${JSON.stringify([{ name: row.name, until: at }])}::jsonb`;
+  await tx.update(people).set({ name, formerNames: former }).where(eq(people.id, id));
+  const detail = `changed their name from ${row.name} to ${name}`;
+  await note(tx, at, { personId: id, aboutId: id, action: 'renamed', detail });
+  for (const person of await readActive(tx))
+    if (person.id !== id && setsUp(definitions, person, 'people'))
+      await post(tx, {
+        to: person,
+        subject: `${row.name} is now called ${name}`,
+        words: [
+          `Hello ${person.name},`,
+          `${row.name} (${row.email}) changed their name to ${name} at ${definitions.name}. What they signed before stands under the name they had.`,
+        ],
+      });
+};
+
 /** Changes one's own name, number, and when one is written to. */
 export const changeOwnDetails = async (
   db: Db,
+  definitions: Definitions,
   id: string,
   { name, telephone, told_of_signing: told }: z.output<typeof ownChangeSchema>,
 ): Promise<OwnDetails> => {
   const change = {
-    ...(name === undefined ? {} : { name }),
     ...(telephone === undefined ? {} : { telephone: cleanLine(telephone) }),
     ...(told === undefined ? {} : { toldOfSigning: told }),
   };
-  if (Object.keys(change).length > 0)
+  if (Object.keys(change).length > 0 || name !== undefined)
     await inTransaction(db, async (tx) => {
-      await tx.update(people).set(change).where(eq(people.id, id));
+      if (name !== undefined) await renameOneself(tx, definitions, id, name);
+      if (Object.keys(change).length > 0) await tx.update(people).set(change).where(eq(people.id, id));
       await notify(tx, { kind: 'workspace' });
     });
   return readOwnDetails(db, id);

@@ -119,6 +119,8 @@ export const people = iolite.table(
     /** Empty for groups and tokens. */
     email: text('email').notNull(),
     name: text('name').notNull(),
+    /** What they were called before, each until when: what they did then stands under that name. */
+    formerNames: jsonb('former_names').notNull().default([]),
     telephone: text('telephone').notNull().default(''),
     roles: text('roles').array().notNull(),
     /** argon2id; null: cannot sign in with a password. */
@@ -516,6 +518,7 @@ export const workspaceHistory = iolite.table('workspace_history', {
       'looked_as',
       'tied',
       'roles_given',
+      'renamed',
       'invited',
       'joined',
       'switched',

@@ -87,6 +87,14 @@ describe('whichever way a record is written', () => {
       });
       return { id, word: title };
     },
+    'brought in as it stands': async () => {
+      const [id, title] = [newId(), word()];
+      await runa.post('/api/registers/near_misses/import', {
+        records: [{ id, values: values(title, { cost: '900' }) }],
+        as_they_stand: true,
+      });
+      return { id, word: title };
+    },
     'added by a CSV import': async () => {
       const title = word();
       const answer = await csv(`Title,Cost\n${title},900`, ['title', 'cost']);
@@ -164,9 +172,10 @@ describe('whichever way a record is written', () => {
   test.each([
     ['added in a list', ['added'], ['waiting', 1]],
     ['added by a form', ['added'], ['waiting', 1]],
-    // What is brought in from elsewhere was signed there, or never: it goes round when it is changed here.
-    ['added by a JSON import', ['imported'], null],
-    ['added by a CSV import', ['imported'], null],
+    ['added by a JSON import', ['imported'], ['waiting', 1]],
+    ['added by a CSV import', ['imported'], ['waiting', 1]],
+    // Old records were signed elsewhere, or never: they go round when they are changed here.
+    ['brought in as it stands', ['brought_in_as_is'], null],
     // Stored with nothing to sign, and changed into what is to be signed.
     ['changed in a list', ['changed', 'added'], ['waiting', 1]],
     ['changed by a form', ['changed', 'added'], ['waiting', 1]],

@@ -8,6 +8,6 @@ export const readNamesOf = async (db: Queryable, { roles }: Definitions): Promis
   const people = await readNames(db);
   return {
     role: (key) => roles.get(key)?.label ?? key,
-    person: (id) => people.get(id) ?? 'somebody who is no more',
+    person: (id, at) => (at === undefined ? people.get(id) : people.at(id, at)) ?? 'somebody who is no more',
   };
 };

@@ -101,7 +101,7 @@ describe('a record on its way round', () => {
       id: newId(),
       values: entry({ title, severity: 'damage', cost: at === 0 ? '900' : '1', what_happened: story }).values,
     }));
-    const brought = await runa.post('/api/registers/near_misses/import', { records });
+    const brought = await runa.post('/api/registers/near_misses/import', { records, as_they_stand: true });
     expect(brought.status).toBe(201);
     const underway = await send(piet, 'On its way', '900');
     const ids = [...records.map(({ id }) => id), underway.id];

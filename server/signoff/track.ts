@@ -40,8 +40,8 @@ const stepState = ({ status }: StepState): Step['state'] => {
 };
 
 const toSignature = (given: Signature, names: Names): Step['signatures'][number] => ({
-  by: names.person(given.by),
-  for: given.for === given.by ? null : names.person(given.for),
+  by: names.person(given.by, given.at),
+  for: given.for === given.by ? null : names.person(given.for, given.at),
   decision: given.decision,
   at: given.at,
   comment: given.comment,
@@ -52,7 +52,7 @@ const toSignature = (given: Signature, names: Names): Step['signatures'][number]
 /** What its sender was told last, where it is with them; what was sent back stands at the step that did. */
 const sentBackAt = (state: State, at: number, names: Names): Pick<Step, 'by' | 'at' | 'comment'> | null =>
   state.back?.step === at && state.steps[at]?.status === 'sent_back'
-    ? { by: names.person(state.back.by), at: state.back.at, comment: state.back.comment }
+    ? { by: names.person(state.back.by, state.back.at), at: state.back.at, comment: state.back.comment }
     : null;
 
 /** The labels of the fields in which a record differs from what those saw whose signatures stand. */
@@ -113,7 +113,7 @@ export const readTrack = async (look: Look, register: Register, recordId: string
         label: plan.label,
         state: held ? stepState(held) : 'to_come',
         beside: plan.beside,
-        by: last ? names.person(last.by) : null,
+        by: last ? names.person(last.by, last.at) : null,
         at: last?.at ?? null,
         comment: last?.comment ?? null,
         ...sentBackAt(state, at, names),
@@ -137,11 +137,11 @@ const emptyTrack = (signOff: SignOff, route: CompiledRoute, state: State, names:
   route: route.route.label,
   route_version: signOff.routeVersion,
   why: null,
-  sender: names.person(state.sender),
+  sender: names.person(state.sender, state.sentAt || undefined),
   sent_at: state.sentAt,
   changed_since: [],
   sent_back: state.back && {
-    by: names.person(state.back.by),
+    by: names.person(state.back.by, state.back.at),
     comment: state.back.comment,
     marks: state.back.marks.map(({ field, says }) => ({
       field: route.register.fields.find(({ key }) => key === field)?.label ?? field,
@@ -168,8 +168,8 @@ export const readSignOffHistory = async (look: Look, register: Register, recordI
     const values = seen.get(row.recordVersion);
     const name = row.forId ?? row.personId;
     answers.push({
-      by: names.person(row.personId),
-      for: name === row.personId ? null : names.person(name),
+      by: names.person(row.personId, row.at.toISOString()),
+      for: name === row.personId ? null : names.person(name, row.at.toISOString()),
       decision: row.decision,
       at: row.at.toISOString(),
       comment: row.comment,

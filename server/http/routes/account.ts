@@ -90,7 +90,10 @@ export const accountHandlers: Handlers<
     return null;
   },
   ownDetails: (context) => readOwnDetails(context.db, signedIn(context).person.id),
-  changeOwnDetails: (context, { body }) => changeOwnDetails(context.db, signedIn(context).person.id, body),
+  changeOwnDetails: (context, { body }) => {
+    const { person, definitions } = signedIn(context);
+    return changeOwnDetails(context.db, definitions, person.id, body);
+  },
   beginSecondStep: (context, { body: { password = '', code = '' }, request }) => {
     const { person, definitions } = signedIn(context);
     const proof = { password, code, source: sourceOf(request.ip), demonstration: context.demonstration };

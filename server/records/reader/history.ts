@@ -3,7 +3,8 @@ import type { HistoryAnswer, Linked } from '#contract/index.ts';
 import { byKeys, type Catalogue, type Field, type Register, valueByKeys, valueContext } from '#core/register/index.ts';
 import { behaviourOf, leadsTo, type StoredValue, textsOf } from '#core/values/index.ts';
 import { formWithId, idOf } from '../../definitions/ids.ts';
-import { history, people } from '../../platform/schema.ts';
+import { readNames as readPeopleNames } from '../../people/names.ts';
+import { history } from '../../platform/schema.ts';
 import type { Look } from '../work.ts';
 import { readLinked } from './linked.ts';
 import { readSeenOn } from './seen-on.ts';
@@ -52,14 +53,18 @@ const readNames = async (look: Look, register: Register, changes: readonly Chang
 export const readHistory = async (look: Look, register: Register, recordId: string): Promise<HistoryAnswer> => {
   const { db, definitions, sight } = look;
   const read = await db
-    .select({ event: history, by: people.name })
+    .select()
     .from(history)
-    .innerJoin(people, eq(people.id, history.personId))
     .where(and(eq(history.recordId, recordId), eq(history.registerId, idOf(register))))
     .orderBy(desc(history.id))
     .limit(MOST);
   const isSeen = await readSeenOn(look, register.key, recordId);
-  const rows = read.map((row) => ({ ...row, changed: changesOf(register, row.event) }));
+  const called = await readPeopleNames(db);
+  const rows = read.map((event) => ({
+    event,
+    by: called.at(event.personId, event.at.toISOString()) ?? '',
+    changed: changesOf(register, event),
+  }));
   const names = await readNames(
     look,
     register,

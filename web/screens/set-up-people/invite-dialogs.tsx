@@ -15,10 +15,20 @@ interface Props {
   readonly onDone: (says: string) => void;
 }
 
+interface Inviting {
+  readonly people: Invites['people'];
+  /** It was said that somebody has this name already. */
+  readonly sameNames: boolean;
+}
+
+/** Whether nothing else is wrong than that two would be called alike: who has heard that may go on. */
+const onlySameNames = (error: unknown): boolean =>
+  error instanceof ProblemError && (error.answer.errors ?? []).every(({ code }) => code === 'same_name');
+
 const useInvite = ({ onClose, onDone }: Pick<Props, 'onClose' | 'onDone'>) =>
   useMutation({
-    mutationFn: (people: Invites['people']) => call('invite', { body: { people } }),
-    onSuccess: async ({ invited }, people) => {
+    mutationFn: ({ people, sameNames }: Inviting) => call('invite', { body: { people, same_names: sameNames } }),
+    onSuccess: async ({ invited }, { people }) => {
       await queryClient.invalidateQueries({ queryKey: ['people'] });
       onDone(
         invited === 1
@@ -44,7 +54,8 @@ export const InviteDialog = (props: Props) => {
           event.preventDefault();
           const form = new FormData(event.currentTarget);
           const text = (name: string) => String(form.get(name) ?? '');
-          invite.mutate([{ name: text('name'), email: text('email'), roles: [...roles] }]);
+          const people = [{ name: text('name'), email: text('email'), roles: [...roles] }];
+          invite.mutate({ people, sameNames: onlySameNames(invite.error) });
         }}
       >
         {wrong('name') === undefined && wrong('email') === undefined && <Problems error={invite.error} />}
@@ -61,7 +72,7 @@ export const InviteDialog = (props: Props) => {
         <RolesOf answer={answer} roles={roles} onRoles={setRoles} />
         <p className="flex gap-3">
           <button type="submit" className="btn btn-go" disabled={invite.isPending}>
-            Invite
+            {onlySameNames(invite.error) ? 'Invite all the same' : 'Invite'}
           </button>
           <button type="button" className="btn btn-quiet" onClick={onClose}>
             Cancel
@@ -227,13 +238,15 @@ export const PasteDialog = (props: Props) => {
             type="button"
             className="btn btn-go"
             disabled={people.length === 0 || invite.isPending}
-            onClick={() => invite.mutate(people)}
+            onClick={() => invite.mutate({ people, sameNames: onlySameNames(invite.error) })}
           >
             {people.length === 0
               ? 'Nobody to invite yet'
-              : people.length === 1
-                ? 'Invite this person'
-                : `Invite these ${people.length} people`}
+              : onlySameNames(invite.error)
+                ? 'Invite all the same'
+                : people.length === 1
+                  ? 'Invite this person'
+                  : `Invite these ${people.length} people`}
           </button>
           <button type="button" className="btn btn-quiet" onClick={onClose}>
             Cancel
