@@ -315,7 +315,7 @@ export const whoSignsSchema = z.object({
   rows: z.array(z.object({ says: z.array(z.string()), count: z.int(), steps: z.array(foreseenSchema) })),
   missing: z.array(
     z.object({
-      kind: z.enum(['always', 'away', 'sent_by', 'both']),
+      kind: z.enum(['always', 'away', 'sent_by', 'both', 'signed']),
       person: personSchema.nullable(),
       rows: z.array(z.int()),
       says: z.string(),

@@ -9,6 +9,8 @@ export interface DayReading {
   readonly today?: string | undefined;
   /** It stands in a file, and not in a box: it has its year, and is not told from today. */
   readonly inFile?: boolean | undefined;
+  /** Whether the month stands before the day where both are numbers; left out: as the locale has it. */
+  readonly monthFirst?: boolean | undefined;
 }
 
 /**
@@ -59,7 +61,7 @@ const inNumbers = (words: string, reading: DayReading): string | null => {
   const found = NUMBERS.exec(words);
   if (!found) return null;
   const [, first, , second, short] = found;
-  const [at, of] = isMonthFirst(reading.locale) ? [second, first] : [first, second];
+  const [at, of] = (reading.monthFirst ?? isMonthFirst(reading.locale)) ? [second, first] : [first, second];
   const whole = wholeYear(short, reading);
   return whole === null ? null : makeDate(whole, Number(of), Number(at));
 };

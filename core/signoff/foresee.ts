@@ -32,19 +32,27 @@ const pickSigner = (
   step: number,
   people: ReadonlyMap<string, Signer>,
   named: (step: number) => readonly string[],
+  first: string | null,
 ): string | undefined => {
   const held = state.steps[step];
   if (!held) return undefined;
   const wanted = (id: string): number =>
     route.steps.filter((_, at) => at > step && state.steps[at]?.status !== 'skipped' && named(at).includes(id)).length;
-  return whoMaySign(route.route, state, held, people).toSorted((a, b) => wanted(a) - wanted(b))[0];
+  const may = whoMaySign(route.route, state, held, people);
+  return first !== null && may.includes(first) ? first : may.toSorted((a, b) => wanted(a) - wanted(b))[0];
 };
 
 /**
  * Who would sign a record with these values if everybody approved, step by step, as people are on that day.
  * `sender` is whoever would send it; an empty text: nobody who signs.
  */
-export const foresee = (route: CompiledRoute, facts: Facts, sender: string): Foreseen[] => {
+export const foresee = (
+  route: CompiledRoute,
+  facts: Facts,
+  sender: string,
+  /** Somebody who signs as soon as they may, whoever else could. */
+  first: string | null = null,
+): Foreseen[] => {
   const world = worldOf(route, facts);
   const { at } = world;
   const found = new Map<number, Foreseen>();
@@ -73,8 +81,9 @@ export const foresee = (route: CompiledRoute, facts: Facts, sender: string): For
   // Each step can be signed as often as it has signers, and no more.
   for (let turn = 0; turn < 1_000 && (state.stage === 'waiting' || state.stage === 'stuck'); turn++) {
     note();
-    const step = openSteps(state).find((each) => pickSigner(route, state, each, facts.people, world.named));
-    const by = step === undefined ? undefined : pickSigner(route, state, step, facts.people, world.named);
+    const pick = (each: number) => pickSigner(route, state, each, facts.people, world.named, first);
+    const step = openSteps(state).find(pick);
+    const by = step === undefined ? undefined : pick(step);
     if (step === undefined || by === undefined) break;
     const asked = state.steps[step] ? stillAsked(state.steps[step]).map(({ person }) => person) : [];
     const name = asked.includes(by) ? by : (asked.find((id) => facts.people.get(id)?.away?.standIn === by) ?? by);

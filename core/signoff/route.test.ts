@@ -255,6 +255,24 @@ describe('who signs, before anybody does', () => {
     expect(missing[0]?.mends).toEqual([{ kind: 'give_role', role: 'manager' }]);
   });
 
+  test('one who holds the roles of two steps is named with both, where nobody else is there for the second', () => {
+    const two = compiledOf(
+      routeOf([
+        { who: 'trustee', label: 'Trustee' },
+        { who: 'treasurer', label: 'Treasurer' },
+      ]),
+    );
+    const told = (people: ReturnType<typeof peopleWith>) =>
+      whoSigns(two, people, clock)
+        .missing.filter(({ kind }) => kind === 'signed')
+        .map(({ person, earlier, step, isStuck }) => [names.person(person), earlier, step, isStuck]);
+    // Ines alone is treasurer, and a trustee besides.
+    expect(told(peopleWith())).toEqual([['ines', 0, 1, false]]);
+    expect(told(peopleWith({ without: ['runa'] }))).toEqual([['ines', 0, 1, true]]);
+    const teo = { id: ID.teo, roles: ['treasurer'], away: null };
+    expect(told(peopleWith().set(ID.teo, teo))).toEqual([]);
+  });
+
   test('a choice in words, and whom only the record will name', () => {
     const chosen = compiledOf(routeOf([{ condition: 'severity = "injury"' }, { who: 'treasurer' }]));
     expect(whoSigns(chosen, peopleWith(), clock).rows.map(({ says }) => says[0])).toContain('Injury');

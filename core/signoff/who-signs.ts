@@ -24,10 +24,12 @@ export type Mend =
 
 /** A case in which somebody is missing: nobody of a step could sign, or the last resort has to. */
 export interface MissingRow {
-  /** When it is so: `both`, while they are away, and when they send it. */
-  readonly kind: 'always' | 'away' | 'sent_by' | 'both';
-  /** Who is away, or sends it; empty where it is always so. */
+  /** When it is so: `both`, while they are away, and when they send it; `signed`: when they sign an earlier step. */
+  readonly kind: 'always' | 'away' | 'sent_by' | 'both' | 'signed';
+  /** Who is away, sends it, or signs earlier; empty where it is always so. */
   readonly person: string;
+  /** The earlier step that they sign. */
+  readonly earlier: number | null;
   /** The rows it is so in. */
   readonly rows: readonly number[];
   readonly steps: readonly Foreseen[];
@@ -96,8 +98,12 @@ export const whoSigns = (route: CompiledRoute, people: ReadonlyMap<string, Signe
     values: Object.fromEntries(bands.map(({ value }, i) => [banded[i]?.path ?? '', value])),
   }));
   const present = new Map<string, Signer>([...people].map(([id, signer]) => [id, { ...signer, away: null }]));
-  const go = (values: CaseRow['values'], among: ReadonlyMap<string, Signer>, sender = ''): Foreseen[] =>
-    foresee(route, factsOf(route, among, values, clock), sender);
+  const go = (
+    values: CaseRow['values'],
+    among: ReadonlyMap<string, Signer>,
+    sender = '',
+    first: string | null = null,
+  ) => foresee(route, factsOf(route, among, values, clock), sender, first);
   const rows = cases
     .filter(({ values }) => takes(route, factsOf(route, present, values, clock).values))
     .map((each): CaseRow => ({ ...each, steps: go(each.values, present) }));
@@ -124,7 +130,27 @@ export const whoSigns = (route: CompiledRoute, people: ReadonlyMap<string, Signe
       ...(kind === 'always' ? giveRole(route, first) : []),
       ...(isStuck ? [{ kind: 'choose_last_resort' } as const] : []),
     ];
-    found.push({ kind, person, rows: [row], steps, step: first.step, isStuck, mends });
+    found.push({ kind, person, earlier: null, rows: [row], steps, step: first.step, isStuck, mends });
+  };
+  /** One who holds the roles of two steps signs one of them, and nobody else is there for the other. */
+  const noteSigned = (person: string, row: number, steps: readonly Foreseen[]): void => {
+    const first = steps.find(isMissing);
+    const earlier = steps.find(({ step, people: asked }) => first && step < first.step && asked.includes(person));
+    const who = first && route.route.steps[first.step]?.who;
+    const isTheirs = who?.kind === 'role' && people.get(person)?.roles.includes(who.role) === true;
+    if (!first || !earlier || !isTheirs) return;
+    const isStuck = first.status === 'stuck';
+    const at = found.findIndex(
+      (each) =>
+        each.kind === 'signed' && each.person === person && each.step === first.step && each.isStuck === isStuck,
+    );
+    const known = found[at];
+    if (known) found[at] = { ...known, rows: [...new Set([...known.rows, row])] };
+    else
+      found.push({
+        ...{ kind: 'signed', person, earlier: earlier.step, rows: [row], steps, step: first.step, isStuck },
+        mends: [{ kind: 'give_role', role: who.role }, ...(isStuck ? [{ kind: 'choose_last_resort' } as const] : [])],
+      });
   };
   rows.forEach(({ values, steps }, row) => {
     note('always', '', row, steps);
@@ -136,6 +162,7 @@ export const whoSigns = (route: CompiledRoute, people: ReadonlyMap<string, Signe
       if (!sameSteps(away, steps)) note('away', person, row, away);
       const own = go(values, present, person);
       if (!sameSteps(own, steps)) note('sent_by', person, row, own);
+      noteSigned(person, row, go(values, present, '', person));
     }
   });
   return { heads: banded.map(({ label }) => label), rows, missing: found, besides };

@@ -12,7 +12,7 @@ import {
 import type { Named } from './guess.ts';
 import { catalogueAfter, fieldOfColumn } from './made.ts';
 import type { ColumnPlan, ImportPlan, TakenAs } from './plan.ts';
-import { readCellOf, type WrittenCells } from './written-cells.ts';
+import { guessDays, readCellOf, type WrittenCells } from './written-cells.ts';
 
 /** Why a cell does not fit: a code for programs; whoever says it knows the column. */
 export interface Wrong {
@@ -86,7 +86,8 @@ const columnFit = (plan: ImportPlan, column: ColumnPlan, at: number, register: R
     some.filter((each) => each.column === at);
   const worked = workedOutIn(field.type);
   const type = worked ? worked.gives : field.type;
-  const fraction = column.fills === 'field' || column.fills === 'new' ? (column.fraction ?? false) : false;
+  const fills = column.fills === 'field' || column.fills === 'new' ? column : null;
+  const days = fills?.days ?? null;
   return {
     at,
     key: field.key,
@@ -95,7 +96,11 @@ const columnFit = (plan: ImportPlan, column: ColumnPlan, at: number, register: R
     required: field.required,
     to: leadsTo(type),
     isWorkedOut: worked !== null,
-    how: { numbers: plan.written ?? 'plain', fraction },
+    how: {
+      numbers: plan.written ?? 'plain',
+      fraction: fills?.fraction ?? false,
+      ...(days === null ? {} : { monthFirst: days === 'month_first' }),
+    },
     alike: new Map(of(mends.alike).map((each) => [each.of, each.taken])),
     one: new Map(of(mends.cells).map((each) => [each.row, each.taken])),
     replaced: of(mends.replaced),
@@ -357,4 +362,29 @@ export const fitRow = (
   }
   isOut ||= cells.some((cell) => cell !== null && cell.wrong !== null && cell.settled !== 'mended');
   return { row, values, cells, isOut };
+};
+
+/** So many rows are looked at to tell how days are written: nearly every file has one by then that can be read one way alone. */
+const TOLD_BY = 20_000;
+
+/** A plan in which each column says how its days are written, as far as nobody said it: from all its values, or to be asked. */
+export const withDays = (
+  plan: ImportPlan,
+  before: Catalogue,
+  rows: readonly (readonly string[])[],
+  day: string,
+): ImportPlan => {
+  const catalogue = catalogueAfter(plan, before);
+  const register = catalogue.registers.get(plan.made?.key ?? plan.into ?? '');
+  if (!register) return plan;
+  const context = { ...valueContext(catalogue), today: day };
+  const columns = plan.columns.map((column, at): ColumnPlan => {
+    if ((column.fills !== 'field' && column.fills !== 'new') || column.days !== undefined) return column;
+    const field = fieldOfColumn(column, register);
+    if (!field || leadsTo(field.type) !== null) return column;
+    const cells = new Set(rows.slice(0, TOLD_BY).map((row) => row[at] ?? ''));
+    const days = guessDays({ type: field.type, cells: [...cells] }, context);
+    return days === undefined ? column : { ...column, days };
+  });
+  return { ...plan, columns };
 };

@@ -25,10 +25,13 @@ const LEAST = 0.85;
 export interface Reading {
   readonly context: ValueContext;
   readonly numbers: WrittenCells['numbers'];
+  /** Days in numbers are read with their month first, or not, whatever the workspace does. */
+  readonly monthFirst?: boolean;
 }
 
-const fits = (type: FieldType, word: string, { context, numbers }: Reading): boolean => {
-  const read = readCellOf(type, word, { numbers, fraction: false }, context);
+const fits = (type: FieldType, word: string, { context, numbers, monthFirst }: Reading): boolean => {
+  const how = { numbers, fraction: false, ...(monthFirst === undefined ? {} : { monthFirst }) };
+  const read = readCellOf(type, word, how, context);
   return read.ok && read.value !== null;
 };
 

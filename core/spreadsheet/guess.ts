@@ -1,4 +1,4 @@
-import { foldText, toKey } from '../base/index.ts';
+import { foldText, isMonthFirst, toKey } from '../base/index.ts';
 import { FUNCTION_NAMES } from '../expression/index.ts';
 import { type Catalogue, type Field, isWritable, type Register, valueContext } from '../register/index.ts';
 import {
@@ -146,6 +146,10 @@ const listLabel = (label: string, singular: string): string => {
   return `${singular} ${many}`.slice(0, 80);
 };
 
+/** As days in numbers begin: "03/31/2026". */
+const DAYS_IN_NUMBERS = /^\d{1,2}[./ -]\d{1,2}[./ -]\d{2,4}\b/;
+const isText = (type: FieldType): boolean => behaviourOf(type).traits.names === true;
+
 const guessColumn = async (
   profile: Profile,
   reading: Reading,
@@ -153,8 +157,17 @@ const guessColumn = async (
   lists: readonly NewList[],
 ): Promise<Guessed> => {
   const { catalogue } = guessing;
-  const kind = guessKind(profile, catalogue, reading);
-  const how = { numbers: reading.numbers, fraction: false };
+  const usual = guessKind(profile, catalogue, reading);
+  // Days of another country are days as well: what reads as none here may be in the other order.
+  const turned = DAYS_IN_NUMBERS.test([...profile.counts.keys()][0] ?? '') && isText(usual);
+  const others = { ...reading, monthFirst: !isMonthFirst(catalogue.locale) };
+  const other = turned ? guessKind(profile, catalogue, others) : usual;
+  const kind = isText(other) ? usual : other;
+  const how = {
+    numbers: reading.numbers,
+    fraction: false,
+    ...(kind === usual ? {} : { monthFirst: others.monthFirst }),
+  };
   if (behaviourOf(kind).traits.names === true && profile.filled > 0) {
     const link = await findLink(profile, guessing);
     if (link) return { type: linkTo(link.to), list: null, because: link.because };

@@ -7,6 +7,7 @@ export {
   prepareFitting,
   sayFitted,
   type Wrong,
+  withDays,
 } from './fit.ts';
 export {
   checkGrid,
@@ -53,4 +54,4 @@ export { readText, SEPARATORS, type Separator } from './read-text.ts';
 export { sayBecause, sayHolds, sayMisfits, sayNot } from './say.ts';
 export { nearestName, type Suggested, suggestText } from './suggest-mend.ts';
 export { type Alike, type Besides, type Misfits, Tally, Twice } from './tally.ts';
-export { asksForFractions, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';
+export { asksForFractions, guessDays, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';

@@ -19,6 +19,9 @@ export const readingSchema = z.strictObject({
 });
 export type ReadingPlan = z.infer<typeof readingSchema>;
 
+/** Whether days in numbers have their day or their month first; null until it was said, where it must be. */
+const daysSchema = z.enum(['day_first', 'month_first']).nullable().optional();
+
 /** What a column fills. */
 const columnPlanSchema = z.discriminatedUnion('fills', [
   z.strictObject({ fills: z.literal('nothing') }),
@@ -29,6 +32,7 @@ const columnPlanSchema = z.discriminatedUnion('fills', [
     field: keySchema,
     /** A share without its sign is a fraction (0.2 for 20 %); null until that was said, where it must be. */
     fraction: z.boolean().nullable().default(false),
+    days: daysSchema,
   }),
   z.strictObject({
     fills: z.literal('new'),
@@ -39,6 +43,7 @@ const columnPlanSchema = z.discriminatedUnion('fills', [
     /** No two records hold the same, case and accents aside. */
     unique: z.boolean(),
     fraction: z.boolean().nullable().default(false),
+    days: daysSchema,
   }),
 ]);
 export type ColumnPlan = z.infer<typeof columnPlanSchema>;
@@ -117,8 +122,8 @@ export const planSchema = z.strictObject({
   made: newRegisterSchema.nullable(),
   columns: z.array(columnPlanSchema).max(MOST_COLUMNS),
   lists: z.array(newListSchema).max(MOST_COLUMNS),
-  /** How numbers are written: with a point before their decimals, or as the workspace does; null until it was said. */
-  written: z.enum(['plain', 'local']).nullable(),
+  /** How numbers are written: with a point or a comma before their decimals, or as the workspace does; null until it was said. */
+  written: z.enum(['plain', 'local', 'comma']).nullable(),
   /** The field by which rows are records that are there: its key, `number`, or '' where every row is added. */
   found_by: z.string().max(48),
   mends: mendsSchema,

@@ -4,7 +4,7 @@ import { csvFormatRows, csvParseRows } from 'd3-dsv';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { writeCsv } from '../list/index.ts';
-import { checkGrid, decodeText, readText } from './index.ts';
+import { checkGrid, decodeText, readText, SEPARATORS } from './index.ts';
 
 /** A text as its head and the rows that say something. */
 const readCsv = (csv: string, { separator }: { separator?: ',' | ';' } = {}) => {
@@ -157,6 +157,42 @@ describe('2,000 hostile files (RFC 4180)', () => {
         expect(() => encodeURIComponent(decodeText(bytes).text)).not.toThrow();
       }),
     );
+  });
+});
+
+describe('small files, in every separator', () => {
+  /** A word with a comma in it, an amount with one, a time, a path: what stands in cells and parts none. */
+  const VALUES = ['Ann', 'Smith, John', '1,5', '10:40', 'a/b', '12.50', 'Margit of Sandvik', 'x y'];
+  test('of two and three columns and one to eight rows are parted by what stands between their cells', () => {
+    const cell = fc.constantFrom(...VALUES);
+    const file = fc.record({
+      sign: fc.constantFrom(...SEPARATORS),
+      rows: fc
+        .integer({ min: 2, max: 3 })
+        .chain((width) =>
+          fc.array(fc.array(cell, { minLength: width, maxLength: width }), { minLength: 1, maxLength: 8 }),
+        ),
+      ending: fc.constantFrom('', '\n', '\r\n', '\n\n\n'),
+    });
+    fc.assert(
+      fc.property(file, ({ sign, rows, ending }) => {
+        const head = ['Name', 'Amount', 'Note'].slice(0, rows[0]?.length);
+        const quoted = (each: string) => (each.includes(sign) ? `"${each}"` : each);
+        const text = [head, ...rows].map((row) => row.map(quoted).join(sign)).join('\n') + ending;
+        const read = readText(text);
+        expect([text, read.ok && read.value.separator]).toEqual([text, sign]);
+        expect(read.ok && read.value.grid).toEqual([head, ...rows]);
+      }),
+      { numRuns: 200, seed: 32 },
+    );
+  });
+  test.each([
+    ['Name\nSmith, John\nDoe, Jane\n', 1],
+    ['Name\nAnn\nBob\n', 1],
+    ['Club members\nName,Phone\nAnn,12\nBob,13\n', 2],
+  ])('%j has so many columns: %i', (text, width) => {
+    const read = readText(text);
+    expect(read.ok && Math.max(...read.value.grid.map((row) => row.length))).toBe(width);
   });
 });
 

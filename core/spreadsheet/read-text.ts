@@ -26,23 +26,32 @@ const LOOKED_AT = 200;
 const parse = (text: string, delimiter: string, preview = 0): Papa.ParseResult<string[]> =>
   Papa.parse<string[]>(text, { delimiter, newline: '\n', preview });
 
-/** Whether more than half of the lines have as many cells as most lines have, and more than one. */
-const isParted = (rows: readonly (readonly string[])[]): boolean => {
-  const full = rows.filter((row) => row.some((cell) => cell.trim() !== ''));
+/** Signs that part cells and stand in few texts come before the comma, which stands in many, and in numbers. */
+const TRIED: readonly Separator[] = ['\t', ';', '|', ','];
+
+/** How much of the lines has as many cells as most lines have, and more than one; those that say nothing do not count. */
+const evenness = (text: string, sign: Separator): number => {
+  const { data, errors } = parse(text, sign, LOOKED_AT);
+  const full = data.filter((row) => row.some((cell) => cell.trim() !== ''));
+  const [first = []] = full;
+  // A head of one word over “Smith, John” is one column of names.
+  const isProse = sign === ',' && first.length === 1 && !/,\S/.test(text);
+  if (full.length === 0 || isProse) return 0;
   const widths = new Map<number, number>();
   for (const row of full) if (row.length > 1) widths.set(row.length, (widths.get(row.length) ?? 0) + 1);
-  return Math.max(0, ...widths.values()) > full.length / 2;
+  const share = Math.max(0, ...widths.values()) / full.length;
+  // Where quotes come out wrong, another sign was meant.
+  return errors.some(({ type }) => type === 'Quotes') ? share * 0.9 : share;
 };
 
 /** The sign that parts the lines most evenly; where none does, one that stands nowhere: it is one column then. */
 const guessSeparator = (text: string): Separator => {
-  const { data, meta } = Papa.parse<string[]>(text, {
-    delimitersToGuess: [...SEPARATORS],
-    newline: '\n',
-    preview: LOOKED_AT,
+  const tried = TRIED.filter((sign) => text.includes(sign)).map((sign) => ({ sign, share: evenness(text, sign) }));
+  const best = tried.reduce((one, other) => (other.share > one.share ? other : one), {
+    sign: ',' as Separator,
+    share: 0,
   });
-  const found = meta.delimiter;
-  if (isSeparator(found) && isParted(data)) return found;
+  if (best.share > 0.5) return best.sign;
   return [...SEPARATORS].find((sign) => !text.includes(sign)) ?? ',';
 };
 

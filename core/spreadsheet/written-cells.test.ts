@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { catalogue } from '../register/example.arb.ts';
 import { valueContext } from '../register/index.ts';
 import type { FieldType } from '../values/index.ts';
-import { asksForFractions, guessNumbers } from './index.ts';
+import { asksForFractions, guessDays, guessNumbers } from './index.ts';
 
 const contextIn = (locale: string) => ({ ...valueContext(catalogue), locale, today: '2026-11-28' });
 const money: FieldType = { kind: 'money', currency: 'EUR' };
@@ -10,7 +10,7 @@ const whole: FieldType = { kind: 'number', decimals: 0 };
 const fine: FieldType = { kind: 'number', decimals: 3 };
 
 describe('how the numbers of a file are written', () => {
-  test.each<[string, FieldType, readonly string[], 'plain' | 'local' | null]>([
+  test.each<[string, FieldType, readonly string[], 'plain' | 'local' | 'comma' | null]>([
     ['de-DE', money, ['1.250,50', '12'], 'local'],
     ['de-DE', money, ['1250.50', '12'], 'plain'],
     ['de-DE', money, ['12', '7'], 'plain'],
@@ -22,9 +22,32 @@ describe('how the numbers of a file are written', () => {
     ['en-GB', money, ['1,250.50'], 'plain'],
     ['fr-FR', money, ['12,50', 'TBA'], 'local'],
     ['de-DE', { kind: 'date' }, ['23.11.2026'], 'plain'],
+    ['en-GB', money, ['9,2', '423,20', '1.250,50'], 'comma'],
+    ['en-GB', money, ['1,250', '12'], 'plain'],
+    ['en-US', money, ['12,50', '7'], 'comma'],
   ])('%s: %o of %j: %s', (locale, type, cells, written) =>
     expect(guessNumbers([{ type, cells }], contextIn(locale))).toBe(written),
   );
+});
+
+describe('how the days of a file are written', () => {
+  const date: FieldType = { kind: 'date' };
+  const month = (first: number, day: (i: number) => string) =>
+    Array.from({ length: 31 - first }, (_, i) => day(i + first + 1));
+  test.each<[string, FieldType, readonly string[], 'day_first' | 'month_first' | null | undefined]>([
+    // 12 of these 31 can be read either way, and are decided by the others.
+    ['en-GB', date, month(0, (i) => `03/${String(i).padStart(2, '0')}/2026`), 'month_first'],
+    ['en-US', date, month(0, (i) => `${String(i).padStart(2, '0')}/03/2026`), 'day_first'],
+    ['en-GB', date, ['01/02/2026', '03/04/2026'], null],
+    ['en-US', date, ['1/2/26'], null],
+    ['en-GB', date, ['01/01/2026', '02.02.2026'], undefined],
+    ['en-GB', date, ['2026-03-04', '4 Mar 2026', ''], undefined],
+    ['en-GB', date, ['13/02/2026', '02/13/2026'], null],
+    ['en-GB', { kind: 'moment' }, ['03/31/2026 10:40', '03/04/2026 9am'], 'month_first'],
+    ['en-GB', { kind: 'text' }, ['01/02/2026'], undefined],
+    ['en-GB', { kind: 'choices', list: 'severities' }, ['Scare; Damage'], undefined],
+    ['en-GB', money, ['1.02'], undefined],
+  ])('%s: %o of %j', (locale, type, cells, order) => expect(guessDays({ type, cells }, contextIn(locale))).toBe(order));
 });
 
 describe('whether it is asked what shares mean', () => {

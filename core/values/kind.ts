@@ -115,6 +115,8 @@ export interface ValueContext {
   readonly today?: string;
   /** It stands in a file: days are written out, and nothing is a sum to be worked out. */
   readonly inFile?: boolean;
+  /** Days in numbers have their month first, or not, whatever the locale says: a file's column does so throughout. */
+  readonly monthFirst?: boolean;
 }
 
 /** How values of a kind stand among others, in lists, rows and what is looked for. */

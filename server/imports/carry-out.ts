@@ -39,6 +39,17 @@ const refuseUnsaid = (plan: ImportPlan): void => {
           ]
         : [],
     ),
+    ...plan.columns.flatMap((column, at) =>
+      'days' in column && column.days === null
+        ? [
+            problem(
+              'unsaid',
+              ['plan', 'columns', at],
+              'Say whether the day or the month comes first: every day of this column can be read either way.',
+            ),
+          ]
+        : [],
+    ),
     ...(plan.columns.every(({ fills }) => fills === 'nothing' || fills === 'number')
       ? [problem('nothing', ['plan', 'columns'], 'No column fills anything.')]
       : []),
@@ -62,7 +73,12 @@ const shapePlan = (plan: ImportPlan, register: Register): ImportPlan => ({
     if (column.fills !== 'new') return column;
     const field = register.fields.find(({ key }) => key === column.key);
     return field && isWritable(field)
-      ? { fills: 'field', field: column.key, fraction: column.fraction }
+      ? {
+          fills: 'field',
+          field: column.key,
+          fraction: column.fraction,
+          ...(column.days === undefined ? {} : { days: column.days }),
+        }
       : { fills: 'nothing' };
   }),
   mends: { ...plan.mends, alike: [], cells: [], out: [] },

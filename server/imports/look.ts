@@ -19,6 +19,7 @@ import {
   sayNot,
   Tally,
   Twice,
+  withDays,
   withGiven,
 } from '#core/spreadsheet/index.ts';
 import { chosenFrom } from '#core/values/index.ts';
@@ -137,7 +138,8 @@ class Looking {
       const guess = held
         ? await this.#because(work, held)
         : await makeGuess(work, this.#kept, this.#read, parted.heads);
-      const plan = withLists(guess.plan, work.sight.catalogue, parted.rows);
+      const listed = withLists(guess.plan, work.sight.catalogue, parted.rows);
+      const plan = withDays(listed, work.sight.catalogue, parted.rows, today(work.clock));
       const found = await this.#found(work, plan, guess, parted.heads, parted.rows.length);
       await this.#keep({ plan, found, given: {} });
       return { plan, found };

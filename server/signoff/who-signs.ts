@@ -63,7 +63,7 @@ const onDay = (look: Look, day: string | undefined): Look => {
 
 const sayMissing = (
   route: CompiledRoute,
-  { kind, person, step, isStuck, rows }: MissingRow,
+  { kind, person, earlier, step, isStuck, rows }: MissingRow,
   says: readonly (readonly string[])[],
   names: Names,
 ): string => {
@@ -82,6 +82,8 @@ const sayMissing = (
       return `While ${who} is away${band}: ${then}.`;
     case 'sent_by':
       return `Sent by ${who}${band}: ${then}.`;
+    case 'signed':
+      return `If ${who} signs ${route.route.steps[earlier ?? 0]?.label ?? ''}${band}: ${then}.`;
     case 'both':
       return `While ${who} is away, or sends it${band}: ${then}.`;
   }

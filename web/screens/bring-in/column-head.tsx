@@ -153,6 +153,7 @@ const NewField = ({
         onType={(next) => onColumn({ ...column, type: next })}
       />
       {column.fraction === null && <AsksFraction onFraction={(fraction) => onColumn({ ...column, fraction })} />}
+      <Days days={column.days} onDays={(days) => onColumn({ ...column, days })} />
       {!isMadeByProgram(type) && <Asks column={column} isDifferent={told?.different === true} onColumn={onColumn} />}
     </>
   );
@@ -228,6 +229,32 @@ const AsksFraction = ({ onFraction }: { onFraction: (fraction: boolean) => void 
   </>
 );
 
+const ORDERS = { day_first: '31/12', month_first: '12/31' } as const;
+
+/** Whether days have their day or their month first, where a column has days in numbers: said, or asked. */
+const Days = ({
+  days,
+  onDays,
+}: {
+  days: 'day_first' | 'month_first' | null | undefined;
+  onDays: (days: 'day_first' | 'month_first') => void;
+}) =>
+  days === undefined ? null : (
+    <>
+      {', days written '}
+      <PickPart
+        what="order of day and month"
+        text={days === null ? 'please say how' : `as ${ORDERS[days]}`}
+        options={[
+          { value: 'day_first', label: `as ${ORDERS.day_first}: the day first` },
+          { value: 'month_first', label: `as ${ORDERS.month_first}: the month first` },
+        ]}
+        chosen={days}
+        onPick={onDays}
+      />
+    </>
+  );
+
 /** The field of a register that is there. */
 const OwnField = ({
   at,
@@ -271,6 +298,7 @@ const OwnField = ({
       {column.fills === 'field' && column.fraction === null && (
         <AsksFraction onFraction={(fraction) => onColumn({ ...column, fraction })} />
       )}
+      {column.fills === 'field' && <Days days={column.days} onDays={(days) => onColumn({ ...column, days })} />}
     </>
   );
 };

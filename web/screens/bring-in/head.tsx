@@ -160,19 +160,22 @@ const Numbers = ({
   onWritten,
 }: {
   written: ImportPlan['written'];
-  onWritten: (written: 'plain' | 'local') => void;
+  onWritten: (written: NonNullable<ImportPlan['written']>) => void;
 }) => {
   const { catalogue } = useWorkspace();
   const own = (1250.5).toLocaleString(catalogue.locale, { minimumFractionDigits: 2 });
-  if (own === '1,250.50' && written !== null) return null;
-  const shown = { plain: '1250.50', local: own } as const;
+  const shown = { plain: '1250.50', local: own, comma: '1250,50' } as const;
+  // What the workspace writes is one of the others in most countries.
+  const ways = (['plain', 'local', 'comma'] as const).filter(
+    (way) => way === 'local' || way === written || shown[way].at(-3) !== own.at(-3),
+  );
   return (
     <>
       , numbers written{' '}
       <PickPart
         what="way of writing numbers"
         text={written === null ? 'please say how' : `as in ${shown[written]}`}
-        options={(['plain', 'local'] as const).map((value) => ({ value, label: `as in ${shown[value]}` }))}
+        options={ways.map((value) => ({ value, label: `as in ${shown[value]}` }))}
         chosen={written}
         onPick={onWritten}
       />
