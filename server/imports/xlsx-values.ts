@@ -2,9 +2,9 @@ import { Decimal } from '#core/base/index.ts';
 
 /* What a cell of a workbook says, as it would be typed (ISO/IEC 29500-1, 18.3.1.4 and 18.8.30). */
 
-/** How a number is shown: by itself, in hundredths, as a day or a time, in a currency. */
+/** How a number is shown: by itself, in hundredths, as a day or a time, as hours that go on beyond a day, in a currency. */
 export interface CellFormat {
-  readonly as: 'plain' | 'share' | 'day';
+  readonly as: 'plain' | 'share' | 'day' | 'elapsed';
   /** The sign of the currency it is shown in, '' where it is shown in none. */
   readonly sign: string;
 }
@@ -14,6 +14,9 @@ export const PLAIN: CellFormat = { as: 'plain', sign: '' };
 /** The formats that are known by their numbers alone and show days or times. */
 const isBuiltInDate = (id: number): boolean =>
   (id >= 14 && id <= 22) || (id >= 27 && id <= 36) || (id >= 45 && id <= 47) || (id >= 50 && id <= 58);
+
+/** `[h]:mm:ss`, which is known by its number alone. */
+const ELAPSED = 46;
 
 /** A format's code without what is shown as it stands: quoted texts, signs behind a backslash, colours. */
 const bare = (code: string): string => code.replace(/"[^"]*"|\\.|\[(?!\$)[^\]]*\]/g, '');
@@ -27,8 +30,10 @@ export const formatOf = (id: number, codes: ReadonlyMap<number, string>): CellFo
   const code = codes.get(id);
   if (code === undefined) {
     if (id === 9 || id === 10) return { as: 'share', sign: '' };
+    if (id === ELAPSED) return { as: 'elapsed', sign: '' };
     return isBuiltInDate(id) ? { as: 'day', sign: '' } : PLAIN;
   }
+  if (/\[h+\]/i.test(code)) return { as: 'elapsed', sign: '' };
   const [first = ''] = bare(code).split(';');
   const named = NAMED.exec(first)?.[1]?.trim();
   const shown = first.replace(/\[\$[^\]]*\]/g, '');
@@ -61,6 +66,14 @@ const dateText = (days: number, from1904: boolean): string => {
   return at % DAY_MS === 0 ? text.slice(0, 10) : `${text.slice(0, 10)} ${time}`;
 };
 
+/** So many days as hours and minutes, with seconds where there are some: "31:30". */
+const hoursText = (days: number): string => {
+  const all = Math.round(Math.abs(days) * 86_400);
+  const two = (part: number): string => String(part).padStart(2, '0');
+  const [hours, minutes, seconds] = [Math.floor(all / 3_600), Math.floor(all / 60) % 60, all % 60];
+  return `${days < 0 && all > 0 ? '-' : ''}${hours}:${two(minutes)}${seconds === 0 ? '' : `:${two(seconds)}`}`;
+};
+
 /** What stands in a cell of a kind (`b` yes or no, `e` an error, `str` and `inlineStr` texts, `d` a date, else a number). */
 export const valueText = (kind: string, raw: string, { as, sign }: CellFormat, from1904: boolean): string => {
   switch (kind) {
@@ -76,6 +89,7 @@ export const valueText = (kind: string, raw: string, { as, sign }: CellFormat, f
       const value = Number(raw);
       if (!Number.isFinite(value)) return raw;
       if (as === 'day') return dateText(value, from1904);
+      if (as === 'elapsed') return hoursText(value);
       return as === 'share' ? `${numberText(value * 100)}%` : `${sign}${numberText(value)}`;
     }
   }

@@ -1,7 +1,7 @@
 import type { RecordAnswer } from '#contract/index.ts';
 import { toLocal } from '#core/base/index.ts';
 import { type Catalogue, type Field, valueContext } from '#core/register/index.ts';
-import { behaviourOf, decimalsOf, rowsOf, type StoredValue, shownAs, textsOf } from '#core/values/index.ts';
+import { behaviourOf, decimalsOf, durationMs, rowsOf, type StoredValue, shownAs, textsOf } from '#core/values/index.ts';
 
 /** What a cell of a spreadsheet holds. */
 export type TypedCell = string | number | boolean | Date | null;
@@ -13,13 +13,23 @@ const MOST_FIGURES = 15;
 export const numberCell = (text: string): TypedCell =>
   text.replace(/^-|\./g, '').replace(/^0+/, '').length <= MOST_FIGURES ? Number(text) : text;
 
-/** A day, or a moment as clocks in a zone show it: spreadsheets know of no zones. */
-const dateOf = (local: string): Date => new Date(`${local}${local.includes('T') ? ':00' : 'T00:00:00'}Z`);
+/** Before this day spreadsheets count one day too many, or none at all (ISO/IEC 29500-1, 18.17.4.1). */
+const FIRST_COUNTED = '1900-03-01';
 
-const MINUTES_A_DAY = 24 * 60;
+/** A day, as spreadsheets count it; in words where they could not. */
+const dayCell = (day: string): TypedCell => (day < FIRST_COUNTED ? day : new Date(`${day}T00:00:00Z`));
+
+/** A moment to the second, as clocks in a zone show it: spreadsheets know of no zones. */
+const momentCell = (moment: string, zone: string): TypedCell => {
+  const local = toLocal(moment, zone);
+  const seconds = moment.slice(17, 19);
+  return local < FIRST_COUNTED ? local.replace('T', ' ') : new Date(`${local}:${seconds}Z`);
+};
+
+const SECONDS_A_DAY = 24 * 60 * 60;
 const dayShareOf = (time: string): number => {
-  const [hours = 0, minutes = 0] = time.split(':').map(Number);
-  return (hours * 60 + minutes) / MINUTES_A_DAY;
+  const [hours = 0, minutes = 0, seconds = 0] = time.split(':').map(Number);
+  return (hours * 3_600 + minutes * 60 + seconds) / SECONDS_A_DAY;
 };
 
 /** A value of a record with its real type; what a spreadsheet has no type for in words. */
@@ -33,11 +43,16 @@ export const typedCell = (field: Field, record: RecordAnswer, catalogue: Catalog
     case 'boolean':
       return value === true;
     case 'date':
-      return dateOf(String(value));
+      return dayCell(String(value));
     case 'moment':
-      return dateOf(toLocal(String(value), catalogue.zone));
+      return momentCell(String(value), catalogue.zone);
     case 'time':
       return dayShareOf(String(value));
+    case 'days':
+      return (durationMs(value) ?? 0) / (SECONDS_A_DAY * 1_000);
+    // As they are written: a label may have a comma in it.
+    case 'choices':
+      return behaviour.edit(value, valueContext(catalogue));
     case 'link':
       return record.links[field.key]?.title ?? null;
     case 'links':
@@ -70,6 +85,9 @@ export const cellFormat = (field: Field): string | null => {
       return 'yyyy-mm-dd hh:mm';
     case 'time':
       return 'hh:mm';
+    // Hours go on beyond a day.
+    case 'days':
+      return '[h]:mm';
     default:
       return null;
   }
