@@ -12,9 +12,14 @@ const LEAST_EACH_OF_LONG = 20;
 /** So much of a column stands in a list that is there: it is that list. */
 const LEAST_KNOWN = 0.8;
 
+/** As amounts and numbers are written, with or without a sign: few different ones are still no choices. */
+const AMOUNT = /^[-+(]?\s?[£$€¥]?\s?\d[\d.,' ]*\s?[£$€¥%)]?$/;
+const areAmounts = ({ filled, counts }: Profile): boolean =>
+  [...counts].reduce((sum, [word, count]) => sum + (AMOUNT.test(word) ? count : 0), 0) > filled / 2;
+
 /** Whether a column's texts read like choices. */
 export const looksLikeChoices = (profile: Profile): boolean => {
-  if (profile.filled < 6 || profile.counts.size > profile.filled / 2) return false;
+  if (profile.filled < 6 || profile.counts.size > profile.filled / 2 || areAmounts(profile)) return false;
   const found = alikeIn(profile);
   if (found.size < 2 || [...found.values()].some(({ spellings: [[word] = ['']] }) => word.length > LONGEST_CHOICE))
     return false;
@@ -31,13 +36,14 @@ export const knownList = (profile: Profile, lists: Iterable<ChoiceList>): Choice
   let best: ChoiceList | null = null;
   let most = 0;
   for (const list of lists) {
-    const labels = new Set(
-      list.choices.filter(({ retired }) => retired !== true).flatMap(({ label, code }) => [foldText(label), code]),
-    );
+    const choices = list.choices.filter(({ retired }) => retired !== true);
+    const labels = new Set(choices.map(({ label }) => foldText(label)));
+    const codes = new Set(choices.map(({ code }) => code));
     let known = 0;
     let different = 0;
-    for (const [folded, { count }] of found)
-      if (labels.has(folded)) {
+    // By its code a choice is meant to the letter: “Rope” is not the choice “Rope and mooring” because that is coded so.
+    for (const [folded, { count, spellings }] of found)
+      if (labels.has(folded) || spellings.every(([word]) => codes.has(word))) {
         known += count;
         different++;
       }

@@ -42,6 +42,8 @@ interface Spellings {
   readonly spellings: readonly (readonly [word: string, count: number])[];
 }
 
+const inCapitals = (word: string): boolean => word === word.toUpperCase() && word !== word.toLowerCase();
+
 /** A column's texts brought together by what they are without case and accents, the commonest first. */
 export const alikeIn = ({ counts }: Profile): ReadonlyMap<string, Spellings> => {
   const found = new Map<string, [string, number][]>();
@@ -56,7 +58,10 @@ export const alikeIn = ({ counts }: Profile): ReadonlyMap<string, Spellings> => 
       folded,
       {
         count: spellings.reduce((sum, [, count]) => sum + count, 0),
-        spellings: spellings.sort(([, n], [, m]) => m - n),
+        // Of those that stand there as often, the one that is not in capitals.
+        spellings: spellings.sort(
+          ([one, n], [other, m]) => m - n || Number(inCapitals(one)) - Number(inCapitals(other)),
+        ),
       },
     ]),
   );

@@ -1,5 +1,7 @@
 import type { ImportFound } from '#contract/index.ts';
+import type { Catalogue } from '#core/register/index.ts';
 import { ENCODINGS, type ImportPlan, SEPARATORS } from '#core/spreadsheet/index.ts';
+import { isNumeric, shownAs } from '#core/values/index.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Stamp, TabMark } from '../../ui/marks.tsx';
 import { CountPart, PickPart } from '../../ui/pick-parts.tsx';
@@ -93,7 +95,7 @@ const MadeNames = ({
 };
 
 const HowRead = ({ found, importing }: { found: ImportFound; importing: Importing }) => {
-  const { workspace } = useWorkspace();
+  const { workspace, catalogue } = useWorkspace();
   const { read, change, plan } = importing;
   const { head, rows, encoding, separator, sheets, sheet } = found;
   const counted = `${rows.toLocaleString(workspace.locale)} ${rows === 1 ? 'row' : 'rows'}`;
@@ -148,10 +150,22 @@ const HowRead = ({ found, importing }: { found: ImportFound; importing: Importin
           )}
         </>
       )}
-      {plan && <Numbers written={plan.written} onWritten={(written) => change({ written })} />}.
-      {plan?.into !== null && plan !== null && <FoundBy plan={plan} importing={importing} />}
+      {plan && (plan.written === null || hasNumbers(plan, catalogue)) && (
+        <Numbers written={plan.written} onWritten={(written) => change({ written })} />
+      )}
+      .{plan?.into !== null && plan !== null && <FoundBy plan={plan} importing={importing} />}
     </p>
   );
+};
+
+/** Whether a column of a plan holds numbers. */
+const hasNumbers = (plan: ImportPlan, catalogue: Catalogue): boolean => {
+  const fields = catalogue.registers.get(plan.into ?? '')?.fields ?? [];
+  return plan.columns.some((column) => {
+    if (column.fills === 'new') return isNumeric(shownAs(column.type));
+    const field = column.fills === 'field' ? fields.find(({ key }) => key === column.field) : undefined;
+    return field !== undefined && isNumeric(shownAs(field.type));
+  });
 };
 
 /** How numbers are written, where that can be meant in two ways here. */

@@ -9,17 +9,19 @@ import { Coming, Problems } from '../../ui/message.tsx';
 import { NewPassword } from '../../ui/password.tsx';
 import { localeName, sampleIn, WEEK_BEGINS, weekdayName } from '../../ui/writes-as.ts';
 
-/** The country a browser is likely in, by its language; else the first there is. */
+/** The country a browser is likely in: by its time zone, of several with that by its language; else by its language. */
 const likely = (countries: readonly Country[]): Country | undefined => {
   const region = new Intl.Locale(navigator.language).maximize().region;
-  return countries.find(({ code }) => code === region) ?? countries.find(({ code }) => code === 'GB') ?? countries[0];
+  const there = countries.filter(({ zones }) => zones.includes(ownZone()));
+  const spoken = (among: readonly Country[]) => among.find(({ code }) => code === region);
+  return spoken(there) ?? there[0] ?? spoken(countries) ?? countries.find(({ code }) => code === 'GB') ?? countries[0];
 };
 
-/** The browser's own time zone where it is one of the country's, else the first of these. */
-const zoneIn = ({ zones }: Country): string | undefined => {
-  const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  return zones.includes(own) ? own : zones[0];
-};
+const ownZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+/** What is offered, the browser's own first where it is none of it: whoever begins there sees what they are used to. */
+const withOwn = (offered: readonly string[], own: string | null): readonly string[] =>
+  own === null || offered.includes(own) ? offered : [own, ...offered];
 
 interface BeginProps {
   readonly onBegun: () => void;
@@ -40,6 +42,11 @@ const BeginForm = ({
 }: BeginProps & { readonly countries: readonly Country[]; readonly first: Country }) => {
   const [country, setCountry] = useState(first);
   const [region, setRegion] = useState('');
+  // Of a country that somebody chooses its own are offered.
+  const isOwn = country.code === first.code;
+  const zones = withOwn(country.zones, isOwn ? ownZone() : null);
+  const spoken = [...country.locales, ...(country.locales.includes('en-GB') ? [] : ['en-GB'])];
+  const locales = withOwn(spoken, isOwn ? navigator.language : null);
   const begin = useMutation({
     mutationFn: (form: FormData) => {
       const text = (name: string) => String(form.get(name) ?? '').trim();
@@ -123,8 +130,13 @@ const BeginForm = ({
         <div key={country.code} className="grid gap-4 sm:grid-cols-2">
           <Labelled label="Numbers and dates are written as in" wrong={wrong('#/locale')}>
             {(tied) => (
-              <select {...tied} className="box" name="locale">
-                {[...country.locales, ...(country.locales.includes('en-GB') ? [] : ['en-GB'])].map((locale) => (
+              <select
+                {...tied}
+                className="box"
+                name="locale"
+                defaultValue={isOwn && locales.includes(navigator.language) ? navigator.language : locales[0]}
+              >
+                {locales.map((locale) => (
                   <option key={locale} value={locale}>
                     {localeName(locale)}: {sampleIn(locale)}
                   </option>
@@ -134,8 +146,8 @@ const BeginForm = ({
           </Labelled>
           <Labelled label="Time zone" wrong={wrong('#/zone')}>
             {(tied) => (
-              <select {...tied} className="box" name="zone" defaultValue={zoneIn(country)}>
-                {country.zones.map((zone) => (
+              <select {...tied} className="box" name="zone" defaultValue={isOwn ? ownZone() : zones[0]}>
+                {zones.map((zone) => (
                   <option key={zone} value={zone}>
                     {zone.replaceAll('_', ' ')}
                   </option>
