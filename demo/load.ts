@@ -34,10 +34,14 @@ const signIn = async (base: string, person: string): Promise<Call> => {
   };
 };
 
-/** Fills an Iolite that is running at `base` through its HTTP interface, unless it is filled already. */
-export const loadTernQuay = async (base: string): Promise<number> => {
+/**
+ * Fills an Iolite that is running at `base` through its HTTP interface, unless it is filled already; `now` is what its clock
+ * says, in milliseconds since 1970.
+ */
+export const loadTernQuay = async (base: string, now: number): Promise<number> => {
+  const begunAt = Date.now();
   const call = await signIn(base, OPERATIONS_MANAGER);
-  const day = today({ now: toMomentText(Date.now()), zone: 'Europe/London' });
+  const day = today({ now: toMomentText(now), zone: 'Europe/London' });
   const page = recordsSchema.parse(await call('GET', `/api/registers/${LAST}/records?limit=1`));
   const stored = page.records.length > 0 ? 0 : await loadRecords(call, day);
   // Whoever began before there were accounts gets them too.
@@ -48,7 +52,7 @@ export const loadTernQuay = async (base: string): Promise<number> => {
     signedIn.set(email, found);
     return found;
   };
-  const sent = (await hasRoutes(call)) ? 0 : await makeSignOff(call, as, day);
+  const sent = (await hasRoutes(call)) ? 0 : await makeSignOff(call, as, day, () => now + Date.now() - begunAt);
   return stored + sent;
 };
 

@@ -9,6 +9,7 @@ import {
   findMoment,
   findTime,
   fromLocal,
+  lastMomentOf,
   localDate,
   localTime,
   makeDate,
@@ -89,6 +90,24 @@ describe('days agree with Temporal', () => {
       runs,
     );
   });
+});
+
+/** Nights on which clocks go back or forward at midnight itself (IANA tz database), beside plain ones. */
+describe('the last moment of a day', () => {
+  test.each([
+    ['2026-10-29', 'Africa/Cairo'],
+    ['2026-04-23', 'Africa/Cairo'],
+    ['2026-10-24', 'Asia/Beirut'],
+    ['2026-03-28', 'Asia/Beirut'],
+    ['2026-10-31', 'America/Havana'],
+    ['2026-10-25', 'Europe/London'],
+    ['2026-12-31', 'Pacific/Kiritimati'],
+  ])('%s in %s is one millisecond before the next begins', (day, zone) => {
+    const next = Temporal.PlainDate.from(day).add({ days: 1 }).toZonedDateTime({ timeZone: zone });
+    expect(lastMomentOf(day, zone)).toBe(new Date(next.epochMilliseconds - 1).toISOString());
+    expect(localDate(lastMomentOf(day, zone) ?? '', zone)).toBe(day);
+  });
+  test('of no day there is none', () => expect(lastMomentOf('2026-02-30', 'Europe/London')).toBeNull());
 });
 
 describe('published days', () => {

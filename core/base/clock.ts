@@ -111,6 +111,16 @@ export const fromLocal = (local: string, zone: string): string | null => {
   return findMomentOf(fits.length > 0 ? Math.min(...fits) : shown - before);
 };
 
+/**
+ * The last moment of a day in `zone`: a millisecond before the next day begins. Where clocks go back at midnight its last
+ * hour comes twice, and it is the second one's. Null for no such day.
+ */
+export const lastMomentOf = (day: string, zone: string): string | null => {
+  const shown = toUtcMs(day, '00:00');
+  const next = shown === null ? null : fromLocal(`${toMomentText(shown + DAY_MS).slice(0, 10)}T00:00`, zone);
+  return next === null ? null : findMomentOf(toEpochMs(next) - 1);
+};
+
 /** What clocks in `zone` show at a moment: `2026-11-23T10:40`. */
 export const toLocal = (moment: string, zone: string): string =>
   toMomentText(toLocalMs(toEpochMs(moment), zone)).slice(0, 16);

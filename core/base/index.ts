@@ -30,6 +30,7 @@ export {
   fromLocal,
   isLocale,
   isZone,
+  lastMomentOf,
   localDate,
   localTime,
   plusMs,

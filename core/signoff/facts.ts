@@ -1,4 +1,4 @@
-import { addWorkingDays, type Clock, fromLocal, localDate, today } from '../base/index.ts';
+import { addWorkingDays, type Clock, fromLocal, lastMomentOf, localDate, today } from '../base/index.ts';
 import { evaluate, toGiven, type Values } from '../expression/index.ts';
 import type { RecordValues } from '../register/index.ts';
 import type { Signer } from './acting.ts';
@@ -48,15 +48,14 @@ export const isDue = ({ steps }: CompiledRoute, step: number, values: Values): b
 export const takes = ({ condition }: CompiledRoute, values: Values): boolean =>
   !condition || evaluate(condition, values) === true;
 
-const lastMomentOf = (day: string | null, zone: string): string | null =>
-  day === null ? null : fromLocal(`${day}T23:59:59.999`, zone);
+const endOf = (day: string | null, zone: string): string | null => (day === null ? null : lastMomentOf(day, zone));
 
 /** By when a step entered now is to be signed: the last moment of a day; null where it has no deadline, or no such day. */
 export const dueOf = ({ deadline }: Step, { values }: Pick<Facts, 'values'>): string | null => {
   if (!deadline) return null;
   const { clock } = values;
   if (deadline.by.kind === 'days')
-    return lastMomentOf(addWorkingDays(today(clock), deadline.by.days, clock.holidays ?? []), clock.zone);
+    return endOf(addWorkingDays(today(clock), deadline.by.days, clock.holidays ?? []), clock.zone);
   const day = values.read(deadline.by.path.split('.'));
   return typeof day === 'string' ? lastMomentOf(day, clock.zone) : null;
 };

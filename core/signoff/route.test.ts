@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { catalogue, clock, nearMisses } from '../register/example.arb.ts';
 import {
+  amountField,
   compileRoute,
   dueOf,
   foresee,
@@ -312,4 +313,13 @@ describe('why it waits for somebody', () => {
     expect([sayStepReason(route, 0), sayStepReason(route, 1)]).toEqual([null, 'Cost is over 500']);
     expect(new Walk(route.route).send('piet').mayAct).toEqual(['sana']);
   });
+});
+
+describe('how much a record is about', () => {
+  test.each([
+    ['what the steps’ conditions read', routeOf([{ condition: 'cost > 500' }]), 'cost'],
+    ['what the route’s own condition reads', routeOf([{}], { condition: 'cost > 500' }), 'cost'],
+    ['what it says', routeOf([{}], { amount: 'cost' }), 'cost'],
+    ['the register’s first amount where nothing is worked out', routeOf([{}]), 'cost'],
+  ])('%s', (_, route, key) => expect(amountField(compiledOf(route))).toBe(key));
 });

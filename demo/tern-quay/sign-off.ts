@@ -340,8 +340,11 @@ const idsOf = async (call: Call, register: string, filter: string, limit: number
   return idsSchema.parse(await call('GET', `/api/registers/${register}/records?${query}`)).records.map(({ id }) => id);
 };
 
-/** Makes the routes, and sends and decides what is on its way by them. Gives how many records were sent. */
-export const makeSignOff = async (call: Call, as: CallAs, today: string): Promise<number> => {
+/**
+ * Makes the routes, and sends and decides what is on its way by them; `now` tells the server's clock. Gives how many records
+ * were sent.
+ */
+export const makeSignOff = async (call: Call, as: CallAs, today: string, now: () => number): Promise<number> => {
   for (const route of routes) await call('PUT', `/api/routes/${route.key}`, route);
   const [appeal = ''] = await idsOf(call, 'appeals', 'state = "running"', 1);
   const known: Known = {
@@ -351,19 +354,23 @@ export const makeSignOff = async (call: Call, as: CallAs, today: string): Promis
     appeal,
   };
   const all = [...purchases(known), ...incidents(known), ...donations(known), ...credits(known)];
-  for (const each of all) await sendOne(as, each);
+  for (const each of all) await sendOne(as, each, now);
   return all.length;
 };
 
 const fileSchema = z.object({ id: z.string() });
 
-const sendOne = async (as: CallAs, { by, form, values: given, decided, quote = false }: Sent): Promise<void> => {
+const sendOne = async (
+  as: CallAs,
+  { by, form, values: given, decided, quote = false }: Sent,
+  now: () => number,
+): Promise<void> => {
   const call = await as(by);
   const lines = ['Quotation', String(given.what_for), 'Valid for 30 days.'];
   const file = quote ? fileSchema.parse(await call('POST', '/api/files?name=quotation.pdf', quoteFile(lines))) : null;
   const values = file ? { ...given, quotes: [file.id] } : given;
   const { version } = formSchema.parse(await call('GET', `/api/forms/${encodeURIComponent(form)}`));
-  const entry = { id: newId(), version, filled_in_at: new Date().toISOString(), values };
+  const entry = { id: newId(), version, filled_in_at: new Date(now()).toISOString(), values };
   const { id } = sentSchema.parse(await call('POST', `/api/forms/${encodeURIComponent(form)}/entries`, entry));
   for (const { by: signer, decision, comment, values: filled = {}, marks = [] } of decided) {
     const sign = await as(signer);
