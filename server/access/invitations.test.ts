@@ -14,7 +14,7 @@ describe('people who are invited', () => {
   });
   afterAll(() => server?.stop());
 
-  const invite = (...people: object[]) => runa.post('/api/people', { people });
+  const invite = (...people: object[]) => runa.post('/api/people', { people, same_names: true });
   const accept = (secret: string, password = PASSWORD) =>
     server.stranger().post(`/api/invitations/${secret}`, { password });
   const person = async (email: string) =>

@@ -134,7 +134,9 @@ describe('how a workspace is known outside', () => {
     return who.put('/api/workspace/settings', given);
   };
   const invited = async (email: string) => {
-    expect((await runa.post('/api/people', { people: [{ name: 'Nell Harrow', email }] })).status).toBe(201);
+    expect(
+      (await runa.post('/api/people', { people: [{ name: 'Nell Harrow', email }], same_names: true })).status,
+    ).toBe(201);
     return vi.waitFor(
       () => {
         const found = mail.taken.find(({ to }) => JSON.stringify(to).includes(email));

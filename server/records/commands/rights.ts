@@ -146,11 +146,13 @@ const givenProblems = async (
   by: By,
 ): Promise<Problem[]> => {
   if (by.signs || by.asTheyStand) return [];
-  const setsUp = isSetup(work.definitions, work.person);
-  if (setsUp && by.reason) return [];
+  // A reason is said with one change: a file, a form and a change of many have none for each.
+  const isOneChange = by.action === 'changed' && by.form === null && by.batchId === undefined;
+  const maySayWhy = isOneChange && isSetup(work.definitions, work.person);
+  if (maySayWhy && by.reason) return [];
   const given = await readGiven(work, work.followers, register, record, before);
   return [...given].map(([key, says]) =>
-    setsUp
+    maySayWhy
       ? problem('give_reason', [key], `${says} As you set up this workspace you may do it yourself, if you say why.`)
       : problem('given', [key], says),
   );

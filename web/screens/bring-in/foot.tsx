@@ -68,7 +68,7 @@ export const BringInFoot = ({ importing }: { importing: Importing }) => {
                 <p>
                   {would.goes.length > 0 &&
                     `${joinWords(
-                      would.goes.map(({ to, records }) => `${said(records)} to ${to}`),
+                      would.goes.map(({ to, records }) => `${said(records)} ${records === 1 ? 'goes' : 'go'} to ${to}`),
                       'and',
                     )} for approval. `}
                   {isSetup && (
@@ -79,8 +79,8 @@ export const BringInFoot = ({ importing }: { importing: Importing }) => {
                       onClick={() => change({ as_they_stand: !plan.as_they_stand })}
                     >
                       {plan.as_they_stand
-                        ? 'They come in as they stand, and nobody is asked to sign them'
-                        : 'They go round as any other'}
+                        ? 'They come in as they stand: nobody is asked to sign them'
+                        : 'They go round like any other record'}
                     </button>
                   )}
                 </p>
