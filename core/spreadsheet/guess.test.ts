@@ -71,7 +71,7 @@ describe('what a spreadsheet seems to be', () => {
         key: 'mooring_kinds',
         label: 'Mooring kinds',
         choices: [
-          { code: 'swinging', label: 'Swinging', alike: ['SWINGING', 'swinging'] },
+          { code: 'swinging', label: 'Swinging', alike: ['swinging', 'SWINGING'] },
           { code: 'pontoon', label: 'Pontoon', alike: [] },
           { code: 'half_tide', label: 'Half tide', alike: [] },
         ],

@@ -7,6 +7,10 @@ const context: ValueContext = { locale: 'en-GB', zone: 'Europe/London', currency
 
 /** What a person writes on a time sheet, what is kept of it (ISO 8601-1:2019, 5.5.2), and how it is said again. */
 const READ: readonly (readonly [typed: string, stored: string, said: string])[] = [
+  ['2 days 3 h', 'P2DT3H', '51:00 h'],
+  ['1 day', 'P1D', '24:00 h'],
+  ['7,5 Std.', 'PT7H30M', '7:30 h'],
+  ['2 Stunden 15 Minuten', 'PT2H15M', '2:15 h'],
   ['7:30', 'PT7H30M', '7:30 h'],
   ['7:30 h', 'PT7H30M', '7:30 h'],
   ['07:05', 'PT7H5M', '7:05 h'],

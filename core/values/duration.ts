@@ -5,6 +5,7 @@ import { asksNothing, describe, type FieldBehaviour, plainKind, type StoredValue
 const SECOND_MS = 1_000;
 const MINUTE_MS = 60_000;
 const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
 /** No longer than so many hours: a hundred years and more. */
 const MOST_HOURS = 1_000_000;
 
@@ -19,9 +20,9 @@ export const durationText = (ms: number): string => showDays(ms);
 
 /** "7:30" and "7:30:15". */
 const CLOCK = /^(\d{1,7}):([0-5]\d)(?::([0-5]\d))?(?:\s*h(?:ours?)?)?$/i;
-/** "7 h 30 min", "7.5 h", "450 min", "90 s": each part at most once, the larger first; a comma as a point. */
+/** "2 days 3 h", "7 h 30 min", "7,5 Std.", "450 min", "90 s": each part at most once, the larger first; a comma as a point. */
 const PARTS =
-  /^(?:(\d+(?:[.,]\d+)?)\s*h(?:(?:ou)?rs?)?)?\s*(?:(\d+(?:[.,]\d+)?)\s*m(?:in(?:ute)?s?)?)?\s*(?:(\d+)\s*s(?:ec(?:ond)?s?)?)?$/i;
+  /^(?:(\d+(?:[.,]\d+)?)\s*(?:d(?:ays?)?|tage?))?\s*(?:(\d+(?:[.,]\d+)?)\s*(?:h(?:(?:ou)?rs?)?|std\.?|stunden?))?\s*(?:(\d+(?:[.,]\d+)?)\s*m(?:in(?:ute[ns]?)?s?\.?)?)?\s*(?:(\d+)\s*s(?:ec(?:ond)?s?|ek(?:unden?)?\.?)?)?$/i;
 /** "7h30". */
 const HOURS_MINUTES = /^(\d{1,7})\s*h\s*([0-5]\d)$/i;
 
@@ -35,7 +36,10 @@ const readMs = (text: string): number | null => {
   // A bare number says neither hours nor minutes: no part of it is read.
   const parts = PARTS.exec(text);
   if (!parts?.slice(1).some((part) => part !== undefined)) return null;
-  return Math.round(counted(parts[1]) * HOUR_MS + counted(parts[2]) * MINUTE_MS + counted(parts[3]) * SECOND_MS);
+  const [, days, hours, minutes, seconds] = parts;
+  const ms =
+    counted(days) * DAY_MS + counted(hours) * HOUR_MS + counted(minutes) * MINUTE_MS + counted(seconds) * SECOND_MS;
+  return Math.round(ms);
 };
 
 const limited = (ms: number): Result<StoredValue> => {

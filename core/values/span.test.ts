@@ -30,6 +30,8 @@ const READ: readonly (readonly [typed: string, stored: string, said: string])[] 
   ['today to fri', '2026-11-23/2026-11-27', '23 Nov 2026 – 27 Nov 2026 (5 days)'],
   ['tomorrow', '2026-11-24/2026-11-24', '24 Nov 2026'],
   [' 1 Nov ', '2026-11-01/2026-11-01', '01 Nov 2026'],
+  ['1 Nov bis 5 Nov', '2026-11-01/2026-11-05', '01 Nov 2026 – 05 Nov 2026 (5 days)'],
+  ['1. bis 5. Nov', '2026-11-01/2026-11-05', '01 Nov 2026 – 05 Nov 2026 (5 days)'],
   ['1 Nov to 1 Nov', '2026-11-01/2026-11-01', '01 Nov 2026'],
 ];
 

@@ -61,9 +61,9 @@ const lengthOf = ({ from, to }: DaySpan, nights: boolean): number =>
   toDayNumber(to) - toDayNumber(from) + (nights ? 0 : 1);
 
 /** "1 Nov to 5 Nov", "1 Nov – 5 Nov", "2026-11-01/2026-11-05", "1/11 - 5/11". A hyphen stands between blanks. */
-const APART = /\s+(?:to|till|until|-)\s+|\s*(?:–|—|\.\.)\s*|(?<=\d{4}-\d{2}-\d{2})\/(?=\d{4}-)/i;
+const APART = /\s+(?:to|till|until|bis|-)\s+|\s*(?:–|—|\.\.)\s*|(?<=\d{4}-\d{2}-\d{2})\/(?=\d{4}-)/i;
 /** "1–5 Nov", "1 to 5 November 2026": the month is said once. */
-const ONE_MONTH = /^(\d{1,2})\s*(?:-|–|—|to)\s*(\d{1,2})\s+([^\d\s].*)$/i;
+const ONE_MONTH = /^(\d{1,2})\.?\s*(?:-|–|—|to|bis)\s*(\d{1,2})\.?\s+([^\d\s].*)$/i;
 const YEAR = /(?<!\d)\d{4}(?!\d)/;
 /** How many days a span has, as it is said behind it. */
 const COUNTED = /\s*\(\d+ (?:days?|nights?)\)$/i;

@@ -213,11 +213,11 @@ describe('spans of days through the whole application', () => {
   test('go out as CSV as ISO 8601 writes them, and come in as people do', async () => {
     const answer = await fetch(`${server.base}${STAYS}.csv`, { headers: { cookie: runa.cookie } });
     expect(await answer.text()).toContain('2026-11-01/2026-11-05');
-    const csv = 'Boat,Stay\nFour,01/12/2026 - 04/12/2026\nFive,2026-12-24/2027-01-02\nSix,soon';
+    const csv = 'Boat,Stay\nFour,13/12/2026 - 16/12/2026\nFive,2026-12-24/2027-01-02\nSix,soon';
     const brought = await bringCsv(runa, 'stays', { csv, columns: ['boat', 'stay'], written: 'local' });
     const rows = brought.found?.would?.first ?? [];
     expect(rows.map(({ cells }) => cells.map((cell) => cell?.said))).toEqual([
-      ['Four', '01 Dec 2026 – 04 Dec 2026 (3 nights)'],
+      ['Four', '13 Dec 2026 – 16 Dec 2026 (3 nights)'],
       ['Five', '24 Dec 2026 – 02 Jan 2027 (9 nights)'],
       ['Six', 'soon'],
     ]);
