@@ -13,13 +13,24 @@ describe('what comes in with a file, and what a route gives', () => {
   let at: Signing;
   beforeAll(async () => {
     at = await Signing.start({ tasks: 'all' });
+    // What the route's condition reads is worked out.
+    const runa = await at.as('Runa');
+    const { version, registers } = (await runa.get('/api/workspace')).body;
+    const held = registers.find(({ key }: { key: string }) => key === 'near_misses');
+    const doubled = {
+      key: 'doubled',
+      label: 'Doubled',
+      type: { kind: 'worked_out', formula: 'cost * 2', gives: { kind: 'money', currency: 'GBP' } },
+    };
+    const made = { version, registers: [{ ...held, fields: [...held.fields, doubled] }] };
+    expect((await runa.post('/api/workspace/carry-out', made)).status).toBe(200);
     await at.route({
       sets: {
         approved: [{ field: 'severity', value: '"injury"' }],
         refused: [{ field: 'severity', value: '"scare"' }],
         sent_back: [],
       },
-      condition: 'cost > 100',
+      condition: 'doubled > 200',
     });
   });
   afterAll(() => at?.server.stop());

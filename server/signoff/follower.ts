@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { valueContext } from '#core/register/index.ts';
+import { valueContext, workOutRecord } from '#core/register/index.ts';
 import { type CompiledRoute, givenByRouteAlone, isTolerated, type State, takes } from '#core/signoff/index.ts';
 import { behaviourOf, type StoredValue, sameValue } from '#core/values/index.ts';
 import { formIdOf } from '../definitions/ids.ts';
@@ -95,8 +95,11 @@ const givenAlone: Follower['gives'] = async (look, register, { id, values }, bef
   );
   if (setting.length === 0) return given;
   const sender = (before && (await findSignOff(look.db, id))?.sender) ?? look.person.id;
+  const own = workOutRecord(register, values, look.definitions.catalogue, look.clock);
   for (const { document: route } of setting) {
-    const facts = valuesOf(look, values, await readBeyondAnswers(look, route, values, sender));
+    // What points to a record that is there is counted as it stands; what follows from its own values, from what they would be.
+    const stored = before === null ? {} : await readBeyond(look, route, id, sender);
+    const facts = valuesOf(look, { ...stored, ...own }, await readBeyondAnswers(look, route, own, sender));
     if (!takes(route, facts)) continue;
     for (const { field, value } of givenByRouteAlone(route, facts, before !== null)) {
       const isGiven = sameValue(values[field] ?? null, value) && !sameValue(before?.[field] ?? null, value);
