@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { catalogue } from '../register/example.arb.ts';
-import { singularOf } from './guess.ts';
+import { singularOf } from './guess-name.ts';
 import {
   catalogueAfter,
   guessHead,

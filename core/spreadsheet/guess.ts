@@ -14,6 +14,7 @@ import { type Grid, isEmptyRow } from './grid.ts';
 import { knownList, listOf, looksLikeChoices } from './guess-choices.ts';
 import { headsOf } from './guess-head.ts';
 import { countFitting, guessKind, type Reading, readingOf, splitUnit } from './guess-kind.ts';
+import { madeOf } from './guess-name.ts';
 import { type Follows, findFollowing, type Numbers } from './guess-worked.ts';
 import type { ColumnPlan, ImportPlan, NewColumn, NewList } from './plan.ts';
 import { NO_MENDS } from './plan.ts';
@@ -220,62 +221,6 @@ const numbersOf = (profile: Profile, type: FieldType, rows: Grid, reading: Readi
 
 const formulaOf = (follows: Follows, keys: ReadonlyMap<number, string>): string =>
   `${keys.get(follows.left) ?? ''} ${follows.sign} ${keys.get(follows.right) ?? ''}`;
-
-/** A tab mark from a name, that no other register has. */
-const markFor = (name: string, taken: ReadonlySet<string>): string => {
-  const letters = `${foldText(name).replace(/[^a-z]/g, '')}xyz`.toUpperCase();
-  const wishes = [letters.slice(0, 3)];
-  for (let i = 1; i < letters.length - 1; i++)
-    for (let j = i + 1; j < letters.length; j++) wishes.push(`${letters[0]}${letters[i]}${letters[j]}`);
-  const alphabet = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
-  for (const a of alphabet) for (const b of alphabet) wishes.push(`${letters[0]}${a}${b}`);
-  return wishes.find((mark) => /^[A-Z]{3}$/.test(mark) && !taken.has(mark)) ?? 'REC';
-};
-
-/** Words whose one is told by no ending (common English). */
-const ONE_OF: ReadonlyMap<string, string> = new Map([
-  ['people', 'person'],
-  ['children', 'child'],
-  ['men', 'man'],
-  ['women', 'woman'],
-  ['movies', 'movie'],
-  ['cookies', 'cookie'],
-  ['species', 'species'],
-  ['series', 'series'],
-  ['news', 'news'],
-]);
-
-/** One of several, in English as far as its ending tells: "Moorings" is more than one "Mooring". */
-export const singularOf = (plural: string): string => {
-  const last = /[a-z]+$/i.exec(plural)?.[0] ?? '';
-  const known = ONE_OF.get(last.toLowerCase());
-  if (known !== undefined)
-    return last === plural && /^[A-Z]/.test(plural)
-      ? `${known.charAt(0).toUpperCase()}${known.slice(1)}`
-      : `${plural.slice(0, -last.length)}${known}`;
-  if (/[^aeiou]ies$/i.test(plural)) return plural.replace(/ies$/i, 'y');
-  if (/(ss|sh|ch|x|z)es$/i.test(plural)) return plural.slice(0, -2);
-  return /[^su]s$/i.test(plural) ? plural.slice(0, -1) : plural;
-};
-
-/** What a register made of a file is called: by the file, without its ending, dates and signs. */
-export const nameOfFile = (file: string): string => {
-  const bare = file
-    .replace(/\.[a-z0-9]{1,5}$/i, '')
-    .replace(/[_-]+/g, ' ')
-    .replace(/\b(19|20)\d\d\b|\b\d{1,2}[. ]\d{1,2}\b|\(\d+\)|\b(copy|final|export|new|list|v\d+)\b/gi, ' ')
-    .replace(/\s+/g, ' ')
-    .trim()
-    .slice(0, 80);
-  return bare === '' ? 'Records' : `${bare.charAt(0).toUpperCase()}${bare.slice(1)}`;
-};
-
-const madeOf = (file: string, catalogue: Catalogue): NonNullable<ImportPlan['made']> => {
-  const plural = nameOfFile(file);
-  const key = toKey(plural, new Set(catalogue.registers.keys()), FUNCTION_NAMES);
-  const marks = new Set([...catalogue.registers.values()].map(({ mark }) => mark));
-  return { key, plural, singular: singularOf(plural), mark: markFor(plural, marks) };
-};
 
 const notesOn = ({ heads, rows }: Parted, grid: Grid, head: number): string[] => {
   const notes: string[] = [];

@@ -27,11 +27,11 @@ export {
   guessNew,
   listFor,
   type Named,
-  nameOfFile,
   type Parted,
   partGrid,
 } from './guess.ts';
 export { guessHead, letterOf } from './guess-head.ts';
+export { nameOfFile } from './guess-name.ts';
 export { catalogueAfter, fieldOfColumn, madeLists, madeRegister } from './made.ts';
 export {
   type ColumnPlan,
