@@ -80,8 +80,14 @@ export class ListScreen {
     return String(await this.#browser.driver.executeScript(read));
   }
 
-  async firstReads(pattern: RegExp): Promise<void> {
-    await this.#browser.waitUntil(`the first line like ${pattern}`, async () => pattern.test(await this.firstSeen()));
+  /** Waits until the first line reads so, and gives what it read: asked a second time, rows may be on their way. */
+  async firstReads(pattern: RegExp): Promise<string> {
+    let read = '';
+    await this.#browser.waitUntil(`the first line like ${pattern}`, async () => {
+      read = await this.firstSeen();
+      return pattern.test(read);
+    });
+    return read;
   }
 
   row(at: number): string {
