@@ -11,7 +11,7 @@ import { inWriting } from '#server/access/work.ts';
 import { DefinitionsReader } from '#server/definitions/reader.ts';
 import { FOLLOWERS } from '#server/http/composition.ts';
 import { WRITERS_AT_ONCE } from '#server/platform/database.ts';
-import { FairQueue } from '#server/platform/fair-queue.ts';
+import { writersQueue } from '#server/platform/fair-queue.ts';
 import { addRecords } from '#server/records/commands/index.ts';
 import { readTernQuay } from './flat.ts';
 import { median, timed } from './measure.ts';
@@ -82,7 +82,7 @@ const values = () => ({
   due_on: '2026-12-01',
   lines: lines(),
 });
-const turns = new FairQueue(WRITERS_AT_ONCE, 25_000);
+const turns = writersQueue(WRITERS_AT_ONCE, 25_000);
 const saveOurs = (): Promise<unknown> =>
   inWriting({ db: database.db, reader, followers: FOLLOWERS, turns }, runa, (work) =>
     addRecords(work, invoices, [{ id: newId(), values: values() }], { action: 'added', form: null }),

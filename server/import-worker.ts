@@ -8,7 +8,7 @@ import { runImport } from './imports/run.ts';
 import { type FromWorker, workerDataSchema } from './imports/task.ts';
 import { unmake } from './imports/unmake.ts';
 import { openDatabase } from './platform/database.ts';
-import { FairQueue } from './platform/fair-queue.ts';
+import { writersQueue } from './platform/fair-queue.ts';
 import { Refusal } from './platform/refusal.ts';
 
 /*
@@ -31,7 +31,7 @@ const workplace = {
   db: database.db,
   reader,
   followers: FOLLOWERS,
-  turns: new FairQueue(1, 60_000),
+  turns: writersQueue(1, 60_000),
 };
 try {
   const isThrough = await runImport(

@@ -112,6 +112,7 @@ export { findText, isUnmarked, recordText, wordsBesides, wordsOfFields } from '.
 export {
   fittingWorked,
   freeKey,
+  hasOwnColumns,
   readWorked,
   rollUps,
   type WithWorked,

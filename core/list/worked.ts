@@ -115,6 +115,9 @@ export const withFitting = (text: string, register: Register, catalogue: Catalog
   return joined(register, catalogue, read.ok ? sorted(register, catalogue, read.value).fitting : []);
 };
 
+/** Whether a register has columns that are a list's own. */
+export const hasOwnColumns = ({ fields }: Register): boolean => fields.some(({ key }) => KEY.test(key));
+
 /** What can be told of the records that point to one: how many they are, and the sums of their numbers. */
 export const rollUps = (register: Register, catalogue: Catalogue): readonly Omit<WorkedColumn, 'key'>[] =>
   backLinks(register.key, catalogue).flatMap(({ key, label, register: from }) => {

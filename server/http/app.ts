@@ -11,8 +11,9 @@ import { DefinitionsReader } from '../definitions/reader.ts';
 import { DefinitionsService } from '../definitions/service.ts';
 import type { Person } from '../people/person.ts';
 import { isSetup, mustTakeSecondStep, setsUp } from '../people/roles.ts';
-import { type Database, WRITERS_AT_ONCE } from '../platform/database.ts';
-import { FairQueue } from '../platform/fair-queue.ts';
+import { AskerLeft } from '../platform/asked.ts';
+import { type Database, LISTS_AT_ONCE, LISTS_OF_ONE, WRITERS_AT_ONCE } from '../platform/database.ts';
+import { readersQueue, writersQueue } from '../platform/fair-queue.ts';
 import type { Log } from '../platform/log.ts';
 import type { Told } from '../platform/outward.ts';
 import { notAllowed, Refusal } from '../platform/refusal.ts';
@@ -67,7 +68,7 @@ const refuseKind = ({ kind }: Person, { by, method }: Endpoint): void => {
 const PERMISSIONS =
   'accelerometer=(), autoplay=(), bluetooth=(), camera=(self), display-capture=(), geolocation=(self), gyroscope=(), hid=(), microphone=(), midi=(), payment=(), serial=(), usb=()';
 
-/** How long somebody waits for their turn to write. */
+/** How long somebody waits for their turn to write, or to read a list. */
 const PATIENCE_MS = 25_000;
 
 /** What the HTTP interface is put over. */
@@ -106,7 +107,8 @@ export const makeApp = (options: AppOptions): Express => {
     db,
     reader,
     followers: FOLLOWERS,
-    turns: new FairQueue(WRITERS_AT_ONCE, PATIENCE_MS),
+    turns: writersQueue(WRITERS_AT_ONCE, PATIENCE_MS),
+    listTurns: readersQueue(LISTS_AT_ONCE, LISTS_OF_ONE, PATIENCE_MS),
     setUp: new DefinitionsService(db, reader, FROM_RECORDS),
     readLists: replica?.read ?? fromFirst(db),
     demonstration,
@@ -149,13 +151,14 @@ export const makeApp = (options: AppOptions): Express => {
   });
   if (demonstration) app.use(onlyByLoopbackNames);
   const identify = async (request: Request, endpoint?: Endpoint): Promise<Context> => {
+    const left = leavingOf(request);
     // Whoever sends a token is that token, whatever cookie came along.
     const signed =
       request.get('authorization') === undefined
         ? await findSigned(db, readToken(request))
         : await findTokenHolder(db, readBearer(request) ?? '');
     if (!signed) {
-      if (endpoint?.open) return { ...services, signed: null };
+      if (endpoint?.open) return { ...services, signed: null, left };
       throw new Refusal('sign_in', 'Please sign in.');
     }
     const definitions = await reader.read(db, signed.workspaceVersion);
@@ -177,7 +180,7 @@ export const makeApp = (options: AppOptions): Express => {
       needed === 'any' ? isSetup(definitions, person) : needed === null || setsUp(definitions, person, needed);
     if (!may) throw notAllowed('Only set-up people may do this.');
     const looker = looksAs ? signed.person : null;
-    return { ...services, signed: { person, definitions, looker, session: signed.session, secondStepDue } };
+    return { ...services, signed: { person, definitions, looker, session: signed.session, secondStepDue }, left };
   };
 
   // Bytes, before what reads JSON: a spreadsheet is larger than anything a form sends.
@@ -229,6 +232,7 @@ export const makeApp = (options: AppOptions): Express => {
 
   const answerProblem: ErrorRequestHandler = (error, request, response, next) => {
     if (response.headersSent) return next(error);
+    if (error instanceof AskerLeft) return;
     const refusal = toRefusal(error);
     const instance = `urn:uuid:${randomUUID()}`;
     if (
@@ -243,6 +247,15 @@ export const makeApp = (options: AppOptions): Express => {
   };
   app.use(answerProblem);
   return app;
+};
+
+/** Tells when whoever asks goes away before their answer. */
+const leavingOf = ({ res: response }: Request): AbortSignal => {
+  const leaving = new AbortController();
+  response?.once('close', () => {
+    if (!response.writableFinished) leaving.abort();
+  });
+  return leaving.signal;
 };
 
 /**

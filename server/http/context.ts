@@ -5,6 +5,8 @@ import { inWriting, lookAs, type Workplace } from '../access/work.ts';
 import type { DefinitionsService } from '../definitions/service.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Person } from '../people/person.ts';
+import { AskerLeft, whileAsked } from '../platform/asked.ts';
+import type { FairQueue } from '../platform/fair-queue.ts';
 import type { Told } from '../platform/outward.ts';
 import { Refusal } from '../platform/refusal.ts';
 import type { ReadLists } from '../platform/replica.ts';
@@ -27,6 +29,8 @@ export interface SignedContext {
 export interface Context extends Workplace {
   readonly setUp: DefinitionsService;
   readonly readLists: ReadLists;
+  /** Where those who read lists wait for their turn. */
+  readonly listTurns: FairQueue;
   readonly demonstration: boolean;
   /** How long a decision can be undone, in milliseconds: nothing follows from it before. */
   readonly undoMs: () => number;
@@ -34,6 +38,8 @@ export interface Context extends Workplace {
   readonly sends: boolean;
   readonly told: Told;
   readonly signed: SignedContext | null;
+  /** Whether whoever asks went away before the answer. */
+  readonly left: AbortSignal;
 }
 
 /** Finds out who asks. */
@@ -66,9 +72,21 @@ export const lookOf = (context: Context): Look => {
   return lookAs(context.db, definitions, person);
 };
 
-/** Reads a list as the person of a request may look at it, from wherever lists are read now. */
-export const readingList = <T>(context: Context, run: (look: Look) => Promise<T>): Promise<T> =>
-  context.readLists((from) => run({ ...lookOf(context), ...from }));
+/**
+ * Reads a list as the person of a request may look at it, from wherever lists are read now, when their turn has come; what
+ * it asks of the database is stopped where they do not wait for it.
+ */
+export const readingList = async <T>(context: Context, run: (look: Look) => Promise<T>): Promise<T> => {
+  const { left, listTurns, readLists } = context;
+  const look = lookOf(context);
+  try {
+    return await listTurns.run(look.person.id, () =>
+      readLists((from) => run({ ...look, ...from, db: whileAsked(from.db, left) })),
+    );
+  } catch (error) {
+    throw left.aborted ? new AskerLeft() : error;
+  }
+};
 
 /** One command of the person of a request. */
 export const writingFor = <T>(context: Context, run: (work: Work) => Promise<T>): Promise<T> =>

@@ -23,6 +23,9 @@ export interface Database {
 const POOL = 12;
 /** Those who write have some of the connections; the others are for those who look. */
 export const WRITERS_AT_ONCE = 8;
+/** So many lists are read at once, of which one person's are at most a share: each takes up to three connections. */
+export const LISTS_AT_ONCE = 6;
+export const LISTS_OF_ONE = 2;
 
 /** Opens a pool; connections that die are replaced, so that the server recovers when PostgreSQL is back. */
 export const openDatabase = (url: string, most = POOL): Database => {
@@ -31,8 +34,9 @@ export const openDatabase = (url: string, most = POOL): Database => {
     max: most,
     // As long as one waits for one's turn, in the order of coming; a database that is away refuses at once.
     connectionTimeoutMillis: 20_000,
-    // Compiling a query to machine code pays only for queries of seconds; it cost ours more than they took.
-    options: '-c statement_timeout=30000 -c timezone=UTC -c jit=off',
+    // Compiling a query to machine code pays only for queries of seconds; it cost ours more than they took. What nobody
+    // waits for any more, as whoever asked went or the server died, is stopped within a second.
+    options: '-c statement_timeout=30000 -c timezone=UTC -c jit=off -c client_connection_check_interval=1000',
   });
   // A connection that breaks emits 'error', idle or in the middle of a transaction; unheard, it would end the process.
   // Whoever waits for an answer of it is told by that answer.

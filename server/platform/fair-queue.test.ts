@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { FairQueue } from './fair-queue.ts';
+import { readersQueue, writersQueue } from './fair-queue.ts';
 
 /** Work that ends when it is told to. */
 const held = () => {
@@ -12,7 +12,7 @@ const held = () => {
 
 describe('a fair queue', () => {
   test('lets no more work at once than there are places', async () => {
-    const queue = new FairQueue(2, 60_000);
+    const queue = writersQueue(2, 60_000);
     let [now, most] = [0, 0];
     const work = async () => {
       most = Math.max(most, ++now);
@@ -24,7 +24,7 @@ describe('a fair queue', () => {
   });
 
   test('goes round among those who wait: who asks for one does not wait for another’s hundred', async () => {
-    const queue = new FairQueue(1, 60_000);
+    const queue = writersQueue(1, 60_000);
     const first = held();
     const begun: string[] = [];
     const ask = (who: string) => queue.run(who, async () => void begun.push(who));
@@ -34,8 +34,30 @@ describe('a fair queue', () => {
     expect([begun.indexOf('one'), begun.length]).toEqual([1, 101]);
   });
 
+  test('gives nobody more than their share, however many places are free, and none of it to who waits in vain', async () => {
+    const queue = readersQueue(6, 2, 60_000);
+    const begun: string[] = [];
+    const ends: (() => void)[] = [];
+    const ask = (who: string) =>
+      queue.run(who, () => {
+        begun.push(who);
+        const { end, work } = held();
+        ends.push(end);
+        return work();
+      });
+    const all = [ask('many'), ask('many'), ask('many'), ask('many'), ask('one')];
+    await Promise.resolve();
+    expect(begun).toEqual(['many', 'many', 'one']);
+    while (begun.length < all.length || ends.length > 0) {
+      ends.shift()?.();
+      await new Promise(setImmediate);
+    }
+    await Promise.all(all);
+    expect(begun).toEqual(['many', 'many', 'one', 'many', 'many']);
+  });
+
   test('hands a place on also when work failed', async () => {
-    const queue = new FairQueue(1, 60_000);
+    const queue = writersQueue(1, 60_000);
     const failing = queue.run('a', async () => Promise.reject(new RangeError('no')));
     const after = queue.run('b', async () => 'done');
     await expect(failing).rejects.toThrow('no');
@@ -43,7 +65,7 @@ describe('a fair queue', () => {
   });
 
   test('refuses in true words where a turn does not come in time, and goes on with the others', async () => {
-    const queue = new FairQueue(1, 1);
+    const queue = writersQueue(1, 1);
     const first = held();
     const running = queue.run('a', first.work);
     await expect(queue.run('b', async () => undefined)).rejects.toMatchObject({

@@ -18,8 +18,11 @@ export interface Source {
   readonly first?: Queryable;
 }
 
+/** A database, or a replica of it, with its connections. */
+export type ListSource = Source & { readonly db: Db };
+
 /** Reads a list from wherever is best now. What is handed over may run twice: it changes nothing. */
-export type ReadLists = <T>(run: (from: Source) => Promise<T>) => Promise<T>;
+export type ReadLists = <T>(run: (from: ListSource) => Promise<T>) => Promise<T>;
 
 /** Without a replica all is read from the database itself. */
 export const fromFirst =

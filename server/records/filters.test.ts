@@ -91,8 +91,8 @@ describe('filters of a list', () => {
     const sight = systemSight({ catalogue }, clock, 'a test');
     const boats = catalogue.registers.get('boats');
     if (!boats) throw new Error('no boats');
-    const list = (filter: string) => {
-      const compiled = compileList(boats, { filter, find: '', sort: '' }, { catalogue, clock });
+    const list = (filter: string, sort = '') => {
+      const compiled = compileList(boats, { filter, find: '', sort }, { catalogue, clock });
       if (!compiled.ok) throw new Error(compiled.problems[0]?.detail);
       return compiled.value;
     };
@@ -104,5 +104,9 @@ describe('filters of a list', () => {
       problems: [{ code: 'too_slow' }],
     });
     await expect(refuseTooSlow(reading, list('name = "Tern"'), 1)).resolves.toBeUndefined();
+    await expect(refuseTooSlow(reading, list('', 'owner.open_balance'), 1)).rejects.toMatchObject({
+      problems: [{ code: 'too_slow', path: ['sort'] }],
+    });
+    await expect(refuseTooSlow(reading, list('', 'name'), 1)).resolves.toBeUndefined();
   });
 });

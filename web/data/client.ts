@@ -59,8 +59,9 @@ export type InputOf<K extends keyof Api> = Part<'params', InAddress<z.input<Api[
   Part<'body', z.input<Api[K]['body']>>;
 export type AnswerOf<K extends keyof Api> = z.output<Api[K]['answer']>;
 
-/** Nothing where nothing must be given. */
-type Given<K extends keyof Api> = object extends InputOf<K> ? [input?: InputOf<K>] : [input: InputOf<K>];
+/** Nothing where nothing must be given; last, what ends the asking. */
+type Given<K extends keyof Api> =
+  object extends InputOf<K> ? [input?: InputOf<K>, signal?: AbortSignal] : [input: InputOf<K>, signal?: AbortSignal];
 
 /** What is sent, whatever call it belongs to. */
 interface Sent {
@@ -79,10 +80,15 @@ const queryText = (query: Readonly<Record<string, string | undefined>> = {}): st
  * parsed again: it comes from the server this page came with, whose tests hold every answer to its schema.
  */
 export function call<K extends keyof Api>(name: K, ...given: Given<K>): Promise<AnswerOf<K>>;
-export async function call(name: keyof Api, { params = {}, query, body }: Sent = {}): Promise<unknown> {
+export async function call(
+  name: keyof Api,
+  { params = {}, query, body }: Sent = {},
+  signal: AbortSignal | null = null,
+): Promise<unknown> {
   const { method, path } = paths[name];
   const response = await reach(`${fillPath(path, params)}${queryText(query)}`, {
     method: method.toUpperCase(),
+    signal,
     ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
   });
   // What answers with nothing says null.

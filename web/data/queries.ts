@@ -109,11 +109,11 @@ export const queries = {
   list: (register: string, address: ListAddress, limit: number) =>
     queryOptions({
       queryKey: ['records', register, 'list', address, limit],
-      queryFn: () => {
+      queryFn: ({ signal }) => {
         const { filter, find, sort, columns, archived, by, group, marks = '', worked = '' } = address;
         const of = group === undefined || by === undefined ? {} : { by, group };
         const query = { filter, find, sort, columns, archived, marks, worked, ...of, limit: String(limit) };
-        return call('records', { params: { key: register }, query });
+        return call('records', { params: { key: register }, query }, signal);
       },
       placeholderData: keepPreviousData,
     }),
@@ -121,10 +121,10 @@ export const queries = {
   groupPages: (register: string, address: ListAddress) =>
     infiniteQueryOptions({
       queryKey: ['records', register, 'group', address],
-      queryFn: ({ pageParam: after }) => {
+      queryFn: ({ pageParam: after, signal }) => {
         const { filter, find, sort, columns, archived, by = '', group = '', marks = '', worked = '' } = address;
         const query = { filter, find, sort, columns, archived, marks, worked, by, group, after };
-        return call('records', { params: { key: register }, query: { ...query, limit: '100', count: 'no' } });
+        return call('records', { params: { key: register }, query: { ...query, limit: '100', count: 'no' } }, signal);
       },
       initialPageParam: '',
       getNextPageParam: ({ next }) => next,
@@ -133,8 +133,8 @@ export const queries = {
   groups: (register: string, { filter, find, archived, by, totals, worked = '' }: GroupedAddress) =>
     queryOptions({
       queryKey: ['records', register, 'groups', filter, find, archived, by, totals, worked],
-      queryFn: () =>
-        call('groups', { params: { key: register }, query: { filter, find, archived, by, totals, worked } }),
+      queryFn: ({ signal }) =>
+        call('groups', { params: { key: register }, query: { filter, find, archived, by, totals, worked } }, signal),
       placeholderData: keepPreviousData,
     }),
   /** The countries there are, with what follows from each. */
@@ -152,7 +152,7 @@ export const queries = {
   found: (words: string) =>
     queryOptions({
       queryKey: ['records', 'found', words],
-      queryFn: () => call('findEverywhere', { query: { words } }),
+      queryFn: ({ signal }) => call('findEverywhere', { query: { words } }, signal),
       placeholderData: keepPreviousData,
       staleTime: 5_000,
     }),
@@ -177,7 +177,8 @@ export const queries = {
   ) =>
     queryOptions({
       queryKey: ['records', register, 'meant', filter, find, archived, worked],
-      queryFn: () => call('meant', { params: { key: register }, query: { filter, find, archived, worked } }),
+      queryFn: ({ signal }) =>
+        call('meant', { params: { key: register }, query: { filter, find, archived, worked } }, signal),
     }),
   /** Some records of a register, by their ids. */
   some: (register: string, ids: readonly string[]) =>
@@ -205,7 +206,8 @@ export const queries = {
   places: (register: string, { filter, find, sort, archived, worked = '' }: ListAddress) =>
     queryOptions({
       queryKey: ['places', register, filter, find, sort, archived, worked],
-      queryFn: () => call('places', { params: { key: register }, query: { filter, find, sort, archived, worked } }),
+      queryFn: ({ signal }) =>
+        call('places', { params: { key: register }, query: { filter, find, sort, archived, worked } }, signal),
       placeholderData: keepPreviousData,
       staleTime: 120_000,
     }),

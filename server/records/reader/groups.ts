@@ -20,7 +20,7 @@ import { valueOrRefuse } from '../../platform/refusal.ts';
 import type { Reading } from '../work.ts';
 import { aroundOf } from './find.ts';
 import { readLinked } from './linked.ts';
-import { compileFor, refuseTooSlow } from './page.ts';
+import { compileFor, refuseTooSlow, weigh } from './page.ts';
 import { relation } from './relation.ts';
 
 /** What a list's groups are asked for. */
@@ -61,7 +61,9 @@ export const readGroups = async (reading: Reading, register: Register, query: Gr
   const groupings = valueOrRefuse(readGroupings(query.by));
   const totals = valueOrRefuse(readTotals(query.totals));
   const compiled = valueOrRefuse(compileGroups(list, groupings, totals, aroundOf(reading)));
-  const rows = await execute(db, compiled.query(relation(sight, register.key), MOST_GROUPS + 1));
+  const asked = compiled.query(relation(sight, register.key), MOST_GROUPS + 1);
+  await weigh(db, asked, 'by');
+  const rows = await execute(db, asked);
   const told = rows.slice(0, MOST_GROUPS);
   const context = valueContext(sight.catalogue);
   const titles = new Map<string, string>();

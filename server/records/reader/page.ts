@@ -11,6 +11,7 @@ import {
   compileList,
   compileMarks,
   fromValue,
+  hasOwnColumns,
   inGroup,
   type ListPart,
   orderBy,
@@ -123,18 +124,36 @@ const countOf = async (
 const MOST_COST = 20_000_000;
 const plansSchema = z.tuple([z.object({ Plan: z.object({ 'Total Cost': z.number() }) })]);
 
-/** Refuses a filter that goes through lists of records and would take minutes over as many as there are now. */
-export const refuseTooSlow = async ({ db, sight }: Reading, list: CompiledList, most = MOST_COST): Promise<void> => {
-  if (!list.filter?.reach.records) return;
-  const [row] = await execute(
-    db,
-    sql`explain (format json) select count(*) from ${relation(sight, list.register.key)} t where ${list.where}`,
-  );
+/** What makes a list too slow, and what helps. */
+const TOO_SLOW = {
+  filter: 'Over so many records this would take too long. Ask of fewer lists inside lists.',
+  sort: 'Over so many records it would take too long to sort by this. Sort by something else, or filter the list first.',
+  by: 'Over so many records it would take too long to put this together. Group or total by something else, or filter the list first.',
+  worked: 'Over so many records it would take too long to work out these columns. Take one away, or make it simpler.',
+} as const;
+
+/** Refuses a statement that would take minutes over as many records as there are now; `at` says what asks for it. */
+export const weigh = async (
+  db: Reading['db'],
+  statement: SqlFragment,
+  at: keyof typeof TOO_SLOW,
+  most = MOST_COST,
+): Promise<void> => {
+  const [row] = await execute(db, sql`explain (format json) ${statement}`);
   const [{ Plan: plan }] = plansSchema.parse(row?.['QUERY PLAN']);
-  if (plan['Total Cost'] <= most) return;
-  throw invalid([
-    problem('too_slow', ['filter'], 'Over so many records this would take too long. Ask of fewer lists inside lists.'),
-  ]);
+  if (plan['Total Cost'] > most) throw invalid([problem('too_slow', [at], TOO_SLOW[at])]);
+};
+
+/**
+ * Refuses a list whose filter goes through lists of records, or whose order no column holds, where going through it would
+ * take minutes.
+ */
+export const refuseTooSlow = async (reading: Reading, list: CompiledList, most = MOST_COST): Promise<void> => {
+  const { db, sight } = reading;
+  const from = sql`from ${relation(sight, list.register.key)} t where ${list.where}`;
+  if (list.filter?.reach.records) await weigh(db, sql`select count(*) ${from}`, 'filter', most);
+  if (list.sortKeys.some(({ held }) => held === null))
+    await weigh(db, sql`select t.id ${from} order by ${orderBy(list)} limit 1`, 'sort', most);
 };
 
 const keysSchema = z.array(z.string().nullable()).max(3);
@@ -252,7 +271,7 @@ const withMarks = (records: readonly RecordAnswer[], rows: readonly DriverRow[])
 export const readPage = async (reading: Reading, register: Register, query: PageQuery): Promise<ListPage> => {
   const { db, sight, clock } = reading;
   const list = await compileFor(reading, register, query);
-  await refuseTooSlow(reading, list);
+  await asAddressed(query, () => refuseTooSlow(reading, list));
   const prepared = preparedFor(register, sight, query.columns);
   const sorted = list.sortKeys.map((_, at) => as(identifier('t', sortName(at)), sortName(at)));
   const beginning = beginningOf(list, query);
@@ -263,6 +282,7 @@ export const readPage = async (reading: Reading, register: Register, query: Page
   const page = sql`${prepared.selectOf(pageOf(reading, list, parts, query.limit + 1), sight, clock, also)} order by ${PLACE}`;
   const plain =
     query.filter.trim() === '' && query.find.trim() === '' && query.archived === 'no' && !query.group && !query.only;
+  if (hasOwnColumns(register)) await asAddressed(query, () => weigh(db, page, 'worked'));
   const [found, at, counted] = await asAddressed(query, () =>
     Promise.all([
       execute(db, page),
