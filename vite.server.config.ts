@@ -8,7 +8,7 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   ssr: {
     noExternal: true,
-    external: ['sharp', '@node-rs/argon2', 'typescript', 'pdfkit', 'fontkit', 'exceljs', 'pino'],
+    external: ['sharp', '@node-rs/argon2', 'typescript', 'pdfkit', 'fontkit', 'subset-font', 'exceljs', 'pino'],
   },
   build: {
     ssr: true,
@@ -20,6 +20,7 @@ export default defineConfig({
         main: 'server/main.ts',
         backup: 'server/backup.ts',
         'import-worker': 'server/import-worker.ts',
+        'paper-worker': 'server/paper-worker.ts',
         demo: 'demo/main.ts',
       },
       output: { entryFileNames: '[name].js' },

@@ -1,6 +1,7 @@
 import { createServer } from 'node:http';
 import { makeApp } from '#server/http/app.ts';
 import { LiveEvents } from '#server/http/live.ts';
+import { Press } from '#server/paper/press.ts';
 import { type Database, openDatabase, prepareDatabase } from '#server/platform/database.ts';
 import { prepareJobs } from '#server/platform/jobs.ts';
 
@@ -39,6 +40,7 @@ export const serve = async (database: Database, url: string, webFolder?: string)
       demonstration: true,
       sends: false,
       told: { address: null, from: null },
+      press: new Press('dist/server/paper-worker.js'),
       place: { address: null, proxies: [] },
       note,
       ...(webFolder ? { webFolder } : {}),

@@ -610,6 +610,12 @@ export const api = {
     body: none,
     answer: l.madeFilesSchema,
   }),
+  unprintable: endpoint(paths.unprintable, 'The letters of a list that no font has which could print it', {
+    params: key,
+    query: l.listFileSchema,
+    body: none,
+    answer: l.unprintableSchema,
+  }),
   makeListFile: endpoint(paths.makeListFile, 'Write a long list to a file, which is kept for a day', {
     params: key,
     query: none,

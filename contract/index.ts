@@ -36,6 +36,7 @@ export {
   type MadeFile,
   type madeFeedSchema,
   type PlacesAnswer,
+  type unprintableSchema,
 } from './list-schemas.ts';
 export {
   type Deed,

@@ -97,6 +97,9 @@ export const listFileSchema = listQuerySchema
 /** What a list is taken along by. */
 export type ListFileQuery = z.output<typeof listFileSchema>;
 
+/** The letters of a list that cannot be printed, some of them where there are more. */
+export const unprintableSchema = z.object({ letters: z.array(z.string()), more: z.boolean() });
+
 /** A list that is, or was, written to a file: kept for a day, for whoever began it. */
 export const madeFileSchema = z.object({
   id: uuidSchema,

@@ -78,6 +78,7 @@ export const paths = {
   addFeed: { method: 'post', path: '/api/feeds' },
   dropFeed: { method: 'delete', path: '/api/feeds/{id}' },
   listFiles: { method: 'get', path: '/api/list-files' },
+  unprintable: { method: 'get', path: '/api/registers/{key}/unprintable' },
   makeListFile: { method: 'post', path: '/api/registers/{key}/list-files' },
   dropListFile: { method: 'delete', path: '/api/list-files/{id}' },
   addRecord: { method: 'post', path: '/api/registers/{key}/records' },

@@ -11,6 +11,7 @@ import { tasksOf } from './http/composition.ts';
 import { LiveEvents } from './http/live.ts';
 import { answerStarting } from './http/starting.ts';
 import { stopServing } from './http/stop.ts';
+import { Press } from './paper/press.ts';
 import { runAhead } from './platform/clock.ts';
 import { isUnguarded, openDatabase } from './platform/database.ts';
 import { Jobs } from './platform/jobs.ts';
@@ -157,6 +158,9 @@ if (await whenReachable(note, () => isUnguarded(database.db)))
 /** What the set-up may say instead, where these do not: never what a request says of itself. */
 const told = { address: environment.IOLITE_ADDRESS ?? null, from: environment.IOLITE_MAIL_FROM ?? null };
 const replica = environment.IOLITE_READ_URL ? new Replica(database.db, environment.IOLITE_READ_URL, note) : null;
+/** A program that is built beside this one. */
+const besideThis = (name: string): string => join(dirname(fileURLToPath(import.meta.url)), name);
+const press = new Press(besideThis('paper-worker.js'));
 const live = new LiveEvents(url);
 const jobs = new Jobs({
   url,
@@ -165,8 +169,8 @@ const jobs = new Jobs({
     reader,
     readLists: replica?.read ?? fromFirst(database.db),
     url,
-    // Built beside this program.
-    importWorker: join(dirname(fileURLToPath(import.meta.url)), 'import-worker.js'),
+    importWorker: besideThis('import-worker.js'),
+    press,
     mail: {
       smtp: environment.IOLITE_SMTP_URL ?? null,
       ...told,
@@ -183,6 +187,7 @@ answer = makeApp({
   reader,
   replica,
   live,
+  press,
   demonstration: environment.IOLITE_DEMONSTRATION === 'yes',
   sends: environment.IOLITE_SMTP_URL !== undefined,
   told,

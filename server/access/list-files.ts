@@ -5,6 +5,7 @@ import { z } from 'zod';
 import { type ListFileQuery, listFileSchema, type MadeFile } from '#contract/index.ts';
 import { isUuid } from '#core/base/index.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
+import type { Prints } from '../paper/press.ts';
 import { findPerson } from '../people/names.ts';
 import type { Queryable } from '../platform/database.ts';
 import { addJob, findJob, type Job, stopJob, type Task } from '../platform/jobs.ts';
@@ -57,8 +58,13 @@ export const readListFiles = async (look: Look): Promise<MadeFile[]> => {
 };
 
 /** Begins to write a list to a file; what is wrong with the list is told at once. */
-export const makeListFile = async (look: Look, register: string, query: ListFileQuery): Promise<MadeFile> => {
-  await listOut(look, register, query, { address: '' });
+export const makeListFile = async (
+  look: Look,
+  register: string,
+  query: ListFileQuery,
+  press: Prints,
+): Promise<MadeFile> => {
+  await listOut(look, register, query, { address: '', press });
   const going = (await readListFiles(look)).filter(({ state }) => state === 'waiting' || state === 'running');
   if (going.length >= MOST)
     throw new Refusal('too_many', `${MOST} of your lists are being written already. Wait for one of them, or stop it.`);
@@ -149,7 +155,12 @@ class Parts extends Writable {
 }
 
 /** Writes a list to a file. */
-export const listFileTask = (reader: DefinitionsReader, readLists: ReadLists, address: string): Task => ({
+export const listFileTask = (
+  reader: DefinitionsReader,
+  readLists: ReadLists,
+  address: string,
+  press: Prints,
+): Task => ({
   name: LIST_FILE_TASK,
   run: async ({ job, db, progress }) => {
     const { register, query } = payloadSchema.parse(job.payload);
@@ -159,7 +170,9 @@ export const listFileTask = (reader: DefinitionsReader, readLists: ReadLists, ad
     const clear = () => db.delete(listFileParts).where(eq(listFileParts.jobId, job.id));
     await clear();
     const look = lookAs(db, await reader.read(db), person);
-    const out = await readLists((from) => listOut({ ...look, ...from }, register, query, { address, counted: true }));
+    const out = await readLists((from) =>
+      listOut({ ...look, ...from }, register, query, { address, press, counted: true }),
+    );
     const parts = new Parts(db, job.id);
     try {
       const ended = finished(parts);

@@ -24,6 +24,8 @@ import { ics } from '../lists/export/ics.ts';
 import { json } from '../lists/export/json.ts';
 import type { ListFormat, Told } from '../lists/export/writer.ts';
 import { xlsx } from '../lists/export/xlsx.ts';
+import { labels, type Printer, pdf, sheets } from '../paper/formats.ts';
+import type { Prints } from '../paper/press.ts';
 import { mayOf } from '../people/roles.ts';
 import { invalid, notAllowed, notFound, valueOrRefuse } from '../platform/refusal.ts';
 import { readGroups, readPage, withOwnColumns } from '../records/reader/index.ts';
@@ -35,15 +37,14 @@ import { lookToExport } from './export.ts';
 const AT_ONCE = 500;
 
 const FORMATS = {
-  csv: async () => csv,
-  xlsx: async () => xlsx,
-  json: async () => json,
-  ics: async () => ics,
-  // Nobody who takes no PDF waits for what writes it to be read in.
-  pdf: async () => (await import('../paper/list-sheet.ts')).pdf,
-  labels: async () => (await import('../paper/label-sheet.ts')).labels,
-  sheets: async () => (await import('../paper/sheet-each.ts')).sheets,
-} as const satisfies Record<ListFormatName, () => Promise<ListFormat>>;
+  csv: () => csv,
+  xlsx: () => xlsx,
+  json: () => json,
+  ics: () => ics,
+  pdf,
+  labels,
+  sheets,
+} as const satisfies Record<ListFormatName, (printer: Printer) => ListFormat>;
 
 /** The fields that are taken along: those that are named and seen; all that have a place in a file where none is named. */
 const fieldsOf = (register: Register, columns: string, catalogue: Catalogue): readonly Field[] => {
@@ -124,13 +125,14 @@ export interface ListOut {
 
 /**
  * A list as whoever looks may take it along, made ready so far that what is wrong with it is told before a file begins.
- * `address` is where the program is, for links back to it; '' where the server's settings do not say.
+ * `address` is where the program is, for links back to it; '' where the server's settings do not say; `press` is where
+ * lists go on paper.
  */
 export const listOut = async (
   look: Look,
   key: string,
   query: ListFileQuery,
-  { address, counted = false }: { readonly address: string; readonly counted?: boolean },
+  { address, press, counted = false }: { readonly address: string; readonly press: Prints; readonly counted?: boolean },
 ): Promise<ListOut> => {
   const seen = look.sight.catalogue.registers.get(key);
   if (!seen) throw notFound();
@@ -141,7 +143,17 @@ export const listOut = async (
   const fields = fieldsOf(register, query.columns, catalogue).filter(({ key: path }) =>
     goesAlong(look, register, path.split('.')),
   );
-  const { mediaType, extension, begin, most, reads, hasGroups = false } = await FORMATS[query.format]();
+  const {
+    mediaType,
+    extension,
+    begin,
+    most,
+    reads,
+    hasGroups = false,
+  } = FORMATS[query.format]({
+    press,
+    by: look.person.id,
+  });
   const also = reads?.({ register, catalogue, look: query.look }) ?? [];
   const columns = [...new Set([...fields.map((field) => field.key), ...also])].join(',');
   const page = (after: string, group = '') =>
@@ -191,14 +203,19 @@ export const listOut = async (
           at = await following;
         }
       };
-      if (levels === 0) await go(first, '');
-      for (const group of groups) {
-        const { keys, says, count } = group;
-        writer.group?.({ depth: keys.length, says, count, totals: totalsUnder(asked, group) });
-        if (keys.length === levels && !to.destroyed)
-          await go(await page('', JSON.stringify(keys)), JSON.stringify(keys));
+      try {
+        if (levels === 0) await go(first, '');
+        for (const group of groups) {
+          const { keys, says, count } = group;
+          writer.group?.({ depth: keys.length, says, count, totals: totalsUnder(asked, group) });
+          if (keys.length === levels && !to.destroyed)
+            await go(await page('', JSON.stringify(keys)), JSON.stringify(keys));
+        }
+        await writer.end();
+      } catch (error) {
+        writer.abandon?.();
+        throw error;
       }
-      await writer.end();
     },
   };
 };

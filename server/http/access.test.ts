@@ -323,6 +323,7 @@ describe('who sees what', () => {
     dropFeed: () => byRegister(),
     listFiles: () => [{}],
     usedForms: () => [{}],
+    unprintable: () => byRegister().map((each) => ({ ...each, query: { format: 'pdf' } })),
     makeListFile: () => byRegister().map((each) => ({ ...each, body: { format: 'csv' } })),
     dropListFile: () => byRegister(),
     changeMany: () => [

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { setMaxListeners } from 'node:events';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
@@ -9,6 +10,7 @@ import { findSigned, renewSession } from '../access/session.ts';
 import { findTokenHolder } from '../access/tokens.ts';
 import { DefinitionsReader } from '../definitions/reader.ts';
 import { DefinitionsService } from '../definitions/service.ts';
+import type { Prints } from '../paper/press.ts';
 import type { Person } from '../people/person.ts';
 import { isSetup, mustTakeSecondStep, setsUp } from '../people/roles.ts';
 import { AskerLeft } from '../platform/asked.ts';
@@ -79,6 +81,8 @@ export interface AppOptions {
   /** What lists are read from while it keeps up; null: from the database. */
   readonly replica?: Replica | null;
   readonly live: LiveEvents;
+  /** Where lists go on paper. */
+  readonly press: Prints;
   readonly demonstration: boolean;
   /** Whether messages leave by mail. */
   readonly sends: boolean;
@@ -109,6 +113,7 @@ export const makeApp = (options: AppOptions): Express => {
     followers: FOLLOWERS,
     turns: writersQueue(WRITERS_AT_ONCE, PATIENCE_MS),
     listTurns: readersQueue(LISTS_AT_ONCE, LISTS_OF_ONE, PATIENCE_MS),
+    press: options.press,
     setUp: new DefinitionsService(db, reader, FROM_RECORDS),
     readLists: replica?.read ?? fromFirst(db),
     demonstration,
@@ -219,7 +224,7 @@ export const makeApp = (options: AppOptions): Express => {
 
   serveFiles(app, identify);
   const address = options.place.address?.origin ?? '';
-  serveExports(app, identify, address);
+  serveExports(app, identify, address, services.press);
   serveFeeds(app, services, address);
   serveRecordPdf(app, identify);
   app.get('/api/openapi.json', (_request, response) => void response.json(openApiDocument(VERSION)));
@@ -252,6 +257,8 @@ export const makeApp = (options: AppOptions): Express => {
 /** Tells when whoever asks goes away before their answer. */
 const leavingOf = ({ res: response }: Request): AbortSignal => {
   const leaving = new AbortController();
+  // As many statements as one request asks at once.
+  setMaxListeners(0, leaving.signal);
   response?.once('close', () => {
     if (!response.writableFinished) leaving.abort();
   });

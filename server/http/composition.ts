@@ -12,6 +12,7 @@ import { DefinitionsService, type FromRecords } from '../definitions/service.ts'
 import { settle } from '../definitions/settle.ts';
 import { clearFiles } from '../files/clear.ts';
 import { importTask } from '../imports/task.ts';
+import type { Prints } from '../paper/press.ts';
 import { clockNow } from '../platform/clock.ts';
 import type { Db } from '../platform/database.ts';
 import { clearJobs, type Task } from '../platform/jobs.ts';
@@ -49,13 +50,15 @@ export interface TasksNeed {
   readonly url: string;
   /** The program that goes through spreadsheets, built. */
   readonly importWorker: string;
+  /** Where lists go on paper. */
+  readonly press: Prints;
   readonly mail: MailSettings;
   /** null: no backups are taken. */
   readonly backups: Backups | null;
 }
 
 /** The kinds of long work there are. */
-export const tasksOf = ({ reader, readLists, url, importWorker, mail, backups }: TasksNeed): readonly Task[] => [
+export const tasksOf = ({ reader, readLists, url, importWorker, press, mail, backups }: TasksNeed): readonly Task[] => [
   backupTask(backups),
   sendMail(mail),
   tellWaitingTask(reader),
@@ -68,7 +71,7 @@ export const tasksOf = ({ reader, readLists, url, importWorker, mail, backups }:
   wakeSignOffsTask(reader, FOLLOWERS),
   routeTrialTask(reader),
   sortIndexTask,
-  listFileTask(reader, readLists, mail.address?.origin ?? ''),
+  listFileTask(reader, readLists, mail.address?.origin ?? '', press),
   clearListFilesTask,
 ];
 

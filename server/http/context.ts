@@ -4,6 +4,7 @@ import type { api, Endpoint } from '#contract/index.ts';
 import { inWriting, lookAs, type Workplace } from '../access/work.ts';
 import type { DefinitionsService } from '../definitions/service.ts';
 import type { Definitions } from '../definitions/store.ts';
+import type { Prints } from '../paper/press.ts';
 import type { Person } from '../people/person.ts';
 import { AskerLeft, whileAsked } from '../platform/asked.ts';
 import type { FairQueue } from '../platform/fair-queue.ts';
@@ -28,6 +29,8 @@ export interface SignedContext {
 /** What every handler gets. */
 export interface Context extends Workplace {
   readonly setUp: DefinitionsService;
+  /** Where lists go on paper. */
+  readonly press: Prints;
   readonly readLists: ReadLists;
   /** Where those who read lists wait for their turn. */
   readonly listTurns: FairQueue;

@@ -1,7 +1,6 @@
 import { extractText, getDocumentProxy } from 'unpdf';
 import { describe, expect, test } from 'vitest';
 import { recordSheet, type ToldRecord } from './record-sheet.ts';
-import { runsOf } from './typeface.ts';
 
 /* What is written is read back with another library: PDF.js, as unpdf ships it. */
 
@@ -55,12 +54,59 @@ describe('a record on paper', () => {
     ['Ukrainian', 'Жебракують філософи'],
     ['Vietnamese', 'Do bạch kim rất quý'],
     ['prices', '£1,234.50 and €3 – “well” … 20 %'],
+    ['currencies', '₹ ₺ ₽ ₩ ₫ ₪ ₴ ₦ ₱ ฿ ¥ ₸ ₿'],
+    ['Armenian', 'Բել դղյակի ձախ ժամն'],
+    ['Georgian', 'გთხოვთ ახლავე გაიაროთ'],
+    ['Thai', 'เป็นมนุษย์สุดประเสริฐ'],
+    ['simplified Chinese', '视野无限广，窗外有蓝天'],
+    ['traditional Chinese', '視野無限廣，窗外有藍天'],
+    ['Japanese', 'いろはにほへと ちりぬるを 色は匂へど'],
+    ['Korean', '키스의 고유조건은 입술끼리'],
+    ['rare signs of Chinese names', '𠮷野家 龘'],
+    ['mathematics', '≤ ≥ ≠ ∞ √ → ← ‰ ✓ ★'],
   ])('letters of %s come back as they were: %s', async (_, value) =>
     expect(await textOf(told({ facts: [{ field: 'Note', value }] }))).toContain(value),
   );
 
-  test('what no font has is shown as a question mark, rather than left out', () => {
-    expect(runsOf('a\u{13000}b', 'plain').map(({ text }) => text)).toEqual(['a?b']);
+  /** The parts of a line as they stand on the page, from the left, and where the last ends. */
+  const asSeen = async (value: string) => {
+    const page = await (await open(told({ facts: [{ field: 'Note', value }] }))).getPage(1);
+    const { items } = await page.getTextContent();
+    const parts = items.flatMap((item) => {
+      // Dots of Arabic letters are glyphs of their own, of which PDF.js tells the number.
+      const says = 'str' in item ? item.str.replaceAll(/\p{Cc}/gu, '').trim() : '';
+      return 'str' in item && says !== '' ? [{ says, at: item.transform, width: item.width }] : [];
+    });
+    const height = parts.find(({ says }) => says === 'Note')?.at[5];
+    const line = parts
+      .filter(({ at }) => Math.abs(at[5] - height) < 1 && at[4] > 100)
+      .sort((a, b) => a.at[4] - b.at[4]);
+    const last = line.at(-1);
+    const wide = line.reduce((sum, each) => sum + each.width, 0);
+    return { says: line.map(({ says }) => says), ends: last ? last.at[4] + last.width : 0, wide };
+  };
+
+  test('what is read from the right stands from the right, numbers and Latin words in it from the left (UAX #9)', async () => {
+    const hebrew = await asSeen('שלום עולם 123 abc');
+    expect(hebrew.says.join(' ')).toBe('abc 123 עולם שלום');
+    const { width } = await (await open(told())).getPage(1).then((page) => page.getViewport({ scale: 1 }));
+    expect(Math.round(hebrew.ends)).toBe(Math.round(width - 56));
+    expect((await asSeen('The word سلام means peace')).says.join(' ')).toBe('The word سلام means peace');
+    expect((await asSeen('مرحبا بالعالم 2')).says).toEqual(['2', 'بالعالم', 'مرحبا']);
+    expect((await asSeen('سنة ٢٠٢٦')).says).toEqual(['٢٠٢٦', 'سنة']);
+    // Brackets are turned round.
+    expect((await asSeen('(שלום)')).says).toEqual(['(', 'שלום', ')']);
+  });
+
+  test('Arabic letters join: a word is narrower than its letters one by one', async () => {
+    const widthOf = async (value: string) => (await asSeen(value)).wide;
+    const [joined, apart] = [await widthOf('ببب'), await widthOf('ب')];
+    expect(joined).toBeGreaterThan(apart);
+    expect(joined).toBeLessThan(apart * 2.5);
+  });
+
+  test('what no font has is shown as a question mark, rather than left out', async () => {
+    expect(await textOf(told({ facts: [{ field: 'Note', value: 'a\u{13000}b' }] }))).toContain('a?b');
   });
 
   test('is tagged, in the workspace’s language, and called as the record is', async () => {

@@ -2,6 +2,7 @@ import type { RecordDetail, SignOffHistory, Track } from '#contract/index.ts';
 import { DECIDED, saySigned, saySigner, sayStepStands } from '#core/signoff/index.ts';
 import type { Said } from '../signoff/words.ts';
 import { Sheet } from './sheet.ts';
+import { readyFor } from './typeface.ts';
 
 /** What a record's sheet tells, each as whoever asks for it sees it. */
 export interface ToldRecord {
@@ -62,9 +63,16 @@ const tellDecisions = (sheet: Sheet, decisions: ToldRecord['decisions'], when: T
   }
 };
 
+/** All texts somewhere in a value. */
+const textsIn = (value: unknown): string[] => {
+  if (typeof value === 'string') return [value];
+  return typeof value === 'object' && value !== null ? Object.values(value).flatMap(textsIn) : [];
+};
+
 /** A record on paper: what it holds, where it stands in its sign-off, and each decision with what was seen. */
 export const recordSheet = async (told: ToldRecord): Promise<Buffer> => {
   const { workspace, language, record, facts, track, decisions, when, by, now } = told;
+  await readyFor(textsIn(told), language);
   const sheet = new Sheet(`${record.number} ${record.title}`, workspace, language);
   sheet.quiet(`${workspace} · ${record.definition.singular} ${record.number}`);
   sheet.heading(record.title, 1);

@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit';
-import { runsOf, type Weight } from './typeface.ts';
+import { type LineStyle, SetText, writeLine } from './line.ts';
 
 /* A4 pages of running text with headings and label–value rows: tagged, so that they can be listened to (ISO 32000-1, 14.8). */
 
@@ -7,11 +7,11 @@ const MARGIN = 56;
 const LABELS = 150;
 const INK = '#1b1830';
 const QUIET = '#4f4b66';
+/** From one line to the next, in the size of its letters. */
+const LEADING = 1.36;
+const SIZE = 10.5;
 
-interface Style {
-  readonly size?: number;
-  readonly weight?: Weight;
-  readonly colour?: string;
+interface Style extends Partial<Omit<LineStyle, 'language'>> {
   readonly indent?: number;
   /** Room above. */
   readonly above?: number;
@@ -22,9 +22,11 @@ export class Sheet {
   readonly #pdf: PDFKit.PDFDocument;
   readonly #chunks: Buffer[] = [];
   readonly #ended: Promise<void>;
+  readonly #language: string;
 
   /** `language` as in BCP 47; `author` is the workspace. */
   constructor(title: string, author: string, language: string) {
+    this.#language = language;
     this.#pdf = new PDFDocument({
       size: 'A4',
       margin: MARGIN,
@@ -60,15 +62,17 @@ export class Sheet {
   /** A label at the left, what it says at the right of it. */
   row(label: string, value: string): void {
     const pdf = this.#pdf;
-    const width = pdf.page.width - 2 * MARGIN - LABELS;
-    this.#keepTogether(Math.min(this.#heightOf(value, {}, width), 60));
-    const top = pdf.y;
+    const called = this.#set(label, { colour: QUIET }, LABELS - 10).cut(4);
+    const said = this.#set(value, {}, pdf.page.width - 2 * MARGIN - LABELS);
+    this.#keepTogether(Math.max(called.count, Math.min(said.count, 4)) * SIZE * LEADING);
     this.#tag('P', () => {
-      this.#write(label, { colour: QUIET }, MARGIN, LABELS - 10);
-      const below = pdf.y;
+      const top = pdf.y;
+      const below = this.#write(called, SIZE, MARGIN);
       pdf.y = top;
-      this.#write(value, {}, MARGIN + LABELS, width);
-      pdf.y = Math.max(pdf.y, below);
+      // One that goes on overleaf has left its label behind.
+      const goesOn = top + said.count * SIZE * LEADING > this.#foot;
+      this.#write(said, SIZE, MARGIN + LABELS);
+      if (!goesOn) pdf.y = Math.max(pdf.y, below);
     });
     pdf.y += 3;
   }
@@ -83,8 +87,15 @@ export class Sheet {
       const bottom = margins.bottom;
       margins.bottom = 0;
       this.#pdf.markContent('Artifact', { type: 'Pagination', attached: ['Bottom'] });
-      this.#pdf.y = height - MARGIN + 14;
-      this.#write(`${foot} Page ${page + 1} of ${count}.`, { size: 8, colour: QUIET }, MARGIN, width - 2 * MARGIN);
+      const style = this.#styleOf({ size: 8, colour: QUIET });
+      writeLine(
+        this.#pdf,
+        `${foot} Page ${page + 1} of ${count}.`,
+        MARGIN,
+        height - MARGIN + 14,
+        width - 2 * MARGIN,
+        style,
+      );
       this.#pdf.endMarkedContent();
       margins.bottom = bottom;
     }
@@ -93,38 +104,45 @@ export class Sheet {
     return Buffer.concat(this.#chunks);
   }
 
+  get #foot(): number {
+    return this.#pdf.page.height - MARGIN;
+  }
+
+  #styleOf({ size = SIZE, weight = 'plain', colour = INK, right = false }: Style): LineStyle {
+    return { size, weight, colour, right, language: this.#language };
+  }
+
+  #set(text: string, style: Style, width: number): SetText {
+    return new SetText(this.#pdf, text, width, this.#styleOf(style));
+  }
+
   #block(kind: 'H1' | 'H2' | 'P', text: string, style: Style): void {
-    const { above = 2, indent = 0 } = style;
-    const width = this.#pdf.page.width - 2 * MARGIN - indent;
+    const { above = 2, indent = 0, size = SIZE } = style;
+    const set = this.#set(text, style, this.#pdf.page.width - 2 * MARGIN - indent);
     this.#pdf.y += above;
     // A heading stands with what follows it.
-    this.#keepTogether(kind === 'P' ? 12 : 60);
-    this.#tag(kind, () => this.#write(text, style, MARGIN + indent, width));
+    this.#keepTogether(kind === 'P' ? size * LEADING : 60);
+    this.#tag(kind, () => this.#write(set, size, MARGIN + indent));
   }
 
   #keepTogether(height: number): void {
-    if (this.#pdf.y + height > this.#pdf.page.height - MARGIN) this.#pdf.addPage();
-  }
-
-  #heightOf(text: string, { size = 10.5 }: Style, width: number): number {
-    return this.#pdf.fontSize(size).heightOfString(text, { width });
+    if (this.#pdf.y + height > this.#foot) this.#pdf.addPage();
   }
 
   #tag(kind: string, write: () => void): void {
     this.#pdf.addStructure(this.#pdf.struct(kind, {}, write));
   }
 
-  #write(text: string, { size = 10.5, weight = 'plain', colour = INK }: Style, x: number, width: number): void {
+  /** Writes all lines, overleaf where the page ends; gives where it stands then. */
+  #write(set: SetText, size: number, x: number): number {
     const pdf = this.#pdf;
-    for (const line of text.split('\n')) {
-      const runs = runsOf(line === '' ? ' ' : line, weight);
-      runs.forEach(({ text: run, face }, i) => {
-        pdf.registerFont(face.name, face.bytes);
-        pdf.font(face.name).fontSize(size).fillColor(colour);
-        const options = { width, continued: i < runs.length - 1, lineGap: 2 };
-        if (i === 0) pdf.text(run, x, pdf.y, options);
-        else pdf.text(run, options);
-      });
+    for (let line = 0; line < set.count; line++) {
+      const height = size * LEADING;
+      this.#keepTogether(height);
+      const top = pdf.y;
+      set.write(line, x, top);
+      pdf.y = top + height;
     }
+    return pdf.y;
   }
 }

@@ -20,25 +20,29 @@ declare module 'vitest' {
     readonly postgresBin: string;
     /** The program of the thread that goes through CSV files, built as it is delivered. */
     readonly importWorker: string;
+    readonly paperWorker: string;
   }
 }
 
 /** A thread is begun with a file of its own, which this version of Node cannot read as TypeScript. */
-const buildWorker = async (): Promise<string> => {
+const buildWorkers = async (): Promise<string> => {
   mkdirSync('.tmp', { recursive: true });
   const folder = mkdtempSync(join(process.cwd(), '.tmp/worker-'));
   await build({
     configFile: false,
     logLevel: 'error',
-    ssr: { noExternal: true, external: ['sharp', '@node-rs/argon2', 'typescript'] },
+    ssr: { noExternal: true, external: ['sharp', '@node-rs/argon2', 'typescript', 'pdfkit', 'fontkit', 'subset-font'] },
     build: {
       ssr: true,
       outDir: folder,
       target: 'node20',
-      rollupOptions: { input: { 'import-worker': 'server/import-worker.ts' }, output: { entryFileNames: '[name].js' } },
+      rollupOptions: {
+        input: { 'import-worker': 'server/import-worker.ts', 'paper-worker': 'server/paper-worker.ts' },
+        output: { entryFileNames: '[name].js' },
+      },
     },
   });
-  return join(folder, 'import-worker.js');
+  return folder;
 };
 
 /** One throw-away PostgreSQL for the whole run; every test file makes a database of its own in it. */
@@ -52,6 +56,8 @@ export default async (project: TestProject): Promise<() => void> => {
   project.provide('postgres', await cluster.start());
   project.provide('postgresBin', bin);
   project.provide('superuser', cluster.superuserUrl());
-  project.provide('importWorker', await buildWorker());
+  const workers = await buildWorkers();
+  project.provide('importWorker', join(workers, 'import-worker.js'));
+  project.provide('paperWorker', join(workers, 'paper-worker.js'));
   return () => cluster.remove();
 };

@@ -15,6 +15,7 @@ import { makeApp } from '../http/app.ts';
 import { bringUpToDate, FOLLOWERS, tasksOf } from '../http/composition.ts';
 import { LiveEvents } from '../http/live.ts';
 import type { Place } from '../http/place.ts';
+import { Press } from '../paper/press.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
 import { Jobs, prepareJobs, type Task } from '../platform/jobs.ts';
 import type { Log } from '../platform/log.ts';
@@ -159,6 +160,7 @@ export class TestServer {
       ? new Replica(database.db, options.readUrl, options.note ?? (() => undefined))
       : null;
     const readLists = replica?.read ?? fromFirst(database.db);
+    const press = new Press(inject('paperWorker'));
     const tasks =
       options.tasks === 'all'
         ? tasksOf({
@@ -166,6 +168,7 @@ export class TestServer {
             readLists,
             url,
             importWorker: inject('importWorker'),
+            press,
             mail,
             backups: null,
           })
@@ -175,6 +178,7 @@ export class TestServer {
       database,
       replica,
       live,
+      press,
       demonstration: options.demonstration ?? true,
       sends: mail.smtp !== null,
       told: mail,

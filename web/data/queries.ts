@@ -146,6 +146,15 @@ export const queries = {
   feeds: () => queryOptions({ queryKey: ['feeds'], queryFn: () => call('feeds'), staleTime: 0 }),
   /** How often this person sent each form. */
   usedForms: () => queryOptions({ queryKey: ['used-forms'], queryFn: () => call('usedForms'), staleTime: 60_000 }),
+  /** What of a list cannot be printed. */
+  unprintable: (
+    register: string,
+    of: Readonly<Record<string, string>> & { readonly format: 'pdf' | 'sheets' | 'labels' },
+  ) =>
+    queryOptions({
+      queryKey: ['records', register, 'unprintable', of],
+      queryFn: ({ signal }) => call('unprintable', { params: { key: register }, query: of }, signal),
+    }),
   /** The lists this person had written to files. */
   listFiles: () => queryOptions({ queryKey: ['list-files'], queryFn: () => call('listFiles'), staleTime: 0 }),
   /** What holds some words, everywhere. */

@@ -4,6 +4,7 @@ import { z } from 'zod';
 import { type ListFileQuery, listFileSchema } from '#contract/index.ts';
 import { openListFile } from '../../access/list-files.ts';
 import { listOut } from '../../access/list-out.ts';
+import type { Prints } from '../../paper/press.ts';
 import type { Look } from '../../records/work.ts';
 import { parse } from '../bind.ts';
 import { type Identify, lookOf, readingList } from '../context.ts';
@@ -19,21 +20,21 @@ export const sendList = async (
   reads: Reads,
   key: string,
   query: ListFileQuery & { readonly inline?: 'yes' | 'no' },
-  { response, address }: { readonly response: Response; readonly address: string },
+  { response, address, press }: { readonly response: Response; readonly address: string; readonly press: Prints },
 ): Promise<void> => {
   // Where it was made ready it is read to its end.
-  const { mediaType, fileName, write } = await reads((look) => listOut(look, key, query, { address }));
+  const { mediaType, fileName, write } = await reads((look) => listOut(look, key, query, { address, press }));
   const how = query.inline === 'yes' ? 'inline' : 'attachment';
   response.type(mediaType).set('content-disposition', `${how}; filename="${fileName}"`);
   await write(response);
 };
 
 /** Lists as files. */
-export const serveExports = (app: Express, identify: Identify, address: string): void => {
+export const serveExports = (app: Express, identify: Identify, address: string, press: Prints): void => {
   app.get('/api/registers/:key/export', async (request, response) => {
     const context = await identify(request);
     const query = parse(shownSchema, request.query);
-    await sendList((run) => readingList(context, run), request.params.key, query, { response, address });
+    await sendList((run) => readingList(context, run), request.params.key, query, { response, address, press });
   });
   // One that a job has written.
   app.get('/api/list-files/:id/file', async (request, response) => {
@@ -49,6 +50,6 @@ export const serveExports = (app: Express, identify: Identify, address: string):
     const context = await identify(request);
     const { filter, find, sort, only } = parse(shownSchema.omit({ format: true }), request.query);
     const whole = listFileSchema.parse({ filter, find, sort, only, format: 'csv' });
-    await sendList((run) => readingList(context, run), request.params.key, whole, { response, address });
+    await sendList((run) => readingList(context, run), request.params.key, whole, { response, address, press });
   });
 };

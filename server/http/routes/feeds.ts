@@ -11,7 +11,7 @@ import { sendList } from './export.ts';
 /** Lists for calendar programs, by addresses whose secret says whose they are: nobody signs in there. */
 export const serveFeeds = (
   app: Express,
-  { db, reader, readLists }: Pick<Context, 'db' | 'reader' | 'readLists'>,
+  { db, reader, readLists, press }: Pick<Context, 'db' | 'reader' | 'readLists' | 'press'>,
   address: string,
 ): void => {
   app.get('/api/feeds/:secret/list.ics', async (request, response) => {
@@ -27,6 +27,6 @@ export const serveFeeds = (
       format: 'ics',
     });
     const reads: Parameters<typeof sendList>[0] = (run) => readLists((from) => run({ ...look, ...from }));
-    await sendList(reads, register, query, { response, address });
+    await sendList(reads, register, query, { response, address, press });
   });
 };

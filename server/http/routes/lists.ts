@@ -1,4 +1,5 @@
 import { dropListFile, makeListFile, readListFiles } from '../../access/list-files.ts';
+import { readUnprintable } from '../../access/unprintable.ts';
 import { addFeed, dropFeed, listFeeds } from '../../lists/feeds.ts';
 import { findEverywhere } from '../../lists/find-everywhere.ts';
 import { dropList, keepList, listLists } from '../../lists/kept-lists.ts';
@@ -16,6 +17,7 @@ export const listHandlers: Handlers<
   | 'listFiles'
   | 'makeListFile'
   | 'dropListFile'
+  | 'unprintable'
 > = {
   findEverywhere: (context, { query }) => readingList(context, (look) => findEverywhere(look, query.words)),
   lists: (context) => listLists(lookOf(context)),
@@ -31,7 +33,8 @@ export const listHandlers: Handlers<
     return null;
   },
   listFiles: async (context) => ({ files: await readListFiles(lookOf(context)) }),
-  makeListFile: (context, { params, body }) => makeListFile(lookOf(context), params.key, body),
+  makeListFile: (context, { params, body }) => makeListFile(lookOf(context), params.key, body, context.press),
+  unprintable: (context, { params, query }) => readingList(context, (look) => readUnprintable(look, params.key, query)),
   dropListFile: async (context, { params }) => {
     await dropListFile(lookOf(context), params.id);
     return null;

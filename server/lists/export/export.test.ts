@@ -1,4 +1,5 @@
 import { Decimal } from 'decimal.js';
+import { sql as raw } from 'drizzle-orm';
 import { strFromU8, unzipSync } from 'fflate';
 import ICAL from 'ical.js';
 import { readSheet } from 'read-excel-file/node';
@@ -151,6 +152,29 @@ describe('a list as a file', () => {
     const { text } = await extractText(await getDocumentProxy(new Uint8Array(await answer.arrayBuffer())));
     return text.map((page) => page.replaceAll(/\s+/g, ' '));
   };
+
+  test('a PDF is a table to whoever listens to it, with a head for each column, and none of it twice', async () => {
+    const answer = await take('format=pdf&sort=number&columns=a_text,a_money&totals=sum:a_money');
+    const page = await (await getDocumentProxy(new Uint8Array(await answer.arrayBuffer()))).getPage(1);
+    const tree = await page.getStructTree();
+    const nodes = (tree?.children ?? []).flatMap((child) => ('role' in child ? [child] : []));
+    expect(nodes.map(({ role }) => role)).toEqual(['P', 'P', 'Table']);
+    const rows = (nodes[2]?.children ?? []).flatMap((row) =>
+      'role' in row ? [row.children.flatMap((cell) => ('role' in cell ? [cell.role] : [])).join(' ')] : [],
+    );
+    expect(rows).toEqual(['TH TH TH', 'TD TD TD', 'TD TD TD', 'TD TD TD', 'TH TD TD']);
+  });
+
+  test('what cannot be printed is named before anything is', async () => {
+    const id = newId();
+    await runa.post('/api/registers/things/records', { id, values: { a_text: 'Ünï \u{13000} 東京 \u{13000} שלום' } });
+    const named = async (format: string) => (await runa.get(`/api/registers/things/unprintable?format=${format}`)).body;
+    for (const format of ['pdf', 'sheets', 'labels'])
+      expect(await named(format)).toEqual({ letters: ['\u{13000}'], more: false });
+    const printed = await textOf(await take(`format=pdf&only=${id}&columns=a_text`));
+    expect(printed.join(' ')).toContain('Ünï ? 東京 ? שלום');
+    await server.database.db.execute(raw`delete from records.things where id = ${id}`);
+  });
 
   test('labels have what each record is called and what is shown of it, and go on where a sheet has some left', async () => {
     const asked = 'format=labels&sort=number&columns=a_text,a_money,a_date';

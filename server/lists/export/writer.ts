@@ -43,6 +43,8 @@ export interface ListWriter {
   readonly group?: (group: GroupHead) => void;
   /** Nothing comes any more. */
   readonly end: () => void | Promise<void>;
+  /** What was to come could not be read: the file is never whole. */
+  readonly abandon?: () => void;
 }
 
 /** A format in which lists are taken along. */

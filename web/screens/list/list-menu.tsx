@@ -14,7 +14,7 @@ import { Problems } from '../../ui/message.tsx';
 import { FeedDialog } from './feed-dialog.tsx';
 import { FilesDialog } from './files-dialog.tsx';
 import { KeepDialog, keepList, retireList } from './keep-dialog.tsx';
-import { LabelsDialog } from './labels-dialog.tsx';
+import { PrintDialog } from './print-dialog.tsx';
 import { addressOfAll, addressOfList, type Viewing } from './use-view.ts';
 
 interface Props {
@@ -32,7 +32,7 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
   const navigate = useNavigate();
   const [naming, setNaming] = useState<'this' | 'another' | null>(null);
   const [subscribing, setSubscribing] = useState(false);
-  const [labelling, setLabelling] = useState(false);
+  const [printing, setPrinting] = useState(false);
   const [isTaking, setIsTaking] = useState(false);
   const [done, setDone] = useState('');
   const change = useMutation({
@@ -86,19 +86,14 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
                       Lists written to files …
                     </Row>
                   </li>
-                  <Printed says="Print the list" href={addressOf(register, { ...shown, format: 'pdf' })} />
-                  <Printed
-                    says="Print a sheet for each record"
-                    href={addressOf(register, { ...shown, format: 'sheets' })}
-                  />
                   <li>
                     <Row
                       onClick={() => {
-                        setLabelling(true);
+                        setPrinting(true);
                         close();
                       }}
                     >
-                      Print labels …
+                      Print …
                     </Row>
                   </li>
                 </>
@@ -214,7 +209,7 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
       )}
       {subscribing && kept && <FeedDialog list={kept.list} onClose={() => setSubscribing(false)} />}
       {isTaking && <FilesDialog problem={write.error} onClose={() => setIsTaking(false)} />}
-      {labelling && <LabelsDialog register={register} of={shown} onClose={() => setLabelling(false)} />}
+      {printing && <PrintDialog register={register} of={shown} onClose={() => setPrinting(false)} />}
     </>
   );
 };
@@ -231,15 +226,6 @@ const WRITTEN: ReadonlySet<string> = new Set(['csv', 'xlsx', 'json']);
 
 const addressOf = (register: Register, of: Readonly<Record<string, string | undefined>>): string =>
   `/api/registers/${register.key}/export?${new URLSearchParams(Object.entries(of).map(([name, value = '']) => [name, value]))}`;
-
-/** Something that opens as a PDF, to be printed. */
-const Printed = ({ says, href }: { says: string; href: string }) => (
-  <li>
-    <a className="slip-row" target="_blank" rel="noreferrer" href={`${href}&inline=yes`}>
-      {says}
-    </a>
-  </li>
-);
 
 interface ExportsProps {
   readonly says: string;
