@@ -2,10 +2,12 @@ import { findDecimal, ok, type Result, roundHalfAway } from '../base/index.ts';
 import type { Field, Register } from '../register/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql } from '../sql/index.ts';
 import {
+  averagedAs,
   behaviourOf,
   comparedWith,
   decimalsOf,
   type FieldBehaviour,
+  type FieldType,
   shownAs,
   type ValueType,
 } from '../values/index.ts';
@@ -165,15 +167,22 @@ const compileTotal = (
   if (!totalsOf(type).includes(kind))
     return { ok: false, problems: [refuse('totals', `${label} has no ${SAID[kind]}.`)] };
   const field = fieldAt(register, path.split('.'), around.catalogue);
-  const decimals = type.kind === 'days' ? WHOLE_SECONDS : field ? decimalsOf(shownAs(field.type)) : null;
+  const shown = field && toldAs(kind, shownAs(field.type));
+  const decimals = type.kind === 'days' ? WHOLE_SECONDS : shown ? decimalsOf(shown) : null;
   return ok({
     ...total,
     label,
     type: kind === 'share' ? behaviourOf(SHARE).value : type,
-    behaviour: COUNTS.has(kind) ? null : kind === 'share' ? behaviourOf(SHARE) : behaviourFor(field, type),
+    behaviour: COUNTS.has(kind) ? null : shown ? behaviourOf(shown) : comparedWith(type),
     value: totalOf(kind, identifier('g', totalName(at)), decimals),
     from: value,
   });
+};
+
+/** What a total of a field is told as. */
+export const toldAs = (kind: TotalKind, type: FieldType): FieldType => {
+  if (kind === 'share') return SHARE;
+  return kind === 'average' || kind === 'middle' ? averagedAs(type) : type;
 };
 
 /** Durations are counted in milliseconds, and told in seconds. */

@@ -7,6 +7,7 @@ export {
   keyName,
   OPEN_NAME,
   shareOf,
+  toldAs,
   totalName,
 } from './compile-groups.ts';
 export { type Cell, unguarded, writeCsv } from './csv.ts';

@@ -81,6 +81,10 @@ export const decimalsOf = (type: FieldType): number | null => {
   return scale === undefined ? null : Number(scale);
 };
 
+/** What an average of a type's values is told as: of whole numbers with two decimals, as it is seldom whole itself. */
+export const averagedAs = (type: FieldType): FieldType =>
+  'decimals' in type && decimalsOf(type) === 0 ? { ...type, decimals: 2 } : type;
+
 /** Whether values are numbers or durations, which stand to the right in a list. */
 export const isNumeric = (type: FieldType): boolean => {
   const { kind } = behaviourOf(type).value;

@@ -1,4 +1,5 @@
 export {
+  averagedAs,
   choiceListOf,
   chosenFrom,
   columnParameter,

@@ -85,8 +85,8 @@ const totalsUnder = (asked: readonly Total[], { totals }: ListGroups['groups'][n
       told.set(
         path,
         before
-          ? { says: `${before.says}, ${called}`, sum: null }
-          : { says: called, sum: kind === 'sum' ? value : null },
+          ? { says: `${before.says}, ${called}`, alone: null }
+          : { says: called, alone: value === null ? null : { kind, value } },
       );
   });
   return told;
@@ -183,6 +183,7 @@ export const listOut = async (
         catalogue,
         title: query.called || register.plural,
         says: sayWhole(look, register, query),
+        levels,
         totals: whole,
         address: address || (look.definitions.address ?? ''),
         look: query.look,

@@ -1,3 +1,4 @@
+import { strFromU8, unzipSync } from 'fflate';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { bringCsv } from '../testing/csv.ts';
@@ -102,6 +103,16 @@ describe('durations through the whole application', () => {
       ['0:45 h', '25:45 h', '36:00 h', '100 %'],
       ['', '0:00 h', '0:00 h', '0 %'],
     ]);
+  });
+
+  test('are totalled in a workbook as the durations they are', async () => {
+    const asked = 'format=xlsx&columns=week,worked&by=hand&totals=sum:worked';
+    const answer = await fetch(`${server.base}/api/registers/time_sheets/export?${asked}`, {
+      headers: { cookie: runa.cookie },
+    });
+    const sheet = unzipSync(new Uint8Array(await answer.arrayBuffer()))['xl/worksheets/sheet1.xml'];
+    // 51:30 hours, in days.
+    expect(strFromU8(sheet ?? new Uint8Array())).toContain(`<v>${51.5 / 24}</v>`);
   });
 
   test('are added up in rows and over what points to a record, and make numbers', async () => {

@@ -303,9 +303,24 @@ describe('questions to public data are answered by lists as by D3', () => {
       ],
     ],
     [
+      'how long films run on average: minutes are whole, their average is not',
+      () => whole('films', 'average:minutes'),
+      () => [
+        tenths(
+          mean(films, (f) => f.minutes ?? undefined),
+          2,
+        ),
+      ],
+    ],
+    [
       'the running time in the middle',
       () => whole('films', 'middle:minutes'),
-      () => [Math.round(median(films, (f) => f.minutes ?? undefined) ?? 0)],
+      () => [
+        tenths(
+          median(films, (f) => f.minutes ?? undefined),
+          2,
+        ),
+      ],
     ],
     [
       'how many different genres there are, and how many films have one',
@@ -539,6 +554,6 @@ describe('questions to public data are answered by lists as by D3', () => {
     ],
   ];
 
-  test('there are over forty of them', () => expect(QUESTIONS).toHaveLength(41));
+  test('there are over forty of them', () => expect(QUESTIONS).toHaveLength(42));
   test.each(QUESTIONS)('%s', async (_, list, d3) => expect(await list()).toEqual(d3()));
 });

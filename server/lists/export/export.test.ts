@@ -103,6 +103,24 @@ describe('a list as a file', () => {
     expect(sheet).toContain('summaryBelow="0"');
   });
 
+  test('averages and shares of groups are numbers that say what they are, and the sheet knows how deep its outline goes', async () => {
+    const answer = await take(
+      'format=xlsx&sort=number&columns=a_text,a_money,a_percent&by=a_yes_no&totals=average:a_money,share:a_percent',
+    );
+    const bytes = Buffer.from(await answer.arrayBuffer());
+    const rows = await readSheet(bytes, { trim: false });
+    expect(rows.filter(([first]) => /^(Yes|nothing|Total)/.test(String(first))).map((row) => row.slice(1, 4))).toEqual([
+      [null, -1250.5, 1],
+      [null, 0.1, null],
+      [null, -625.2, 1],
+    ]);
+    const held = unzipSync(bytes);
+    const part = (name: string) => strFromU8(held[name] ?? new Uint8Array());
+    expect(part('xl/worksheets/sheet1.xml')).toMatch(/<sheetFormatPr[^>]*outlineLevelRow="1"/);
+    expect(part('xl/styles.xml')).toContain('&quot;average &quot;#,##0.00');
+    expect(part('xl/styles.xml')).toContain('&quot;share of the whole &quot;0.0%');
+  });
+
   test('JSON holds values as they are stored, and links by number', async () => {
     const { register, records } = await (await take(`format=json&sort=-number&columns=${COLUMNS}`)).json();
     expect(register).toBe('things');

@@ -1,7 +1,18 @@
 import type { RecordAnswer } from '#contract/index.ts';
 import { toLocal } from '#core/base/index.ts';
+import { SAID, type TotalKind, toldAs } from '#core/list/index.ts';
 import { type Catalogue, type Field, valueContext } from '#core/register/index.ts';
-import { behaviourOf, decimalsOf, durationMs, rowsOf, type StoredValue, shownAs, textsOf } from '#core/values/index.ts';
+import {
+  behaviourOf,
+  decimalsOf,
+  durationMs,
+  type FieldType,
+  isNumeric,
+  rowsOf,
+  type StoredValue,
+  shownAs,
+  textsOf,
+} from '#core/values/index.ts';
 
 /** What a cell of a spreadsheet holds. */
 export type TypedCell = string | number | boolean | Date | null;
@@ -70,12 +81,29 @@ export const typedCell = (field: Field, record: RecordAnswer, catalogue: Catalog
   }
 };
 
+/**
+ * A total of a field's values as the number it is, and how it is shown: what is no sum says what it is before its number
+ * (ISO/IEC 29500-1, 18.8.31). Null where the total is no number.
+ */
+export const totalCell = (
+  field: Field,
+  { kind, value }: { readonly kind: TotalKind; readonly value: string },
+): { readonly value: TypedCell; readonly format: string | null } | null => {
+  if (!isNumeric(field.type) || kind === 'different' || kind === 'filled') return null;
+  const isDuration = behaviourOf(field.type).value.kind === 'days' && kind !== 'share';
+  const number = isDuration ? Number(value) / (SECONDS_A_DAY * 1_000) : numberCell(value);
+  const format = formatOf(toldAs(kind, shownAs(field.type)));
+  return { value: number, format: kind === 'sum' || format === null ? format : `"${SAID[kind]} "${format}` };
+};
+
 /** How a spreadsheet shows the cells of a field (ECMA-376, 18.8.31); null where it may do as it does. */
-export const cellFormat = (field: Field): string | null => {
-  const { value } = behaviourOf(field.type);
+export const cellFormat = ({ type }: Field): string | null => formatOf(type);
+
+const formatOf = (type: FieldType): string | null => {
+  const { value } = behaviourOf(type);
   switch (value.kind) {
     case 'number': {
-      const decimals = decimalsOf(shownAs(field.type)) ?? 0;
+      const decimals = decimalsOf(shownAs(type)) ?? 0;
       const behind = (n: number): string => (n > 0 ? `.${'0'.repeat(n)}` : '');
       return value.share ? `0${behind(Math.max(0, decimals - 2))}%` : `#,##0${behind(decimals)}`;
     }

@@ -1,11 +1,12 @@
 import type { Writable } from 'node:stream';
 import type { RecordAnswer } from '#contract/index.ts';
+import type { TotalKind } from '#core/list/index.ts';
 import type { Catalogue, Field, Register } from '#core/register/index.ts';
 
-/** What totals come to under one column: in words; a sum that stands alone there as it is held, too. */
+/** What totals come to under one column: in words; one that stands alone there as it is held, too. */
 export interface Told {
   readonly says: string;
-  readonly sum: string | null;
+  readonly alone: { readonly kind: TotalKind; readonly value: string } | null;
 }
 
 /** A group of a list, before its records, or before the groups it is made of. */
@@ -26,6 +27,8 @@ export interface Exported {
   /** What the list is called, and what it holds, in words. */
   readonly title: string;
   readonly says: string;
+  /** How many groups stand within each other at most; 0 for none. */
+  readonly levels: number;
   /** The totals of the whole, by the column they stand under. */
   readonly totals: ReadonlyMap<string, Told>;
   /** Where the addresses of the program begin, for links back to it; '' where nobody said. */

@@ -1,5 +1,5 @@
 import { isNumeric } from '#core/values/index.ts';
-import { cellFormat, numberCell, typedCell } from './typed-cell.ts';
+import { cellFormat, totalCell, typedCell } from './typed-cell.ts';
 import type { ListFormat, Told } from './writer.ts';
 
 /** What a sheet may be called (ECMA-376): at most 31 signs, some of them not. */
@@ -13,14 +13,14 @@ export const xlsx: ListFormat = {
   mediaType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
   extension: 'xlsx',
   hasGroups: true,
-  begin: async (to, { register, fields, catalogue, totals }) => {
+  begin: async (to, { register, fields, catalogue, levels, totals }) => {
     // A large package that few starts of the server ever need.
     const { default: excel } = await import('exceljs');
     const book = new excel.stream.xlsx.WorkbookWriter({ stream: to, useStyles: true, useSharedStrings: false });
     const sheet = book.addWorksheet(sheetName(register.plural), {
       views: [{ state: 'frozen', ySplit: 1, xSplit: 1 }],
       // A group's line stands above what it holds.
-      properties: { outlineProperties: { summaryBelow: false, summaryRight: false } },
+      properties: { outlineLevelRow: levels, outlineProperties: { summaryBelow: false, summaryRight: false } },
     });
     sheet.columns = [
       { header: 'Number', width: 12 },
@@ -38,14 +38,15 @@ export const xlsx: ListFormat = {
     head.commit();
     let within = 0;
     const line = (label: string, of: ReadonlyMap<string, Told>, level: number): void => {
-      const row = sheet.addRow([
-        label,
-        ...fields.map(({ key, type }) => {
-          const told = of.get(key);
-          if (!told) return null;
-          return told.sum !== null && isNumeric(type) ? numberCell(told.sum) : told.says;
-        }),
-      ]);
+      const cells = fields.map((field) => {
+        const told = of.get(field.key);
+        if (!told) return { value: null, format: null };
+        return (told.alone && totalCell(field, told.alone)) ?? { value: told.says, format: null };
+      });
+      const row = sheet.addRow([label, ...cells.map(({ value }) => value)]);
+      cells.forEach(({ format }, at) => {
+        if (format !== null) row.getCell(at + 2).numFmt = format;
+      });
       row.font = { bold: true };
       row.outlineLevel = level;
       row.commit();
