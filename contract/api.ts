@@ -409,7 +409,7 @@ export const api = {
   }),
   publishForm: endpoint(paths.publishForm, 'Publish the draft: who may fill it in, and who may see the register', {
     params: key,
-    query: none,
+    query: s.anywaySchema,
     body: z.strictObject({ fill_in_by: z.array(z.string()), seen_by: z.array(z.string()) }),
     answer: s.formSummarySchema,
     setup: 'forms',
@@ -445,7 +445,7 @@ export const api = {
   }),
   publishRoute: endpoint(paths.publishRoute, 'Publish the draft of a route', {
     params: key,
-    query: none,
+    query: s.anywaySchema,
     body: none,
     answer: so.routeSummarySchema,
     setup: 'forms',
@@ -509,7 +509,7 @@ export const api = {
   }),
   putRoute: endpoint(paths.putRoute, 'Publish a new version of a register’s route', {
     params: key,
-    query: none,
+    query: s.anywaySchema,
     body: routeSchema,
     answer: so.routeSummarySchema,
     setup: 'forms',

@@ -108,6 +108,7 @@ export {
 } from './schemas.ts';
 export type { HolidaySource, Settings } from './settings-schemas.ts';
 export {
+  type BesideSignOff,
   decidedSchema,
   type ForeseenAnswer,
   type InTray,

@@ -5,7 +5,7 @@ import { formSchema } from '#core/form/index.ts';
 import { choiceListSchema, RECORD_ACTIONS, registerSchema } from '#core/register/index.ts';
 import { isCurrency, keySchema, type StoredValue } from '#core/values/index.ts';
 import { momentSchema, uuidSchema } from './basics.ts';
-import { routeSummarySchema, stageSchema, trackSchema } from './signoff-schemas.ts';
+import { besideSignOffSchema, routeSummarySchema, stageSchema, trackSchema } from './signoff-schemas.ts';
 
 export { momentSchema, uuidSchema } from './basics.ts';
 
@@ -272,6 +272,9 @@ export const recordSchema = z.object({
 export type RecordAnswer = z.infer<typeof recordSchema>;
 
 /** A record with all its page needs. */
+/** `yes`: also where records would be left today with nobody to sign them. */
+export const anywaySchema = z.object({ anyway: z.enum(['yes', 'no']).default('no') });
+
 export const recordDetailSchema = recordSchema.extend({
   register: keySchema,
   /** The register's definition and its lists: whoever takes part in a sign-off may see the record but not the register. */
@@ -286,6 +289,7 @@ export const recordDetailSchema = recordSchema.extend({
   locked: z.record(z.string(), z.string()),
   may_archive: z.boolean(),
   sign_off: trackSchema.nullable(),
+  beside_sign_off: z.array(besideSignOffSchema),
 });
 /** A record with all its page needs. */
 export type RecordDetail = z.infer<typeof recordDetailSchema>;

@@ -108,6 +108,8 @@ export const trackSchema = z.object({
   /** Why it waits, in words; null when the step has no condition. */
   why: z.string().nullable(),
   sender: z.string(),
+  /** It was sent from a device that several share: by which name somebody called themselves there. */
+  from_device: z.object({ named: z.string().nullable() }).nullable(),
   sent_at: momentSchema,
   /** Fields that were changed since somebody signed, by label. */
   changed_since: z.array(z.string()),
@@ -134,6 +136,21 @@ export const trackSchema = z.object({
 });
 /** The sign-off track of a record. */
 export type Track = z.infer<typeof trackSchema>;
+
+/** What happened to a record past its sign-off. */
+export const besideSignOffSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('as_it_stands'), by: z.string(), at: momentSchema }),
+  /** Fields, by label, changed with a reason where a sign-off alone gives what they hold. */
+  z.object({
+    kind: z.literal('by_hand'),
+    by: z.string(),
+    at: momentSchema,
+    fields: z.array(z.string()),
+    reason: z.string(),
+  }),
+]);
+/** What happened to a record past its sign-off. */
+export type BesideSignOff = z.infer<typeof besideSignOffSchema>;
 
 /** Every decision there was on a record, each with what was seen. */
 export const signOffHistorySchema = z.object({

@@ -35,6 +35,8 @@ export { type Names, sayHowMany, sayStep, sayStepReason, sayWho, sayWhyYou, type
 export { type SaidStep, sayForeseen, sayWhoSigns } from './say-foreseen.ts';
 export {
   DECIDED,
+  sayBeside,
+  saySent,
   saySigned,
   saySigner,
   sayStepStands,

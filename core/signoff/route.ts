@@ -88,6 +88,8 @@ export const routeSchema = z.strictObject({
   steps: z.array(stepSchema).min(1, 'A route needs at least one step.').max(20),
   /** Who signs when too few others may. */
   last_resort: z.discriminatedUnion('kind', [whoSchema.options[0], whoSchema.options[1]]),
+  /** Whether it takes what was sent from a device that several share: whoever knew its code may have sent it. */
+  from_devices: z.boolean().default(true),
   /** What is allowed against the rule that nobody signs what they sent, what they changed, or twice. */
   may_sign: z.array(z.enum(['sent', 'changed', 'twice'])).default([]),
   /** The fields a change of which starts a new round, besides those its conditions read; without it, all of them. */

@@ -63,6 +63,45 @@ export const saySigner = ({ by, for: name, last_resort: isResort }: ToldSignatur
 export const saySigned = ({ decision, at, comment }: ToldSignature, when: (moment: string) => string): string =>
   `${DECIDED[decision]}, ${when(at)}${comment === '' ? '' : `: “${comment}”`}`;
 
+/** How a record was sent: on a device that several share, by whichever name was typed there. */
+export const saySent = (
+  { sender, from_device: from, sent_at: at }: ToldSending,
+  when: (moment: string) => string,
+): { readonly who: string; readonly how: string } => ({
+  who: from?.named ? `${from.named} (${sender})` : sender,
+  how: from
+    ? `sent, ${when(at)}, from a device that several share: anybody who knows its code could have sent it`
+    : `sent, ${when(at)}`,
+});
+
+/** What is told of a record's sending. */
+export interface ToldSending {
+  readonly sender: string;
+  readonly from_device: { readonly named: string | null } | null;
+  readonly sent_at: string;
+}
+
+/** What happened to a record past its sign-off. */
+export type ToldBeside =
+  | { readonly kind: 'as_it_stands'; readonly by: string; readonly at: string }
+  | {
+      readonly kind: 'by_hand';
+      readonly by: string;
+      readonly at: string;
+      readonly fields: readonly string[];
+      readonly reason: string;
+    };
+
+/** The same in words: "Brought in as it stands by Runa Oakes, 29 Nov 2026, 06:10: nobody signed it here." */
+export const sayBeside = (told: ToldBeside, when: (moment: string) => string): string => {
+  switch (told.kind) {
+    case 'as_it_stands':
+      return `Brought in as it stands by ${told.by}, ${when(told.at)}: nobody signed it here.`;
+    case 'by_hand':
+      return `${told.by} changed ${told.fields.join(', ')} by hand, ${when(told.at)}: “${told.reason}”`;
+  }
+};
+
 /** What is told of a step besides its signatures; nothing where these say it all. */
 export const sayStepStands = (step: ToldStep, when: (moment: string) => string): string | null => {
   if (step.signatures.length > 0 && step.state !== 'waiting' && step.state !== 'let_through') return null;

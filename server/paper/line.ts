@@ -106,13 +106,13 @@ const toShape = ({ text, level }: Piece): string => {
 const AS_ONE = { features: [] } as const;
 const shaping = ({ level }: Piece) => ((level & 1) === 1 ? AS_ONE : {});
 
-const useFace = (page: Page, { face }: Piece, size: number): Page => {
+const inFace = (page: Page, { face }: Piece, size: number): Page => {
   page.registerFont(face.name, face.bytes);
   return page.font(face.name).fontSize(size);
 };
 
 const widthOfPiece = (page: Page, piece: Piece, size: number): number =>
-  useFace(page, piece, size).widthOfString(toShape(piece), shaping(piece));
+  inFace(page, piece, size).widthOfString(toShape(piece), shaping(piece));
 
 const widthOf = (page: Page, line: Line, { size, weight }: LineStyle): number =>
   piecesOf(line, weight).reduce((sum, piece) => sum + widthOfPiece(page, piece, size), 0);
@@ -150,7 +150,7 @@ const draw = (page: Page, line: Line, x: number, y: number, width: number, style
     // What is turned and joined is not what one would copy or listen to: that stands beside it.
     const isTurned = (piece.level & 1) === 1;
     if (isTurned) page.markContent('Span', { actual: piece.text });
-    useFace(page, piece, size)
+    inFace(page, piece, size)
       .fillColor(colour)
       .text(toShape(piece), places.get(piece) ?? x, y + ASCENT * size, {
         lineBreak: false,

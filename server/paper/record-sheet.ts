@@ -1,5 +1,5 @@
 import type { RecordDetail, SignOffHistory, Track } from '#contract/index.ts';
-import { DECIDED, saySigned, saySigner, sayStepStands } from '#core/signoff/index.ts';
+import { DECIDED, sayBeside, saySent, saySigned, saySigner, sayStepStands } from '#core/signoff/index.ts';
 import type { Said } from '../signoff/words.ts';
 import { Sheet } from './sheet.ts';
 import { readyFor } from './typeface.ts';
@@ -8,7 +8,10 @@ import { readyFor } from './typeface.ts';
 export interface ToldRecord {
   readonly workspace: string;
   readonly language: string;
-  readonly record: Pick<RecordDetail, 'number' | 'title' | 'definition' | 'created_at' | 'created_by'>;
+  readonly record: Pick<
+    RecordDetail,
+    'number' | 'title' | 'definition' | 'created_at' | 'created_by' | 'beside_sign_off'
+  >;
   readonly facts: readonly Said[];
   readonly track: Track | null;
   readonly decisions: SignOffHistory['decisions'];
@@ -33,7 +36,8 @@ const tellTrack = (sheet: Sheet, track: Track, when: ToldRecord['when']): void =
   sheet.quiet(`${track.route}, version ${track.route_version}, round ${track.round}.`);
   sheet.row('Stage', STAGES[track.stage]);
   if (track.changed_since.length > 0) sheet.row('Changed since signed', track.changed_since.join(', '));
-  sheet.row('Sent', `${track.sender}, ${when(track.sent_at)}`);
+  const { who, how } = saySent(track, when);
+  sheet.row('Sent', `${who}, ${how.replace(/^sent, /, '')}`);
   for (const step of track.steps) {
     const signed = step.signatures.map((given) => `${saySigner(given)} ${saySigned(given, when)}`);
     const stands = sayStepStands(step, when);
@@ -78,6 +82,7 @@ export const recordSheet = async (told: ToldRecord): Promise<Buffer> => {
   sheet.heading(record.title, 1);
   for (const { field, value } of facts) sheet.row(field, value);
   sheet.quiet(`Added ${when(record.created_at)} by ${record.created_by}.`);
+  for (const beside of record.beside_sign_off) sheet.text(sayBeside(beside, when));
   if (track) tellTrack(sheet, track, when);
   if (decisions.length > 0) tellDecisions(sheet, decisions, when);
   return sheet.end(`${record.number}, as ${by} saw it ${when(now)}.`);

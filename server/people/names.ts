@@ -135,3 +135,9 @@ export const findPerson = async (db: Queryable, id: string): Promise<Person | nu
   const [row] = await db.select().from(people).where(eq(people.id, id));
   return row ? toPerson(row) : null;
 };
+
+/** Whether this is a device that several share, let in by a code. */
+export const isDevice = async (db: Queryable, id: string): Promise<boolean> => {
+  const [row] = await db.select({ kind: people.kind }).from(people).where(eq(people.id, id));
+  return row?.kind === 'group';
+};

@@ -104,6 +104,8 @@ describe('what comes in with a file, and what a route gives', () => {
     const id = await idOf('Old 1');
     expect(await at.item('Sana', id)).toBeUndefined();
     expect((await at.history(id))[0]).toMatchObject({ action: 'brought_in_as_is', by: 'Runa Oakes' });
+    const { sign_off: track, beside_sign_off: besides } = (await at.record('Sana', id)).body;
+    expect([track, besides]).toMatchObject([null, [{ kind: 'as_it_stands', by: 'Runa Oakes' }]]);
     // A program brings in nothing so: it has no right to set up.
     const { body } = await runa.post('/api/tokens', { name: 'P', role: 'yard_manager', ends_on: '2999-12-31' });
     const records = [{ id: newId(), values: { title: 'By a program' } }];
@@ -157,7 +159,7 @@ describe('what comes in with a file, and what a route gives', () => {
     expect(free.status).toBe(200);
   });
 
-  test('who sets up may give it by hand, and says why: the history tells it', async () => {
+  test('who sets up may give it by hand, and says why: the history and the record’s track tell it', async () => {
     const runa = await at.as('Runa');
     const id = await at.send('Piet', 'Set by Runa', '900');
     const change = (more: object) =>
@@ -167,5 +169,7 @@ describe('what comes in with a file, and what a route gives', () => {
     expect((await change({ reason: '  ' })).status).toBe(422);
     expect((await change({ reason: 'Told on the telephone.' })).status).toBe(200);
     expect((await at.history(id))[0]).toMatchObject({ action: 'changed', comment: 'Told on the telephone.' });
+    const told = { kind: 'by_hand', by: 'Runa Oakes', fields: ['Severity'], reason: 'Told on the telephone.' };
+    expect((await at.record('Sana', id)).body.beside_sign_off).toMatchObject([told]);
   });
 });

@@ -52,6 +52,15 @@ interface Begun {
   readonly to: string | null;
 }
 
+/** Whoever knew the code of a device may have sent it: a route may ask for somebody who signed in. */
+const refuseFromDevice = ({ person }: Work, { route }: CompiledRoute): void => {
+  if (person.kind !== 'group' || route.from_devices) return;
+  throw new Refusal(
+    'not_allowed',
+    `This goes to be signed by “${route.label}”, which takes nothing from a device that several share. Sign in as yourself to send it: nothing was stored, and what you typed is kept here.`,
+  );
+};
+
 /** A record goes round for the first time; null where no route takes it. */
 export const beginOne = async (
   work: Work,
@@ -64,6 +73,7 @@ export const beginOne = async (
   const { person, clock } = work;
   const chosen = await chooseRoute(work, routes, record, person.id, file);
   if (!chosen) return null;
+  refuseFromDevice(work, chosen.route.document);
   const ready = await readyToBegin(work, chosen.route, { id: record.id, form }, chosen);
   const moving = file ? { ...ready, isToldLater: true } : ready;
   const state = await move(work, moving, { kind: 'sent', at: clock.now, by: person.id, sender: person.id, from: 0 });
@@ -177,6 +187,7 @@ const sendAgain = async (work: Work, event: Changed, moving: Moving): Promise<Fo
   const step = moving.state.back?.step ?? 0;
   const ready = await readyForRound(work, moving, event);
   if (!ready) return endIt(work, moving);
+  refuseFromDevice(work, ready.route);
   const isSameRoute = ready.prior.length === 0;
   const from = ready.route.route.mended === 'that_step' && isSameRoute ? step : 0;
   const form = formOf(work, event) ?? ready.signOff.formId;

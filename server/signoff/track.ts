@@ -11,9 +11,11 @@ import {
   sayStepReason,
 } from '#core/signoff/index.ts';
 import { sameValue } from '#core/values/index.ts';
+import { isDevice } from '../people/names.ts';
 import { decisions } from '../platform/schema.ts';
 import { readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type Look } from '../records/work.ts';
+import { readNamed } from './beside.ts';
 import { manages } from './managing.ts';
 import { readNamesOf } from './names-of.ts';
 import { readRoute, type SignOff } from './routes-in-force.ts';
@@ -92,11 +94,13 @@ export const readTrack = async (look: Look, register: Register, recordId: string
     start: (maySend || stops) && state.stage === 'none' && state.steps.some(({ status }) => status === 'cancelled'),
     reopen: state.stage === 'approved' && manages(look, route.route, 'reopens'),
   };
-  if (state.stage === 'none') return may.start ? { ...emptyTrack(signOff, route, state, names), may } : null;
+  const sent = await readFromDevice(look, recordId, state.sender);
+  const empty = { ...emptyTrack(signOff, route, state, names), from_device: sent };
+  if (state.stage === 'none') return may.start ? { ...empty, may } : null;
   const waits = partsOf(state);
   const [open] = state.steps.flatMap(({ status }, at) => (status === 'open' ? [at] : []));
   return {
-    ...emptyTrack(signOff, route, state, names),
+    ...empty,
     why: sayStepReason(
       route,
       open ??
@@ -128,9 +132,18 @@ export const readTrack = async (look: Look, register: Register, recordId: string
   };
 };
 
+/** That a record was sent from a device that several share, and as whom; null where a person sent it. */
+const readFromDevice = async (look: Look, recordId: string, sender: string): Promise<Track['from_device']> =>
+  (await isDevice(look.db, sender)) ? { named: await readNamed(look, recordId, sender) } : null;
+
 const isRunning = ({ stage }: State): boolean => stage === 'waiting' || stage === 'stuck' || stage === 'sent_back';
 
-const emptyTrack = (signOff: SignOff, route: CompiledRoute, state: State, names: Names): Omit<Track, 'may'> => ({
+const emptyTrack = (
+  signOff: SignOff,
+  route: CompiledRoute,
+  state: State,
+  names: Names,
+): Omit<Track, 'may' | 'from_device'> => ({
   id: signOff.id,
   stage: state.stage,
   round: state.round,

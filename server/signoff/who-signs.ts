@@ -61,7 +61,8 @@ const onDay = (look: Look, day: string | undefined): Look => {
   return now === null ? look : { ...look, clock: { ...look.clock, now } };
 };
 
-const sayMissing = (
+/** Where somebody is missing, in a sentence; `says` are the rows of the table. */
+export const sayMissing = (
   route: CompiledRoute,
   { kind, person, earlier, step, isStuck, rows }: MissingRow,
   says: readonly (readonly string[])[],

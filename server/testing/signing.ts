@@ -40,9 +40,12 @@ export class Signing {
     return known;
   }
 
-  /** Publishes the route over near misses, with what differs from the plain one. */
+  /** Publishes the route over near misses, with what differs from the plain one; also where nobody could sign today. */
   async route(more: object): Promise<Answer> {
-    const answer = await (await this.as('Runa')).put('/api/routes/near_misses', { ...nearMissRoute, ...more });
+    const answer = await (await this.as('Runa')).put('/api/routes/near_misses?anyway=yes', {
+      ...nearMissRoute,
+      ...more,
+    });
     if (answer.status !== 200) throw new Error(JSON.stringify(answer.body));
     return answer;
   }

@@ -25,6 +25,9 @@ export const leavesSight = (error: unknown): boolean => isRefusedFor(error, 'lea
 /** Whether a change was refused for now because a sign-off alone gives what it writes: who sets up may, and says why. */
 export const asksReason = (error: unknown): boolean => isRefusedFor(error, 'give_reason');
 
+/** Whether something was not published for now because records would be left with nobody to sign them. */
+export const wouldStick = (error: unknown): boolean => isRefusedFor(error, 'would_stick');
+
 const isRefusedFor = (error: unknown, what: string): boolean =>
   error instanceof ProblemError && (error.answer.errors ?? []).some(({ code }) => code === what);
 

@@ -3,7 +3,7 @@ import { type ReactNode, useEffect, useState } from 'react';
 import type { HistoryAnswer, RecordDetail, Track } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
-import { saySigned, saySigner, sayStepStands, type ToldState } from '#core/signoff/index.ts';
+import { sayBeside, saySent, saySigned, saySigner, sayStepStands, type ToldState } from '#core/signoff/index.ts';
 import { isNothing } from '#core/values/index.ts';
 import { queries } from '../data/queries.ts';
 import { useMe, useWorkspace } from '../data/workspace.ts';
@@ -93,12 +93,33 @@ const DOTS: { readonly [S in ToldState]: string } = {
   to_come: 'border-rule-strong bg-sheet',
 };
 
-/** Where a record stands on its way round: who sent it, and each step with its outcome. */
-export const SignOffTrack = ({ track, children }: { track: Track; children?: ReactNode }) => {
+/** A record's sign-off: its track, and what happened past it; nothing where there was neither. */
+export const RecordSignOff = ({ record, children }: { record: RecordDetail; children?: ReactNode }) => {
   const { workspace } = useWorkspace();
-  const when = (moment: string) => showMoment(moment, workspace.zone, workspace.locale);
+  const { sign_off: track, beside_sign_off: besides } = record;
+  if (!track && besides.length === 0) return null;
   return (
     <section aria-label="Sign-off" className="border-t border-rule-strong pt-2">
+      {track ? <SignOffTrack track={track}>{children}</SignOffTrack> : <h2>Sign-off</h2>}
+      {besides.map((beside) => (
+        <p
+          key={`${beside.kind} ${beside.at}`}
+          className="mt-2 border-l-4 border-straw bg-straw-wash px-2 py-1 text-[13px]"
+        >
+          {sayBeside(beside, (moment) => showMoment(moment, workspace.zone, workspace.locale))}
+        </p>
+      ))}
+    </section>
+  );
+};
+
+/** Where a record stands on its way round: who sent it, and each step with its outcome. */
+const SignOffTrack = ({ track, children }: { track: Track; children?: ReactNode }) => {
+  const { workspace } = useWorkspace();
+  const when = (moment: string) => showMoment(moment, workspace.zone, workspace.locale);
+  const sent = saySent(track, when);
+  return (
+    <>
       <h2 className="flex items-baseline justify-between gap-2">
         Sign-off
         <span className="text-xs font-normal text-ink-2">
@@ -113,7 +134,7 @@ export const SignOffTrack = ({ track, children }: { track: Track; children?: Rea
       )}
       {track.stage === 'none' && <p className="mt-1 text-ink-2">It is not on its way: nobody is asked to sign it.</p>}
       <ol className="mt-2 ml-1.5 border-l-2 border-rule-strong">
-        <TrackRow dot="border-kelp bg-kelp" title={track.sender} detail={`sent, ${when(track.sent_at)}`} />
+        <TrackRow dot="border-kelp bg-kelp" title={sent.who} detail={sent.how} />
         {track.steps.map((step, at) => {
           const stands = sayStepStands(step, when);
           return (
@@ -148,7 +169,7 @@ export const SignOffTrack = ({ track, children }: { track: Track; children?: Rea
         </ul>
       )}
       {children}
-    </section>
+    </>
   );
 };
 

@@ -16,6 +16,7 @@ import { notAllowed, notFound } from '../../platform/refusal.ts';
 import { setAside } from '../../platform/schema.ts';
 import { countRecords, readLinked, workOutOnRecords } from '../../records/reader/index.ts';
 import type { Look } from '../../records/work.ts';
+import { refuseStuckToday } from '../../signoff/stuck-today.ts';
 import { type Context, type Handlers, lookOf, signedIn } from '../context.ts';
 
 /** Of a field as it was when it was set aside, only what it is called is told. */
@@ -195,6 +196,17 @@ export const definitionHandlers: Handlers<
     return { form: draft.document, revision: draft.revision, version };
   },
   keepForm: (context, { params, body }) => context.setUp.keepForm(params.key, body, signedIn(context).person.id),
-  publishForm: (context, { params, body }) =>
-    context.setUp.publishForm(params.key, body.fill_in_by, seenByOf(context, body), signedIn(context).person.id),
+  publishForm: async (context, { params, query, body }) => {
+    const look = lookOf(context);
+    const { definitions } = look;
+    const draft = await findDraft(look.db, 'form', params.key);
+    const form = draft?.document ?? definitions.forms.get(params.key)?.published.document;
+    const routes = form ? routesOf(definitions, form.register) : [];
+    if (query.anyway === 'no')
+      await refuseStuckToday(
+        look,
+        routes.map(({ document }) => document),
+      );
+    return context.setUp.publishForm(params.key, body.fill_in_by, seenByOf(context, body), look.person.id);
+  },
 };

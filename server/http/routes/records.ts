@@ -19,6 +19,7 @@ import {
   withOwnColumns,
 } from '../../records/reader/index.ts';
 import { asSystem, type Look, type Work, wholeRegister } from '../../records/work.ts';
+import { readBesideSignOff } from '../../signoff/beside.ts';
 import { readLocksOf } from '../../signoff/locks.ts';
 import { readSignOffHistory, readTrack } from '../../signoff/track.ts';
 import { type Context, type Handlers, lookOf, readingList, writingFor } from '../context.ts';
@@ -54,6 +55,7 @@ export const readDetail = async (look: Look, register: Register, id: string): Pr
     locked: there ? locked : {},
     may_archive: mayArchive,
     sign_off: await readTrack(look, register, id),
+    beside_sign_off: await readBesideSignOff(look, register, id),
   };
 };
 

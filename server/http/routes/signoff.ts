@@ -16,6 +16,7 @@ import { readInTray } from '../../signoff/in-tray.ts';
 import { carryOutMoves, rehearseMoves } from '../../signoff/moves.ts';
 import { listRouteVersions } from '../../signoff/route-versions.ts';
 import { readRunning } from '../../signoff/running.ts';
+import { refuseStuckToday } from '../../signoff/stuck-today.ts';
 import { ROUTE_TRIAL } from '../../signoff/trial.ts';
 import { readWhoSigns, routeAsked } from '../../signoff/who-signs.ts';
 import { type Context, type Handlers, lookOf, signedIn, writingFor } from '../context.ts';
@@ -106,8 +107,16 @@ export const signOffHandlers: Handlers<
     await context.setUp.dropRouteDraft(params.key);
     return null;
   },
-  publishRoute: (context, { params }) => context.setUp.putRoute(params.key, null, signedIn(context).person.id),
-  putRoute: (context, { params, body }) => context.setUp.putRoute(params.key, body, signedIn(context).person.id),
+  publishRoute: async (context, { params, query }) => {
+    const look = lookOf(context);
+    if (query.anyway === 'no') await refuseStuckToday(look, [await routeAsked(look, params.key, undefined)]);
+    return context.setUp.putRoute(params.key, null, look.person.id);
+  },
+  putRoute: async (context, { params, query, body }) => {
+    const look = lookOf(context);
+    if (query.anyway === 'no') await refuseStuckToday(look, [await routeAsked(look, params.key, body)]);
+    return context.setUp.putRoute(params.key, body, look.person.id);
+  },
   withdrawRoute: async (context, { params }) => {
     await context.setUp.withdrawRoute(params.key);
     return null;

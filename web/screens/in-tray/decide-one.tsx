@@ -8,7 +8,7 @@ import { CommentBox } from '../../ui/comment-box.tsx';
 import { useFieldEntry } from '../../ui/field-entry.ts';
 import { Key, StageStamp, Stamp } from '../../ui/marks.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
-import { RecordFacts, RecordHead, RecordHistory, SignOffTrack, useRecordCatalogue } from '../../ui/record-facts.tsx';
+import { RecordFacts, RecordHead, RecordHistory, RecordSignOff, useRecordCatalogue } from '../../ui/record-facts.tsx';
 import { FillStep, fillId } from './fill-step.tsx';
 import { sayDue, type TrayEntry } from './tray-item.tsx';
 import type { Deciding } from './use-deciding.ts';
@@ -103,7 +103,7 @@ const Ready = ({ item, keys, gone, error, pending, onDecide, record, detail }: R
             {detail.fills.length > 0 && <FillStep store={store} fills={detail.fills} tried={tried} />}
           </div>
           <div>
-            {record.sign_off && <SignOffTrack track={record.sign_off} />}
+            <RecordSignOff record={record} />
             {workspace.rights[item.register]?.see && <RecordHistory register={item.register} id={item.record} />}
           </div>
         </div>

@@ -7,7 +7,7 @@ import { ChangingFacts } from '../../ui/changing-facts.tsx';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { StageStamp } from '../../ui/marks.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
-import { RecordHead, RecordHistory, SignOffTrack } from '../../ui/record-facts.tsx';
+import { RecordHead, RecordHistory, RecordSignOff } from '../../ui/record-facts.tsx';
 import { addressOfAll } from './use-view.ts';
 
 interface Props {
@@ -72,7 +72,7 @@ export const RecordPanel = ({ register, id, view, only, isStored, beside, onChoo
             </p>
           )}
           <ChangingFacts key={record.id} record={record} />
-          {record.sign_off && <SignOffTrack track={record.sign_off} />}
+          <RecordSignOff record={record} />
           <RecordHistory register={register} id={id} />
         </>
       )}

@@ -11,7 +11,7 @@ import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { ChangingFacts } from '../../ui/changing-facts.tsx';
 import { StageStamp } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
-import { RecordHead, RecordHistory, SignOffTrack } from '../../ui/record-facts.tsx';
+import { RecordHead, RecordHistory, RecordSignOff } from '../../ui/record-facts.tsx';
 import { ArchiveRecord } from './archive.tsx';
 import { LinkedLists } from './linked-lists.tsx';
 import { SignOffActions } from './sign-off-actions.tsx';
@@ -81,11 +81,11 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
           <LinkedLists record={record} />
         </div>
         <div className="min-w-0">
-          {record.sign_off && (
-            <SignOffTrack track={record.sign_off}>
+          <RecordSignOff record={record}>
+            {record.sign_off && (
               <SignOffActions register={record.register} record={record.id} track={record.sign_off} />
-            </SignOffTrack>
-          )}
+            )}
+          </RecordSignOff>
           <p className="mt-3 text-[13px] text-ink-2">
             Added {when(record.created_at)} by {record.created_by}.
           </p>

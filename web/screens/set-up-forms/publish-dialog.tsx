@@ -8,7 +8,7 @@ import { stepsOfRoles } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { BlindSpots } from '../../ui/blind-spots.tsx';
-import { Problems } from '../../ui/message.tsx';
+import { PublishProblems } from '../../ui/publish-problems.tsx';
 
 interface Props {
   readonly open: boolean;
@@ -28,8 +28,12 @@ export const PublishDialog = ({ open, form, register, onClose, onPublished }: Pr
     new Set(workspace.roles.filter((role) => rightsIn(role, register.key).see !== false).map((role) => role.key)),
   );
   const publish = useMutation({
-    mutationFn: () =>
-      call('publishForm', { params: { key: form.key }, body: { fill_in_by: [...fillers], seen_by: [...seers] } }),
+    mutationFn: (anyway: 'yes' | 'no') =>
+      call('publishForm', {
+        params: { key: form.key },
+        query: { anyway },
+        body: { fill_in_by: [...fillers], seen_by: [...seers] },
+      }),
     onSuccess: (summary) => onPublished(summary.version),
   });
   return (
@@ -56,9 +60,14 @@ export const PublishDialog = ({ open, form, register, onClose, onPublished }: Pr
             {...(compiled.ok ? { needs: fieldsNeeded(compiled.value) } : {})}
           />
           <p className="text-ink-2">Set-up people may do both. With nobody ticked, only they can.</p>
-          <Problems error={publish.error} />
+          <PublishProblems error={publish.error} onAnyway={() => publish.mutate('yes')} />
           <div className="mt-4 flex gap-3">
-            <button type="button" className="btn btn-go" disabled={publish.isPending} onClick={() => publish.mutate()}>
+            <button
+              type="button"
+              className="btn btn-go"
+              disabled={publish.isPending}
+              onClick={() => publish.mutate('no')}
+            >
               Publish now
             </button>
             <button type="button" className="btn" onClick={onClose}>

@@ -65,6 +65,25 @@ export const RouteRules = ({ route, known, onChange }: Props) => {
           and says so
         </span>
       </p>
+      <p className="ruled py-2">
+        It takes what is sent by{' '}
+        <PickPart
+          text={route.from_devices ? 'anybody' : 'somebody who signed in'}
+          what="from whom it takes"
+          options={[
+            { value: 'anybody', label: 'anybody, also from a device that several share' },
+            { value: 'person', label: 'somebody who signed in, and nothing from shared devices' },
+          ]}
+          chosen={route.from_devices ? 'anybody' : 'person'}
+          onPick={(value) => onChange({ ...route, from_devices: value === 'anybody' })}
+        />
+        .
+        {route.from_devices && (
+          <span className="block text-[13px] text-ink-2">
+            whoever signs is told when it came from a device that several share
+          </span>
+        )}
+      </p>
       <Tolerance route={route} known={known} onChange={onChange} />
       <Amount route={route} known={known} onChange={onChange} />
       <p className="ruled py-2">

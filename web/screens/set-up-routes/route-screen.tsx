@@ -9,6 +9,7 @@ import { useWorkspace } from '../../data/workspace.ts';
 import { BlindSpots } from '../../ui/blind-spots.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
+import { PublishProblems } from '../../ui/publish-problems.tsx';
 import { TextPart } from '../../ui/text-part.tsx';
 import { EditingNotice, UndoButtons, useEditing } from '../../ui/undo.tsx';
 import { knownOf, newStep } from './editing.ts';
@@ -86,7 +87,8 @@ const Editor = ({ start, routes }: { start: Route; routes: RoutesAnswer }) => {
     Promise.all([['workspace'], ['routes']].map((queryKey) => queryClient.invalidateQueries({ queryKey })));
   const publish = useMutation({
     // The newest state goes along: it may not be kept yet.
-    mutationFn: () => call('putRoute', { params: { key: route.key }, body: route }),
+    mutationFn: (anyway: 'yes' | 'no') =>
+      call('putRoute', { params: { key: route.key }, query: { anyway }, body: route }),
     onSuccess: async ({ version }) => {
       setSaid(`Version ${version} was published.`);
       await refresh();
@@ -172,7 +174,7 @@ const Editor = ({ start, routes }: { start: Route; routes: RoutesAnswer }) => {
           type="button"
           className="btn btn-go"
           disabled={!compiled.ok || publish.isPending}
-          onClick={() => publish.mutate()}
+          onClick={() => publish.mutate('no')}
         >
           Publish
         </button>
@@ -233,7 +235,8 @@ const Editor = ({ start, routes }: { start: Route; routes: RoutesAnswer }) => {
               {detail}
             </p>
           ))}
-          <Problems error={draft.error ?? publish.error ?? withdraw.error ?? drop.error} />
+          <Problems error={draft.error ?? withdraw.error ?? drop.error} />
+          <PublishProblems error={publish.error} onAnyway={() => publish.mutate('yes')} />
           <BlindSpots register={register} asked={asked} senders={[]} changes={false} steps={stepsOfRoles(route)} />
         </section>
         {past ? (
