@@ -3,11 +3,13 @@ import {
   type Checked,
   checkExpression,
   type Expected,
+  everyTerm,
   findNamed,
   readsOf,
+  type Term,
   type Vocabulary,
 } from '../expression/index.ts';
-import { type Catalogue, type Field, type Register, vocabularyOf } from '../register/index.ts';
+import { type Catalogue, type Field, type Register, readsItselfOnly, vocabularyOf } from '../register/index.ts';
 import { behaviourOf, decimalsOf, isMadeByProgram, isPerson, PEOPLE } from '../values/index.ts';
 import { groupsOf, type Route, type Step, type Who } from './route.ts';
 import { type RoleLabels, routeVocabulary } from './vocabulary.ts';
@@ -219,9 +221,19 @@ class Checking {
 }
 
 /** Why a route cannot use a condition: it is worked out from the stored record and what that links to alone. */
-const beyondRecord = ({ reach }: Checked): string | null => {
+const beyondRecord = ({ reach, term }: Checked): string | null => {
   if (reach.me) return 'A route asks about the record and “sender”, not about “me”: several people may look at it.';
-  return reach.records ? 'A route cannot ask about the records that point to this one.' : null;
+  if (!reach.records) return null;
+  return [...everyTerm(term)].every((each) => each.op !== 'read' || isOfRecord(each))
+    ? null
+    : 'A route asks about the record and its own rows, and not about the records that point to it, or behind the links of its rows.';
+};
+
+/** Whether a step reads the record, what it links to, its rows, or what stands in one of these. */
+const isOfRecord = ({ base, steps, by }: Term & { op: 'read' }): boolean => {
+  const [last] = steps.slice(-1);
+  if (base === 'record') return by === null || (by !== 'own' && by.field === 'entry' && steps.length === 1);
+  return by === null && steps.length === 1 && (!last?.formula || readsItselfOnly(last.formula));
 };
 
 /** The record's own fields that some paths read, and those that what is worked out among them follows from. */

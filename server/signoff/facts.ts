@@ -1,6 +1,6 @@
 import { today } from '#core/base/index.ts';
 import type { PersonFacts } from '#core/expression/index.ts';
-import type { RecordValues } from '#core/register/index.ts';
+import { isRowsField, type RecordValues, workOutRecord } from '#core/register/index.ts';
 import {
   type CompiledRoute,
   type Facts,
@@ -116,9 +116,16 @@ export const readAround = async (look: Look, route: CompiledRoute): Promise<Arou
   registers: await readRegisters(look, route),
 });
 
-/** The values of a record that a route's conditions read: `own` as it stands, `beyond` as it was read. */
-export const valuesOf = (look: Look, own: RecordValues, beyond: Beyond): Facts['values'] =>
-  recordValues({ ...own, ...known(beyond) }, look.clock);
+/**
+ * The values of a record that a route's conditions read: `own` as it stands, `beyond` as it was read. What is worked out in
+ * rows stands in none of what is written.
+ */
+export const valuesOf = (look: Look, route: CompiledRoute, own: RecordValues, beyond: Beyond): Facts['values'] => {
+  const { register, reads } = route;
+  const readsRows = register.fields.some((field) => isRowsField(field) && reads.some(([first]) => first === field.key));
+  const values = readsRows ? workOutRecord(register, own, route.catalogue, look.clock) : own;
+  return recordValues({ ...values, ...known(beyond) }, look.clock);
+};
 
 /** What is known where a route is gone by a record. */
 export const factsOf = async (
@@ -128,7 +135,7 @@ export const factsOf = async (
   beyond: Beyond,
   around?: Around,
 ): Promise<Facts> => {
-  const values = valuesOf(look, own, beyond);
+  const values = valuesOf(look, route, own, beyond);
   const { people, registers } = around ?? (await readAround(look, route));
   const day = today(look.clock);
   return { values, people, signers: (who) => signersNamed(who, registers.get(who) ?? [], values, day) };

@@ -33,7 +33,7 @@ const chooseRoute = async (
 ) => {
   for (const route of routes) {
     const beyond = await readBeyond(work, route.document, id, sender);
-    if (!takes(route.document, valuesOf(work, values, beyond))) continue;
+    if (!takes(route.document, valuesOf(work, route.document, values, beyond))) continue;
     const facts = await factsOf(work, route.document, values, beyond, await around?.(route.document));
     return { route, facts, beyond };
   }
@@ -109,7 +109,7 @@ const givenAlone: Follower['gives'] = async (look, register, { id, values }, bef
   for (const { document: route } of setting) {
     // What points to a record that is there is counted as it stands; what follows from its own values, from what they would be.
     const stored = before === null ? {} : await readBeyond(look, route, id, sender);
-    const facts = valuesOf(look, { ...stored, ...own }, await readBeyondAnswers(look, route, own, sender));
+    const facts = valuesOf(look, route, { ...stored, ...own }, await readBeyondAnswers(look, route, own, sender));
     if (!takes(route, facts)) continue;
     for (const { field, value } of givenByRouteAlone(route, facts, before !== null)) {
       const isGiven = sameValue(values[field] ?? null, value) && !sameValue(before?.[field] ?? null, value);

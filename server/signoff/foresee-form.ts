@@ -57,7 +57,7 @@ export const foreseeMany = async (
     const values = workOutRecord(register, record, catalogue, look.clock);
     for (const { route, around } of routes) {
       const beyond = await readBeyondAnswers(look, route, values, look.person.id);
-      if (!takes(route, valuesOf(look, values, beyond))) continue;
+      if (!takes(route, valuesOf(look, route, values, beyond))) continue;
       const facts = await factsOf(look, route, values, beyond, around);
       const [first] = foresee(route, facts, look.person.id).filter(({ status }) => status !== 'skipped');
       const label = first && route.route.steps[first.step]?.label;

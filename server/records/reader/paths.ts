@@ -1,5 +1,5 @@
 import { type Checked, checkExpression, toSql } from '#core/expression/index.ts';
-import { type RecordValues, type Register, vocabularyOf } from '#core/register/index.ts';
+import { isRowsField, type RecordValues, type Register, vocabularyOf } from '#core/register/index.ts';
 import { join, parameter, type SqlFragment, type SqlType, sql } from '#core/sql/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
 import { readColumn } from '../../platform/driver-values.ts';
@@ -7,6 +7,7 @@ import { type DriverRow, executeKept } from '../../platform/fragment.ts';
 import type { Reading } from '../work.ts';
 import { as } from './columns.ts';
 import { relation, relationsOf } from './relation.ts';
+import { readRows } from './rows.ts';
 
 /** A path over a register's records, such as `owner.phone`, ready to be selected. */
 interface SelectedPath {
@@ -81,7 +82,25 @@ export const readPaths = async (
     reading.db,
     sql`select ${columns} from ${relation(reading.sight, register.key)} t where t.id = any(${parameter([...ids], 'uuid[]')}) and t.archived_at is null`,
   );
-  return new Map(rows.map((row) => [String(row.id), { ...nothing, ...pathValues(selected, row) }]));
+  const own = await readOwnRows(reading, register, rows, paths);
+  return new Map(
+    rows.map((row) => [String(row.id), { ...nothing, ...pathValues(selected, row), ...own(String(row.id)) }]),
+  );
+};
+
+/** The rows of some records that paths lead to: those that stand in the records themselves. */
+const readOwnRows = async (
+  reading: Reading,
+  register: Register,
+  records: readonly DriverRow[],
+  paths: readonly (readonly string[])[],
+): Promise<(id: string) => RecordValues> => {
+  const fields = register.fields.filter(isRowsField).filter(({ key }) => paths.some((path) => path.join('.') === key));
+  const ids = records.map(({ id }) => String(id));
+  const read = await Promise.all(
+    fields.map(async (field) => [field.key, await readRows(reading, register, field, ids, 'all')] as const),
+  );
+  return (id) => Object.fromEntries(read.map(([key, rows]) => [key, rows.get(id) ?? []]));
 };
 
 /** The same of the newest records of a register that are not archived, up to so many; without their ids. */
@@ -97,5 +116,6 @@ export const readEveryPath = async (
     reading.db,
     sql`select ${columns} from ${relation(reading.sight, register.key)} t where t.archived_at is null order by t.seq desc limit ${parameter(String(most), 'integer')}`,
   );
-  return rows.map((row) => pathValues(selected, row));
+  const own = await readOwnRows(reading, register, rows, paths);
+  return rows.map((row) => ({ ...pathValues(selected, row), ...own(String(row.id)) }));
 };
