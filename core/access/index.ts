@@ -30,4 +30,4 @@ export {
   sayWhich,
 } from './say-role.ts';
 export { everyField, ownerOf, pathOf, type Seen, type SeenByRole, seenByRole, whyNotWorkedOut } from './seen.ts';
-export { withRights, writeInRole } from './write-role.ts';
+export { hiddenFrom, withRights, writeInRole } from './write-role.ts';

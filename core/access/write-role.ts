@@ -128,6 +128,10 @@ export const withRights = (role: Role, register: string, change: (rights: Rights
   registers: { ...role.registers, [register]: change(role.registers[register] ?? NO_RIGHTS) },
 });
 
+/** Another role from which a field of a register, or of its rows, is hidden too. */
+export const hiddenFrom = (role: Role, register: string, path: string): Role =>
+  withRights(role, register, (rights) => ({ ...rights, hidden: [...new Set([...rights.hidden, path])] }));
+
 /**
  * A role with one sentence more, as it was typed: "sees Boats whose owner is me", "sees every Invoice, without Discount",
  * "changes Clients that are me: Phone, Address". Or why it cannot be read, in words.

@@ -120,6 +120,7 @@ class Compiler {
     let makes: CompiledForm | null = null;
     let unique: CompiledQuestion['unique'] = null;
     let hidden = false;
+    let kept = true;
     const formula = workedOutIn(field.type);
     if (formula) workedOut = this.ofRegister(field, formula, place);
     question.rules.forEach((rule, i) => {
@@ -142,6 +143,13 @@ class Compiler {
           break;
         case 'hidden':
           hidden = true;
+          break;
+        case 'not_kept':
+          kept = false;
+          if (field.required)
+            this.problems.push(
+              problem('must_be_kept', here, `${field.label} must be filled in in every record, so it has to be kept.`),
+            );
           break;
         case 'must_be_unique':
           unique = { message: rule.message };
@@ -211,6 +219,7 @@ class Compiler {
       startsFrom,
       workedOut,
       hidden,
+      kept,
       unique,
       offersWhere,
       makes,

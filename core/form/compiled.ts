@@ -72,6 +72,8 @@ export interface CompiledQuestion {
   readonly workedOut: Checked | null;
   /** Not shown. */
   readonly hidden: boolean;
+  /** Whether it is stored with the record. */
+  readonly kept: boolean;
   /** What another record must not hold too, with a message of one's own. */
   readonly unique: { readonly message: string | undefined } | null;
   /** Of a look-up: which records it offers. */

@@ -51,6 +51,8 @@ export const ruleSchema = z.discriminatedUnion('kind', [
   }),
   /** Not shown: it holds what fills it, or what it starts as. */
   z.strictObject({ kind: z.literal('hidden') }),
+  /** Shown while the form is filled in, and not stored with the record. */
+  z.strictObject({ kind: z.literal('not_kept') }),
   /** As worked out, and not shown either. */
   z.strictObject({ kind: z.literal('hidden_as'), value: expression }),
   /** While it holds the question is shown and cannot be answered; what was typed waits. */

@@ -62,6 +62,7 @@ export {
   titleOfNew,
   withOtherMade,
 } from './new-records.ts';
+export { type PassedOn, passesOn, sayPassedOn } from './passes-on.ts';
 export { askingOf, isOpenedFromRecord, plainForm, plainFormKey, plainFormOf } from './plain.ts';
 export { type ReadByServer, receiveEntry } from './receive.ts';
 export { askedOfStrangers } from './registration.ts';

@@ -69,7 +69,7 @@ export const receiveEntry = (
       problems.push(problem('worked_out', [key], `${label} is worked out, so it cannot be answered.`));
       continue;
     }
-    if (state.asked && state.locked) {
+    if (state.asked && state.locked && state.question.kept) {
       if (Object.hasOwn(typed, key) && !sameValue(typed[key] ?? null, state.value))
         problems.push(problem('locked', [key], `${label} is locked with these answers, so it cannot be answered.`));
       else problems.push(...state.problems);
@@ -86,6 +86,7 @@ export const receiveEntry = (
       continue;
     }
     if (!bad.has(key)) problems.push(...state.problems, ...cellProblems(state, typed[key] ?? null));
+    if (!state.question.kept) continue;
     if (record === null || state.question.workedOut || Object.hasOwn(typed, key)) values[key] = state.value;
   }
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: values };

@@ -194,6 +194,7 @@ export const writeRule = (
     ...fetchings(question, form, context).map(said),
     ...(has('must_be_unique') ? [] : [done('must be unique', { kind: 'must_be_unique' })]),
     ...(has('hidden') ? [] : [done('is hidden', { kind: 'hidden' })]),
+    ...(has('not_kept') || has('hidden') ? [] : [done('is shown and not kept', { kind: 'not_kept' })]),
     ...(fillTargets(question, form, context).length > 0 ? [on('fills …', () => fills(question, form, context))] : []),
     ...cellFillsOf(field, context).map((fill) => said({ kind: 'fills_cell', ...fill })),
     ...(chosen ? [on('offers only …', () => offersOnly(field, chosen, context, []))] : []),

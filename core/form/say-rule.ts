@@ -88,6 +88,8 @@ export const sayRule = (
       return [words('is worked out as'), { role: 'value', text: rule.value, clause: 0 }];
     case 'hidden':
       return [words('is hidden')];
+    case 'not_kept':
+      return [words('is shown and not kept')];
     case 'starts_as_opened': {
       const names = context.vocabulary.linked(rule.register);
       const path = rule.from === undefined || !names ? '' : `${sayPath(rule.from.split('.'), names)} of `;

@@ -105,6 +105,7 @@ const renameInRule = (rule: Rule, question: string, vocabulary: Vocabulary, own:
     case 'must_be_unique':
     case 'starts_as_addressed':
     case 'hidden':
+    case 'not_kept':
       return rule;
     case 'starts_as_opened': {
       const names = vocabulary.linked(rule.register);

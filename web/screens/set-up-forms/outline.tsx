@@ -8,12 +8,13 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { Fragment, type KeyboardEvent, useRef, useState } from 'react';
+import { Fragment, type KeyboardEvent, useMemo, useRef, useState } from 'react';
 import type { Problem } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import {
   addPage,
   askFields,
+  compileForm,
   dropQuestion,
   type Form,
   formVocabulary,
@@ -21,12 +22,17 @@ import {
   moveQuestion,
   outdentQuestion,
   pageOf,
+  passesOn,
   placeQuestion,
   putSection,
+  type Rule,
 } from '#core/form/index.ts';
 import { type Catalogue, type ChoiceList, type Field, type Register, valueContext } from '#core/register/index.ts';
 import { type Copied, copyIn, type NewField, withFields } from '#core/workspace/index.ts';
+import { useHideThere } from '../../data/hide-there.ts';
+import { useWorkspace } from '../../data/workspace.ts';
 import { Part, PickOne } from '../../ui/part.tsx';
+import { PassedOnNotes } from '../../ui/passed-on.tsx';
 import { Endings } from './endings.tsx';
 import { NewQuestions } from './new-questions.tsx';
 import { OneQuestion } from './one-question.tsx';
@@ -69,6 +75,12 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const place = useRef<HTMLDivElement>(null);
   const [note, setNote] = useState('');
+  const { workspace } = useWorkspace();
+  const hideThere = useHideThere(register.key);
+  const passed = useMemo(() => {
+    const compiled = compileForm(form, catalogue);
+    return compiled.ok ? passesOn(compiled.value, catalogue, workspace.roles, form.fill_in_by) : [];
+  }, [form, catalogue, workspace.roles]);
   const context: SayContext = {
     vocabulary: formVocabulary(form, register, catalogue),
     values: valueContext(catalogue),
@@ -168,6 +180,12 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
                         onQuestion={(next) => onChange({ ...form, questions: form.questions.with(at, next) })}
                         onCopy={() => copy({ kind: 'question', field: question.field })}
                       />
+                      <PassedOnNotes
+                        passed={passed.filter(({ by }) => by === question.field)}
+                        register={register}
+                        onNotKept={(into) => onChange(withRule(form, into, { kind: 'not_kept' }))}
+                        onHide={hideThere}
+                      />
                     </li>
                   );
                 })}
@@ -199,6 +217,12 @@ export const Outline = ({ form, register, catalogue, problems, onChange, onMake 
     </div>
   );
 };
+
+/** The form with a rule more at one of its questions. */
+const withRule = (form: Form, field: string, rule: Rule): Form => ({
+  ...form,
+  questions: form.questions.map((each) => (each.field === field ? { ...each, rules: [...each.rules, rule] } : each)),
+});
 
 /** What a key does to the question that has the focus; null where it does nothing. */
 const keyed = (form: Form, at: number, event: KeyboardEvent): Form | null => {

@@ -1,13 +1,15 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { rightsIn } from '#core/access/index.ts';
-import { compileForm, type Form, fieldsNeeded } from '#core/form/index.ts';
+import { rightsIn, withRights } from '#core/access/index.ts';
+import { compileForm, type Form, fieldsNeeded, passesOn } from '#core/form/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { stepsOfRoles } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
+import { useHideThere } from '../../data/hide-there.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { BlindSpots } from '../../ui/blind-spots.tsx';
+import { PassedOnNotes } from '../../ui/passed-on.tsx';
 import { PublishProblems } from '../../ui/publish-problems.tsx';
 
 interface Props {
@@ -23,10 +25,20 @@ export const PublishDialog = ({ open, form, register, onClose, onPublished }: Pr
   const { workspace, catalogue } = useWorkspace();
   const compiled = useMemo(() => compileForm(form, catalogue), [form, catalogue]);
   const me = useMe();
+  const hideThere = useHideThere(register.key);
   const [fillers, setFillers] = useState<ReadonlySet<string>>(new Set(form.fill_in_by));
   const [seers, setSeers] = useState<ReadonlySet<string>>(
     new Set(workspace.roles.filter((role) => rightsIn(role, register.key).see !== false).map((role) => role.key)),
   );
+  const passed = useMemo(() => {
+    const roles = workspace.roles.map((role) =>
+      withRights(role, register.key, (rights) => ({
+        ...rights,
+        see: seers.has(role.key) ? rights.see || true : false,
+      })),
+    );
+    return compiled.ok ? passesOn(compiled.value, catalogue, roles, [...fillers]) : [];
+  }, [compiled, catalogue, workspace.roles, register.key, fillers, seers]);
   const publish = useMutation({
     mutationFn: (anyway: 'yes' | 'no') =>
       call('publishForm', {
@@ -59,6 +71,7 @@ export const PublishDialog = ({ open, form, register, onClose, onPublished }: Pr
             seers={seers}
             {...(compiled.ok ? { needs: fieldsNeeded(compiled.value) } : {})}
           />
+          <PassedOnNotes passed={passed} register={register} onHide={hideThere} />
           <p className="text-ink-2">Set-up people may do both. With nobody ticked, only they can.</p>
           <PublishProblems error={publish.error} onAnyway={() => publish.mutate('yes')} />
           <div className="mt-4 flex gap-3">

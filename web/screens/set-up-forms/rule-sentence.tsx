@@ -101,6 +101,7 @@ export const RuleSentence = ({ rule, question, field, catalogue, form, context, 
     case 'fills_cell':
     case 'fetches':
     case 'hidden':
+    case 'not_kept':
     case 'must_be_unique':
     case 'starts_as_opened':
     case 'starts_as_addressed':
@@ -381,6 +382,7 @@ const RULE_WORDS: { readonly [K in RuleKind]: string } = {
   offers_where: 'offers only those whose',
   offers_new: 'offers a new one',
   hidden: 'is hidden',
+  not_kept: 'is shown and not kept',
   must_be_unique: 'must be unique',
   starts_as_opened: 'starts as',
   starts_as_addressed: 'starts as',

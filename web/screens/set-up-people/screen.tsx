@@ -17,6 +17,7 @@ import { AccessMatrix } from './access-matrix.tsx';
 import { NewGroupDialog } from './group-dialog.tsx';
 import { InviteDialog, PasteDialog } from './invite-dialogs.tsx';
 import { LookedAt } from './looked-at.tsx';
+import { NewlyPassedOn } from './newly-passed-on.tsx';
 import { PeopleList } from './people-list.tsx';
 import { RolePanel } from './role-panel.tsx';
 import { TokenDialog } from './token-dialog.tsx';
@@ -177,6 +178,14 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
           <SetUpProblems error={rehearse.error ?? carryOut.error} />
           {rehearse.data && !carryOut.isSuccess && (
             <div className="mb-4">
+              <NewlyPassedOn
+                forms={workspace.forms.map(({ form }) => form)}
+                catalogue={catalogue}
+                before={workspace.roles}
+                after={draft.roles}
+                fills={draft.fills}
+                onRole={put}
+              />
               <CarryOutPlan plan={rehearse.data} busy={carryOut.isPending} onCarryOut={() => carryOut.mutate()} />
             </div>
           )}
