@@ -1,20 +1,10 @@
 import { foldText, toKey } from '../base/index.ts';
 import { FUNCTION_NAMES } from '../expression/index.ts';
 import type { Catalogue } from '../register/index.ts';
+import { suggestMark } from '../workspace/index.ts';
 import type { ImportPlan } from './plan.ts';
 
 /* What a register that is made of a file is called: by the file, one of it, and by three letters. */
-
-/** A tab mark from a name, that no other register has. */
-const markFor = (name: string, taken: ReadonlySet<string>): string => {
-  const letters = `${foldText(name).replace(/[^a-z]/g, '')}xyz`.toUpperCase();
-  const wishes = [letters.slice(0, 3)];
-  for (let i = 1; i < letters.length - 1; i++)
-    for (let j = i + 1; j < letters.length; j++) wishes.push(`${letters[0]}${letters[i]}${letters[j]}`);
-  const alphabet = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
-  for (const a of alphabet) for (const b of alphabet) wishes.push(`${letters[0]}${a}${b}`);
-  return wishes.find((mark) => /^[A-Z]{3}$/.test(mark) && !taken.has(mark)) ?? 'REC';
-};
 
 /** Words whose one is told by no ending (common English). */
 const ONE_OF: ReadonlyMap<string, string> = new Map([
@@ -59,5 +49,5 @@ export const madeOf = (file: string, catalogue: Catalogue): NonNullable<ImportPl
   const plural = nameOfFile(file);
   const key = toKey(plural, new Set(catalogue.registers.keys()), FUNCTION_NAMES);
   const marks = new Set([...catalogue.registers.values()].map(({ mark }) => mark));
-  return { key, plural, singular: singularOf(plural), mark: markFor(plural, marks) };
+  return { key, plural, singular: singularOf(plural), mark: suggestMark(plural, marks) };
 };

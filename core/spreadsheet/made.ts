@@ -1,6 +1,7 @@
 import { foldText, toKey } from '../base/index.ts';
 import { type Catalogue, type ChoiceList, canBeUnique, type Field, type Register } from '../register/index.ts';
 import { choiceListOf } from '../values/index.ts';
+import { suggestTitle } from '../workspace/index.ts';
 import type { ColumnPlan, ImportPlan, NewColumn } from './plan.ts';
 
 /* What a plan makes besides records: a register with its fields, choice lists, choices of lists that are there. */
@@ -13,9 +14,12 @@ const fieldOf = ({ key, label, type, required }: NewColumn): Field => ({ key, la
 export const madeRegister = ({ made, columns }: ImportPlan): Register | null => {
   if (!made) return null;
   const fresh = columns.filter(isNew);
+  const fields = fresh.map(fieldOf);
+  const title = suggestTitle(fields);
   return {
     ...made,
-    fields: fresh.map(fieldOf),
+    fields,
+    ...(title === undefined ? {} : { title }),
     beside: [],
     listed: [],
     constraints: fresh

@@ -15,3 +15,4 @@ export {
   renamingProblem,
 } from './rename.ts';
 export { readLabels, suggestType } from './suggest.ts';
+export { suggestMark, suggestTitle } from './suggest-names.ts';

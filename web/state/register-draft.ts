@@ -3,6 +3,7 @@ import { toKey } from '#core/base/index.ts';
 import { FUNCTION_NAMES } from '#core/expression/index.ts';
 import type { ChoiceList, Field, Register } from '#core/register/index.ts';
 import { type FieldType, KIND_NAMES, rowsIn } from '#core/values/index.ts';
+import { suggestMark, suggestTitle } from '#core/workspace/index.ts';
 
 /** A field while it is being made. Its key comes from its label until it is stored. */
 export interface FieldDraft {
@@ -89,7 +90,12 @@ const withRowKeys = (type: FieldType): FieldType => {
 };
 
 /** The register a draft describes; keys are made from labels where there are none yet. */
-export const toRegister = (draft: RegisterDraft, registers: ReadonlySet<string>): Register => {
+export const toRegister = (
+  draft: RegisterDraft,
+  registers: ReadonlySet<string>,
+  /** The tab marks that others have. */
+  marks: ReadonlySet<string> = new Set(),
+): Register => {
   const taken = new Set(draft.fields.flatMap((field) => field.key ?? []));
   const fields = draft.fields.map((field): Field => {
     const key = field.key ?? toKey(field.label, taken, FUNCTION_NAMES);
@@ -104,13 +110,14 @@ export const toRegister = (draft: RegisterDraft, registers: ReadonlySet<string>)
       ...(field.section ? { section: field.section } : {}),
     };
   });
+  const title = draft.title ?? (draft.key === null ? suggestTitle(fields) : undefined);
   return {
     key: draft.key ?? toKey(draft.plural, registers),
     singular: draft.singular,
     plural: draft.plural,
-    mark: draft.mark.toUpperCase(),
+    mark: draft.mark.toUpperCase() || (draft.key === null ? suggestMark(draft.plural, marks) : ''),
     fields,
-    ...(draft.title === undefined ? {} : { title: draft.title }),
+    ...(title === undefined ? {} : { title }),
     beside: draft.beside,
     listed: draft.listed,
     constraints: draft.constraints,

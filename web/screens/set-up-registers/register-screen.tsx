@@ -67,7 +67,8 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
   const [said, setSaid] = useState('');
   const navigate = useNavigate();
   const fieldsEnd = useRef<HTMLOListElement>(null);
-  const register = toRegister(draft, new Set(catalogue.registers.keys()));
+  const others = [...catalogue.registers.values()];
+  const register = toRegister(draft, new Set(others.map(({ key }) => key)), new Set(others.map(({ mark }) => mark)));
   const after = withDraft(catalogue, register, draft);
   const changes: WorkspaceChanges = {
     version: workspace.version,
@@ -139,7 +140,7 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
     <div className="flex min-h-0 grow max-lg:flex-col max-lg:overflow-auto">
       <div className="w-[40rem] shrink-0 overflow-auto border-r border-rule p-6 max-lg:w-full max-lg:border-r-0">
         <header className="flex items-center gap-3">
-          {register.mark.length === 3 && <TabMark mark={register.mark} name={register.plural} />}
+          {draft.plural !== '' && register.mark.length === 3 && <TabMark mark={register.mark} name={register.plural} />}
           <h1>{draft.key ? register.plural : draft.plural || 'New register'}</h1>
           <span className="ml-auto">
             <UndoButtons editing={editing} />
@@ -170,7 +171,7 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
                 className="box font-mono font-normal uppercase"
                 value={draft.mark}
                 maxLength={3}
-                placeholder="ABC"
+                placeholder={draft.plural === '' ? 'ABC' : register.mark}
                 onChange={(event) => put({ mark: event.target.value.toUpperCase() }, 'mark')}
               />
             </label>
