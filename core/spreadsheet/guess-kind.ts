@@ -110,6 +110,15 @@ const currencyOf = (head: string, own: string): string | null => {
   return /\b(GBP|EUR|USD|CHF|SEK|NOK|DKK|PLN|CZK)\b/.exec(head)?.[1] ?? null;
 };
 
+/** Whether most are amounts however each is written: where some have a sign, the others are named, and are no reason for words. */
+const areAmounts = (type: FieldType, words: readonly string[], { context }: Reading): boolean => {
+  const isAmount = (word: string): boolean =>
+    (['plain', 'local', 'comma'] as const).some(
+      (numbers) => readCellOf(type, word, { numbers, fraction: false }, context).ok,
+    );
+  return words.filter(isAmount).length / words.length >= LEAST;
+};
+
 const moneyOf = (
   profile: Profile,
   words: readonly string[],
@@ -127,7 +136,7 @@ const moneyOf = (
     .map((currency) => typeOfKind('money', currency))
     .map((type) => ({ type, share: shareOf(type, words, profile, reading) }))
     .reduce((one, other) => (other.share > one.share ? other : one));
-  if (best.share < LEAST) return null;
+  if (best.share < LEAST && !areAmounts(best.type, words, reading)) return null;
   return signed.some((word) => ISO_IN.test(word)) || speaks || signed.length >= words.length / 2 ? best.type : null;
 };
 

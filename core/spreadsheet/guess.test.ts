@@ -88,6 +88,11 @@ describe('what a spreadsheet seems to be', () => {
 
   test.each<[string, readonly string[], string]>([
     ['codes with a zero before them stay text', ['007', '012', '345'], 'text'],
+    [
+      'amounts, some with their sign and some with another comma, are money',
+      ['£12.50', '£3.00', '"12,5"', '£4.75'],
+      'money',
+    ],
     ['amounts with their sign are money', ['£1,250.00', '£3', '£4.50'], 'money'],
     ['shares with their sign are shares', ['12%', '12.5 %', '3%'], 'percent'],
     ['days in words are days', ['Jun 12 1998', 'Aug 7 1998', '1 Sep 2001'], 'date'],
@@ -106,6 +111,17 @@ describe('what a spreadsheet seems to be', () => {
   ])('%s', async (_, cells, kind) =>
     expect((await said(`${'A thing'}\n${cells.join('\n')}`))[0]).toContain(`: ${kind}`),
   );
+
+  test('a column is called a field’s name: what it links to is looked for later, and its days are read in their own order', () => {
+    const grid = gridOf('Boat,Reported on\nTern,03/31/2026\nGannet,04/15/2026');
+    const register = catalogue.registers.get('near_misses');
+    if (!register) throw new Error('no near misses');
+    const { because } = guessInto(grid, 1, register, { catalogue, today: TODAY, findNamed: findBoats });
+    expect(because.map((why) => [sayBecause(why, 'en-GB'), sayNot(why.not)])).toEqual([
+      ['as it is called so', ''],
+      ['as it is called so', ''],
+    ]);
+  });
 
   test('what is said of numbers that can be read either way is asked, not guessed', async () => {
     const german = { ...catalogue, locale: 'de-DE' };

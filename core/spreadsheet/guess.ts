@@ -7,8 +7,10 @@ import {
   type FieldType,
   isInCsv,
   isNumeric,
+  leadsTo,
   outcomeTypeSchema,
   PEOPLE,
+  type ValueContext,
 } from '../values/index.ts';
 import { type Grid, isEmptyRow } from './grid.ts';
 import { knownList, listOf, looksLikeChoices } from './guess-choices.ts';
@@ -19,7 +21,7 @@ import { type Follows, findFollowing, type Numbers } from './guess-worked.ts';
 import type { ColumnPlan, ImportPlan, NewColumn, NewList } from './plan.ts';
 import { NO_MENDS } from './plan.ts';
 import { alikeIn, isEachDifferent, type Profile, profileOf, someOf } from './profile.ts';
-import { asksForFractions, guessNumbers, readCellOf } from './written-cells.ts';
+import { asksForFractions, guessDays, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';
 
 /** Why a column was taken for what it was, and what speaks against it. */
 export interface Because {
@@ -354,6 +356,13 @@ const namedField = (head: string, register: Register): Field | 'number' | null =
   );
 };
 
+/** How many of a column's cells a field can read, as its days are written; whether what it links to is there is told later. */
+const fittingOf = (type: FieldType, profile: Profile, how: WrittenCells, context: ValueContext): Found => {
+  if (leadsTo(type) !== null) return wholly(profile);
+  const days = guessDays({ type, cells: [...profile.counts.keys()] }, context);
+  return countFitting(type, profile, days ? { ...how, monthFirst: days === 'month_first' } : how, context);
+};
+
 /** What a spreadsheet seems to fill where it goes into a register that is there. */
 export const guessInto = (grid: Grid, head: number, register: Register, { catalogue, today }: Guessing): Guess => {
   const parted = partGrid(grid, head);
@@ -384,7 +393,7 @@ export const guessInto = (grid: Grid, head: number, register: Register, { catalo
   const because = found.map((field, at): Because => {
     const profile = profileOf(at, heads[at] ?? '', rows);
     if (field === null || field === 'number') return becauseOf(profile, wholly(profile), 'called');
-    return becauseOf(profile, countFitting(field.type, profile, how, context), 'called');
+    return becauseOf(profile, fittingOf(field.type, profile, how, context), 'called');
   });
   const unique = register.constraints.flatMap((each) =>
     each.kind === 'unique' && each.fields.length === 1 ? each.fields : [],

@@ -13,6 +13,8 @@ import { SEPARATORS } from './read-text.ts';
 export const readingSchema = z.strictObject({
   encoding: z.enum(ENCODINGS).optional(),
   separator: z.enum(SEPARATORS).optional(),
+  /** Whether quotation marks hold cells together; else they are letters like others. */
+  quotes: z.enum(['hold', 'letters']).optional(),
   sheet: z.string().max(200).optional(),
   /** The row that the columns are called by; 0 where none is. */
   head: z.int().min(0).max(1_000).optional(),

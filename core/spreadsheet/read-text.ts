@@ -23,15 +23,26 @@ const isSeparator = (sign: string): sign is Separator => SEPARATORS.some((each) 
 /** So many lines are looked at to find out what stands between cells. */
 const LOOKED_AT = 200;
 
-const parse = (text: string, delimiter: string, preview = 0): Papa.ParseResult<string[]> =>
-  Papa.parse<string[]>(text, { delimiter, newline: '\n', preview });
+/** How quotation marks are read: they hold a cell together that has line ends or separators in it, or are letters. */
+export type Quotes = 'hold' | 'letters';
+
+/** A sign that no text has left in it. */
+const NO_QUOTE = '\0';
+
+const parse = (text: string, delimiter: string, quotes: Quotes, preview = 0): Papa.ParseResult<string[]> =>
+  Papa.parse<string[]>(text, {
+    delimiter,
+    newline: '\n',
+    preview,
+    ...(quotes === 'letters' ? { quoteChar: NO_QUOTE } : {}),
+  });
 
 /** Signs that part cells and stand in few texts come before the comma, which stands in many, and in numbers. */
 const TRIED: readonly Separator[] = ['\t', ';', '|', ','];
 
 /** How much of the lines has as many cells as most lines have, and more than one; those that say nothing do not count. */
-const evenness = (text: string, sign: Separator): number => {
-  const { data, errors } = parse(text, sign, LOOKED_AT);
+const evenness = (text: string, sign: Separator, quotes: Quotes): number => {
+  const { data, errors } = parse(text, sign, quotes, LOOKED_AT);
   const full = data.filter((row) => row.some((cell) => cell.trim() !== ''));
   const [first = []] = full;
   // A head of one word over “Smith, John” is one column of names.
@@ -45,8 +56,11 @@ const evenness = (text: string, sign: Separator): number => {
 };
 
 /** The sign that parts the lines most evenly; where none does, one that stands nowhere: it is one column then. */
-const guessSeparator = (text: string): Separator => {
-  const tried = TRIED.filter((sign) => text.includes(sign)).map((sign) => ({ sign, share: evenness(text, sign) }));
+const guessSeparator = (text: string, quotes: Quotes): Separator => {
+  const tried = TRIED.filter((sign) => text.includes(sign)).map((sign) => ({
+    sign,
+    share: evenness(text, sign, quotes),
+  }));
   const best = tried.reduce((one, other) => (other.share > one.share ? other : one), {
     sign: ',' as Separator,
     share: 0,
@@ -83,20 +97,20 @@ const isTooMany = (text: string, sign: string): boolean => {
 };
 
 /** A text file (RFC 4180, and its kin with other signs between cells and any line ends), or why it is none. */
-export const readText = (text: string, separator?: Separator, most = 0): Result<TextTable> => {
+export const readText = (text: string, separator?: Separator, quotes: Quotes = 'hold', most = 0): Result<TextTable> => {
   // What no database holds is no letter either.
   const whole = text.replace(/^\uFEFF/, '').replaceAll('\0', '');
   const told = TOLD.exec(whole)?.[1];
   const isTold = told !== undefined && isSeparator(told);
   // One kind of line end, whatever mixture there is: in cells too, where it is stored so anyway.
   const rest = (isTold ? whole.replace(TOLD, '') : whole).replace(/\r\n?/g, '\n');
-  const sign = separator ?? (isTold ? told : guessSeparator(rest));
+  const sign = separator ?? (isTold ? told : guessSeparator(rest, quotes));
   if (isTooMany(rest, sign))
     return {
       ok: false,
       problems: [problem('too_large', ['file'], 'This file has more cells than are read here: bring it in parts.')],
     };
-  const read = parse(rest, sign, most);
+  const read = parse(rest, sign, quotes, most);
   const problems: Problem[] = read.errors
     .filter((error) => error.type === 'Quotes')
     .slice(0, 5)

@@ -102,7 +102,7 @@ export const readFile = async (
     return { read: { grid, encoding: null, separator: null, sheets, sheet, head, notes }, keep };
   }
   const { text, encoding } = decodeText(bytes, reading.encoding);
-  const table = valueOrRefuse(readText(text, reading.separator));
+  const table = valueOrRefuse(readText(text, reading.separator, reading.quotes));
   const head = reading.head ?? guessHead(table.grid);
   valueOrRefuse(checkGrid(table.grid, head));
   const read: ReadFile = {

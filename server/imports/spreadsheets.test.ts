@@ -283,6 +283,18 @@ describe('a spreadsheet', () => {
     expect((await runa.get('/api/workspace')).body.version).toBe(before);
   });
 
+  test('a text that cannot be read as it seems is read anew as somebody says', async () => {
+    const failed = await look('rope.csv', 'Name,Cost\n"3/4" rope,1\n"1/2" rope,2\n5" chain,3\n"x,1\n');
+    expect(failed.job.state).toBe('failed');
+    const answer = await runa.patch(`/api/imports/${failed.id}`, {
+      revision: failed.revision,
+      reading: { quotes: 'letters' },
+    });
+    expect(answer.status).toBe(202);
+    const read = await untilOver(runa, failed.id);
+    expect([read.job.state, read.found?.rows, read.plan?.columns.length]).toEqual(['done', 4, 2]);
+  });
+
   test('what must be said first is asked, and refused until it is', async () => {
     const looked = await look('shares.csv', 'Thing,Share\nA,0.2\nB,0.5\n');
     const columns = looked.plan?.columns.map((column, at) =>

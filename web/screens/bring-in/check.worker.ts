@@ -14,6 +14,8 @@ const whyNot = async (file: Blob): Promise<string> => {
   const bytes = new Uint8Array(await file.arrayBuffer());
   if (ZIP.every((byte, at) => bytes[at] === byte)) return '';
   const read = readText(decodeText(bytes).text);
+  // How it is parted and quoted can be said where it is shown: that alone keeps nothing here.
+  if (!read.ok && read.problems.every(({ code }) => code === 'bad_csv')) return '';
   const checked = read.ok ? checkGrid(read.value.grid, guessHead(read.value.grid)) : read;
   // What is no text at all the server says better: it knows what else there is.
   return checked.ok ? '' : checked.problems.map(({ detail }) => detail).join(' ');

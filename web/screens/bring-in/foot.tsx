@@ -1,12 +1,17 @@
 import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { joinWords } from '#core/base/index.ts';
+import type { ImportPlan } from '#core/spreadsheet/index.ts';
 import { call } from '../../data/client.ts';
 import { isOver, queries, queryClient } from '../../data/queries.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 import { Progress } from './progress.tsx';
 import type { Importing } from './use-import.ts';
+
+/** Whether somebody mended cells or rows by hand: that is lost with the file. */
+const isMended = ({ mends }: ImportPlan): boolean => Object.values(mends).some((each) => each.length > 0);
 
 /** What carrying it out would make, what stays out, and the button that does it. */
 export const BringInFoot = ({ importing }: { importing: Importing }) => {
@@ -25,6 +30,7 @@ export const BringInFoot = ({ importing }: { importing: Importing }) => {
     mutationFn: () => call('dropImport', { params: { id: state.id } }),
     onSuccess: () => navigate(-1),
   });
+  const [asksFirst, setAsksFirst] = useState(false);
   if (!plan) return null;
   const would = state.found?.would ?? null;
   const said = (count: number) => count.toLocaleString(workspace.locale);
@@ -95,9 +101,26 @@ export const BringInFoot = ({ importing }: { importing: Importing }) => {
         )}
         <Problems error={carryOut.error ?? drop.error ?? importing.error} />
       </div>
-      <button type="button" className="btn btn-quiet" disabled={drop.isPending} onClick={() => drop.mutate()}>
-        Throw it away
-      </button>
+      {asksFirst ? (
+        <span role="alert" className="flex flex-wrap items-center gap-2">
+          What you mended here is lost with it.
+          <button type="button" className="btn" disabled={drop.isPending} onClick={() => drop.mutate()}>
+            Throw it away
+          </button>
+          <button type="button" className="btn btn-quiet" onClick={() => setAsksFirst(false)}>
+            Go on with it
+          </button>
+        </span>
+      ) : (
+        <button
+          type="button"
+          className="btn btn-quiet"
+          disabled={drop.isPending}
+          onClick={() => (isMended(plan) ? setAsksFirst(true) : drop.mutate())}
+        >
+          Throw it away
+        </button>
+      )}
       <button
         type="button"
         className="btn btn-go"

@@ -158,6 +158,34 @@ const HowRead = ({ found, importing }: { found: ImportFound; importing: Importin
   );
 };
 
+/** How a text that could not be read may be meant otherwise: it is read anew with what is said here. */
+export const ReadOtherwise = ({ importing: { state, read } }: { importing: Importing }) => {
+  const { separator, quotes = 'hold' } = state.reading;
+  return (
+    <p className="my-3">
+      Read it anew with columns parted by{' '}
+      <PickPart
+        what="sign between columns"
+        text={separator ? SEPARATED[separator] : 'what it seems to be'}
+        options={SEPARATORS.map((each) => ({ value: each, label: SEPARATED[each] }))}
+        chosen={separator ?? null}
+        onPick={(each) => read({ separator: each })}
+      />
+      , where quotation marks{' '}
+      <PickPart
+        what="meaning of quotation marks"
+        text={QUOTED[quotes]}
+        options={(['hold', 'letters'] as const).map((each) => ({ value: each, label: QUOTED[each] }))}
+        chosen={quotes}
+        onPick={(each) => read({ quotes: each })}
+      />
+      .
+    </p>
+  );
+};
+
+const QUOTED = { hold: 'hold a cell together', letters: 'are letters like others' } as const;
+
 /** Whether a column of a plan holds numbers. */
 const hasNumbers = (plan: ImportPlan, catalogue: Catalogue): boolean => {
   const fields = catalogue.registers.get(plan.into ?? '')?.fields ?? [];

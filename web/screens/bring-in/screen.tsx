@@ -3,7 +3,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { BringInFoot } from './foot.tsx';
-import { BringInHead } from './head.tsx';
+import { BringInHead, ReadOtherwise } from './head.tsx';
 import { Misfits } from './misfits.tsx';
 import { BringInOutcome } from './outcome.tsx';
 import { RecentImports } from './recent.tsx';
@@ -58,6 +58,7 @@ export const OneImportScreen = () => {
         {state.job.state === 'failed' ? (
           <div className="p-6">
             <Problems error={new Error(state.job.problem ?? 'It could not be read.')} />
+            {!/\.xls[xm]?$/i.test(state.name) && <ReadOtherwise importing={importing} />}
             <Link className="btn" to="/bring-in">
               Bring another file
             </Link>
