@@ -39,7 +39,10 @@ describe('what a form passes on from fields that are hidden', () => {
       'hand: Name of Boats is hidden from them, and this form shows it to them as What happened while they fill it in.',
       'hand: Name of Boats is hidden from them, and they find it as What happened in the Near misses this form stores.',
     ]);
-    expect(told([role('office', ['name']), role('hand', [], ['near_misses'])])).toEqual([
+    expect(told([role('office', ['name']), role('hand', [], ['boats'])])).toEqual([
+      'office: Name of Boats is hidden from them, and they find it as What happened in the Near misses this form stores.',
+    ]);
+    expect(told([role('office', [], ['near_misses'])])).toEqual([
       'office: Name of Boats is hidden from them, and they find it as What happened in the Near misses this form stores.',
     ]);
   });

@@ -84,9 +84,8 @@ export const passesOn = (
     const last = sources.at(-1);
     const owner = last && catalogue.registers.get(last.register);
     if (!last || !owner) return [];
-    // A register that is not seen at all is looked up by a form whose makers let it be: what is hidden in one that is seen is meant so.
     const blind = plain.filter(({ seen }) =>
-      sources.some((source) => seen.get(source.register)?.fields.has(source.key) === false),
+      sources.some((source) => seen.get(source.register)?.fields.has(source.key) !== true),
     );
     const fill = blind.filter(({ role }) => fillers.includes(role.key)).map(({ role }) => role);
     const read = kept

@@ -1,4 +1,4 @@
-import { foldText, toKey } from '../base/index.ts';
+import { toKey } from '../base/index.ts';
 import { FUNCTION_NAMES } from '../expression/index.ts';
 import type { Catalogue } from '../register/index.ts';
 import { suggestMark } from '../workspace/index.ts';

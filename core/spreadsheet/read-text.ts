@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { ok, type Problem, problem, type Result } from '../base/index.ts';
+import { ok, problem, type Result } from '../base/index.ts';
 import { unguarded } from '../list/index.ts';
 import { type Grid, MOST_CELLS } from './grid.ts';
 
@@ -111,17 +111,13 @@ export const readText = (text: string, separator?: Separator, quotes: Quotes = '
       problems: [problem('too_large', ['file'], 'This file has more cells than are read here: bring it in parts.')],
     };
   const read = parse(rest, sign, quotes, most);
-  const problems: Problem[] = read.errors
-    .filter((error) => error.type === 'Quotes')
-    .slice(0, 5)
-    .map((error) =>
-      problem(
-        'bad_csv',
-        ['file'],
-        `Line ${lineOf(read.data, error.row ?? 0) + (isTold ? 1 : 0)}: a quotation mark is opened and not closed. The file may be cut off.`,
-      ),
-    );
-  if (problems.length > 0) return { ok: false, problems };
+  const [wrong, ...others] = read.errors.filter((error) => error.type === 'Quotes');
+  if (wrong) {
+    const line = lineOf(read.data, wrong.row ?? 0) + (isTold ? 1 : 0);
+    const more = others.length === 0 ? '' : ` There are ${others.length} more like it.`;
+    const says = `Line ${line}: a quotation mark is opened and not closed. The file may be cut off.${more}`;
+    return { ok: false, problems: [problem('bad_csv', ['file'], says)] };
+  }
   const rows = read.data.map((row) => row.map(tidy));
   // What ends with a line end has no row behind it.
   while (rows.at(-1)?.every((cell) => cell === '')) rows.pop();
