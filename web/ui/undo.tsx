@@ -6,21 +6,7 @@ import { useMe, useWorkspace } from '../data/workspace.ts';
 import { createEditStore, type EditState } from '../state/edit-store.ts';
 import { dropEditing, editingChannel, type Keeping, keepEditing, readKeptEditing } from '../state/kept-editing.ts';
 import { IconButton } from './icon-button.tsx';
-
-/** Ctrl+Z and Ctrl+Shift+Z go back and forth, except in a box, where they are the box's own. */
-const useUndoKeys = (undo: () => void, redo: () => void): void => {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      const box = event.target instanceof Element && event.target.closest('input, textarea, [contenteditable=true]');
-      if (box || event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey)) return;
-      event.preventDefault();
-      if (event.shiftKey) redo();
-      else undo();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [undo, redo]);
-};
+import { useUndoKeys } from './undo-keys.ts';
 
 /** What an editor tells of what it is in the middle of, beside the document itself. */
 export type EditingNote =

@@ -31,7 +31,6 @@ interface Options {
   /** A cell is to be changed; `typed` stands instead of what is there, where something was typed. */
   readonly onEdit: (id: string, column: number, typed: string | null) => void;
   readonly onTick: (id: string, span: boolean) => void;
-  readonly onUndo: () => void;
   readonly scroller: RefObject<HTMLElement | null>;
 }
 
@@ -57,7 +56,7 @@ export const placeOf = (
  * The keys of a grid (WAI-ARIA Authoring Practices, Grid): arrows, Home and End, pages; Enter opens, Space ticks, F2 or
  * typing changes a cell. With Shift a block of cells is chosen, as with the mouse.
  */
-export const useGrid = ({ ids, columns, page, onOpen, has, onEdge, onEdit, onTick, onUndo, scroller }: Options) => {
+export const useGrid = ({ ids, columns, page, onOpen, has, onEdge, onEdit, onTick, scroller }: Options) => {
   const [active, setActive] = useState<Active | null>(null);
   /** Where a block of cells was begun; it goes to the one that is active. */
   const [anchor, setAnchor] = useState<Pick<Active, 'id' | 'column'> | null>(null);
@@ -140,8 +139,7 @@ export const useGrid = ({ ids, columns, page, onOpen, has, onEdge, onEdit, onTic
         setAnchor(null);
         break;
       default:
-        if (event.ctrlKey && event.key.toLowerCase() === 'z' && !event.shiftKey) onUndo();
-        else if (event.key.length === 1 && !event.ctrlKey) onEdit(id, column, event.key);
+        if (event.key.length === 1 && !event.ctrlKey) onEdit(id, column, event.key);
         else return;
     }
     event.preventDefault();

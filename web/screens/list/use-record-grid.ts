@@ -1,10 +1,8 @@
 import { type ClipboardEvent, type KeyboardEvent, type RefObject, useCallback, useMemo } from 'react';
 import type { RecordAnswer } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
-import { useMe } from '../../data/workspace.ts';
 import { copyBlock, type Pasting, pasteBlock, type Refused } from './clipboard.ts';
 import type { Editing, Lines } from './record-row.tsx';
-import { undoLast } from './take-back.ts';
 import { type Edge, placeOf, useGrid } from './use-grid.ts';
 
 /** Every line is as high as every other, so that where one stands follows from which it is. In pixels. */
@@ -51,7 +49,6 @@ export type GridRow = ReturnType<ReturnType<typeof useRecordGrid>['row']>;
 
 /** The lines of a list as a grid: gone through, changed, ticked, copied and pasted over by keys and mouse. */
 export const useRecordGrid = ({ register, records, lines, scroller, has, onEdge, onPaste }: Options) => {
-  const me = useMe();
   // Scrolling draws anew, and what is kept is up to a few thousand records.
   const ids = useMemo(() => records.map(({ id }) => id), [records]);
   const index = useMemo(() => new Map(ids.map((id, at) => [id, at])), [ids]);
@@ -66,7 +63,6 @@ export const useRecordGrid = ({ register, records, lines, scroller, has, onEdge,
       if (column >= 1 && column <= lines.columns.length) lines.onEdit({ id, column, typed });
     },
     onTick: (id, span) => lines.ticks?.tick(id, ids, span),
-    onUndo: () => void undoLast(me.id, lines.catalogue.locale),
     has,
     onEdge,
     scroller,
