@@ -94,6 +94,8 @@ export const readOperand = (typed: string, type: ValueType, context: SayContext)
       const days = spanOf(read(type));
       if (days) return { kind: 'span', from: { kind: 'date', date: days.from }, to: { kind: 'date', date: days.to } };
       const [from, to] = typed.split(/ to /i).map((day) => readOperand(day, { kind: 'date' }, context));
+      // Days that stand still cannot run backwards; those that move are judged when they come.
+      if (from?.kind === 'date' && to?.kind === 'date' && to.date < from.date) return null;
       return isDay(from) && (to === undefined || isDay(to)) ? { kind: 'span', from, to: to ?? from } : null;
     }
     case 'link':

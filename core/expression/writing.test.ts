@@ -140,6 +140,7 @@ describe('values as people write them', () => {
     ['today', { kind: 'span', nights: true }, '[today()..today()]'],
     ['today to in 2 weeks', { kind: 'span', nights: true }, '[today()..today() + duration("P14D")]'],
     ['yesterday to closed', { kind: 'span', nights: true }, null],
+    ['5 Nov 2026 to 1 Nov 2026', { kind: 'span', nights: false }, null],
     ['31 Feb 2026', { kind: 'date' }, null],
     ['in 2 days ago', { kind: 'date' }, null],
     ['many', { kind: 'number' }, null],

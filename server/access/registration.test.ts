@@ -73,6 +73,19 @@ describe('strangers who register by a form', () => {
     expect(events[0].form.key).toBe('berth_inquiry');
   });
 
+  test('who takes the name of somebody here is not told; whoever lets people in is, and both are told apart', async () => {
+    const email = 'other.sana@example.org';
+    expect((await send(values({ name: 'SANA Whitlock', email }))).status).toBe(204);
+    const confirmed = await confirm(await secretTo(server, email));
+    expect([confirmed.status, JSON.stringify(confirmed.body)]).toEqual([200, expect.not.stringContaining('already')]);
+    const letters = await lettersTo(server, 'runa.oakes@example.org');
+    expect(letters.map(({ subject }) => subject)).toContain('Two are called Sana Whitlock now');
+    const { people } = (await runa.get('/api/routes')).body;
+    expect(people.map(({ name }: { name: string }) => name)).toEqual(
+      expect.arrayContaining([`SANA Whitlock (${email})`, 'Sana Whitlock (sana.whitlock@example.org)']),
+    );
+  });
+
   test('an address that is here already gets the same answer, and a message that says so', async () => {
     const before = await clients();
     expect((await send(values({ email: 'ORLA.margetts@example.org' }))).status).toBe(204);

@@ -8,12 +8,15 @@ import { idOf } from '../definitions/ids.ts';
 import type { Definitions } from '../definitions/store.ts';
 import { readForm } from '../forms/read-form.ts';
 import { checkEntry, type GivenEntry, sendEntry } from '../forms/send-entry.ts';
+import { findNamesake, readActive } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
+import { setsUp } from '../people/roles.ts';
 import type { Queryable } from '../platform/database.ts';
 import { inTransaction, notify } from '../platform/locks.ts';
 import { post } from '../platform/messages.ts';
 import { invalid, notFound, Refusal } from '../platform/refusal.ts';
 import { people } from '../platform/schema.ts';
+import type { Work } from '../records/work.ts';
 import { INVITATION_PATH } from './invitations.ts';
 import { note } from './noted.ts';
 import { hashPassword, refuseWeak } from './passwords.ts';
@@ -136,6 +139,26 @@ export const register = async (workplace: Workplace, key: string, entry: GivenEn
   });
 };
 
+/**
+ * A stranger who is called as somebody here is not told so: who is here is nobody's to know. Both are shown with their
+ * addresses from then on, and whoever lets people in hears of it.
+ */
+const tellOfNamesake = async ({ db, definitions }: Work, { id, name, email }: Person): Promise<void> => {
+  const other = await findNamesake(db, name, id);
+  if (!other) return;
+  for (const person of await readActive(db))
+    if (person.id !== id && setsUp(definitions, person, 'people'))
+      await post(db, {
+        to: person,
+        subject: `Two are called ${other.name} now`,
+        words: [
+          `Hello ${person.name},`,
+          `Somebody registered at ${definitions.name} as ${name} (${email}), and ${other.name} (${other.email}) was here already. Wherever they sign or are chosen both are shown with their addresses. If you do not know who registered, switch them off under People & roles.`,
+        ],
+        link: { path: '/set-up/people', label: 'Look at People & roles' },
+      });
+};
+
 /** Stores what a stranger sent, and lets them in: both, or neither. */
 export const confirmRegistration = async (workplace: Workplace, secret: string, password: string): Promise<Person> => {
   const definitions = await workplace.reader.read(workplace.db);
@@ -162,6 +185,7 @@ export const confirmRegistration = async (workplace: Workplace, secret: string, 
     await work.db.update(people).set({ recordId: record }).where(eq(people.id, person.id));
     const detail = `registered by “${form.label}”`;
     await note(work.db, work.clock.now, { personId: person.id, aboutId: person.id, action: 'joined', detail });
+    await tellOfNamesake(work, person);
     await notify(work.db, { kind: 'workspace' });
     return { ...person, roles: [by.role], record, forms: null };
   });

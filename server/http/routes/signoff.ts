@@ -3,7 +3,7 @@ import { findDraft, readDrafts } from '../../definitions/drafts.ts';
 import { nextVersion } from '../../definitions/store.ts';
 import { openForm } from '../../forms/open.ts';
 import { lookAtRecord } from '../../forms/taking-part.ts';
-import { readActive } from '../../people/names.ts';
+import { readActive, readNames } from '../../people/names.ts';
 import { addJob } from '../../platform/jobs.ts';
 import { inTransaction } from '../../platform/locks.ts';
 import { RateLimit } from '../../platform/rate.ts';
@@ -73,7 +73,8 @@ export const signOffHandlers: Handlers<
     const drafts = new Map((await readDrafts(db, 'route')).map(({ document }) => [document.key, document]));
     const running = await readRunning(db);
     const keys = new Set([...definitions.routes.keys(), ...drafts.keys()]);
-    const people = (await readActive(db)).map(({ id, name }) => ({ id, name }));
+    const names = await readNames(db);
+    const people = (await readActive(db)).map(({ id, name }) => ({ id, name: names.get(id) ?? name }));
     return {
       people,
       routes: [...keys].flatMap((key) => {

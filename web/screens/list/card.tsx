@@ -62,7 +62,7 @@ export const Card = ({ record, lines, fields, pictures = false, arrived = false,
         )}
         <button
           type="button"
-          className="grow text-left font-semibold"
+          className="min-w-0 grow break-words text-left font-semibold"
           aria-label={`Open ${record.number}, ${record.title}`}
           onClick={() => onChoose(record.id)}
           onKeyDown={onKeyDown}
@@ -75,7 +75,7 @@ export const Card = ({ record, lines, fields, pictures = false, arrived = false,
         </span>
       </div>
       {(told.length > 0 || (lines.staged && record.stage)) && (
-        <dl className="mt-1 grid gap-x-3 text-[13px]">
+        <dl className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-x-3 text-[13px]">
           {told.map((field) => (
             <div key={field.key} className="flex justify-between gap-3">
               <dt className="shrink-0 text-ink-2">{field.label}</dt>
