@@ -1,10 +1,10 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import type { RecordDetail } from '#contract/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
-import { asksReason, leavesSight } from '../data/client.ts';
 import { useWorkspace } from '../data/workspace.ts';
 import { Problems } from './message.tsx';
 import { QuestionControl } from './question-control.tsx';
+import { SaidBesides } from './said-besides.tsx';
 import { useChange } from './use-change.ts';
 
 interface Props {
@@ -22,7 +22,6 @@ export const ChangeField = ({ record, field, catalogue, onDone }: Props) => {
     catalogue,
     onStored: onDone,
   });
-  const [reason, setReason] = useState('');
   const place = useRef<HTMLFormElement>(null);
   const { registers } = useWorkspace().workspace;
   useEffect(() => place.current?.querySelector<HTMLElement>('input, textarea, select')?.focus(), []);
@@ -63,32 +62,7 @@ export const ChangeField = ({ record, field, catalogue, onDone }: Props) => {
         </p>
       )}
       <Problems error={error} />
-      {leavesSight(error) && (
-        <button type="button" className="btn mb-1.5" onClick={() => void save(undefined, { leaves: true })}>
-          Store it all the same
-        </button>
-      )}
-      {asksReason(error) && (
-        <p className="mb-1.5 grid gap-1">
-          <label htmlFor="changed-field-reason" className="font-semibold">
-            Why do you set it by hand?
-          </label>
-          <input
-            id="changed-field-reason"
-            className="box"
-            value={reason}
-            onChange={(event) => setReason(event.target.value)}
-          />
-          <button
-            type="button"
-            className="btn justify-self-start"
-            disabled={reason.trim() === ''}
-            onClick={() => void save(undefined, { reason })}
-          >
-            Store it with this reason
-          </button>
-        </p>
-      )}
+      <SaidBesides error={error} onSave={(besides) => void save(undefined, besides)} />
       {conflict && (
         <p className="mb-1.5">
           It was {show(conflict.base)} when you began, and is {show(conflict.theirs)} now.{' '}

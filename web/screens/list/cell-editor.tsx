@@ -2,13 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useEffect, useRef } from 'react';
 import type { RecordDetail } from '#contract/index.ts';
 import { type Field, isWritable } from '#core/register/index.ts';
-import { leavesSight } from '../../data/client.ts';
 import { queries } from '../../data/queries.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { useUndoing } from '../../state/undoing.ts';
 import { Problems } from '../../ui/message.tsx';
 import { QuestionControl } from '../../ui/question-control.tsx';
 import { useRecordCatalogue } from '../../ui/record-facts.tsx';
+import { SaidBesides } from '../../ui/said-besides.tsx';
 import { useChange } from '../../ui/use-change.ts';
 
 interface Props {
@@ -174,11 +174,7 @@ const Changing = ({ record, field: shown, typed, isEntered, onDone }: ChangingPr
         </p>
       )}
       <Problems error={error} />
-      {leavesSight(error) && (
-        <button type="button" className="btn" onClick={() => void save(undefined, { leaves: true })}>
-          Store it all the same
-        </button>
-      )}
+      <SaidBesides error={error} onSave={(besides) => void save(undefined, besides)} />
       {conflict && (
         <p>
           It was {show(conflict.base)}, and is {show(conflict.theirs)} now.{' '}
