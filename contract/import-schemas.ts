@@ -81,6 +81,8 @@ const rowSchema = z.object({
 });
 export type ImportRow = z.infer<typeof rowSchema>;
 
+const twinsSchema = z.object({ rows: z.int(), like: z.array(z.string()) });
+
 /** What was found in a file by its plan. */
 export const importFoundSchema = z.object({
   encoding: z.enum(ENCODINGS).nullable(),
@@ -119,6 +121,10 @@ export const importFoundSchema = z.object({
       unfit: z.array(rowSchema),
       /** How many records go to which step first, where they go round. */
       goes: z.array(z.object({ to: z.string(), records: z.int() })).default([]),
+      /** How many rows that would be added look like one before them, or like a record that is there; and like what. */
+      twins: z
+        .object({ inside: twinsSchema, there: twinsSchema })
+        .default({ inside: { rows: 0, like: [] }, there: { rows: 0, like: [] } }),
     })
     .nullable(),
 });

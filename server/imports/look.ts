@@ -39,6 +39,7 @@ import { collectMade, judgeMade, type ToMake, withoutRefused } from './making.ts
 import { findNamed } from './names.ts';
 import type { ReadFile } from './read-file.ts';
 import { sayEach, sayMade, showRows } from './say-found.ts';
+import { Twins } from './twins.ts';
 
 /*
  * A spreadsheet is looked through: read, guessed at, fitted to its plan, and held against what is stored. Nothing is
@@ -221,6 +222,7 @@ class Looking {
     const first: ImportRow[] = [];
     const unfit: ImportRow[] = [];
     let twice: Twice | null = null;
+    let twins: Twins | null = null;
     let fitting: Fitting | null = null;
     const goes = new Map<string, number>();
     // Where nothing is stored beside, many rows are through in no time.
@@ -233,6 +235,7 @@ class Looking {
         fitting ??= prepareFitting(plan, work.sight.catalogue, work.clock);
         if (!fitting) throw new Refusal('not_found', 'The register is no longer there, or no longer for you to see.');
         twice ??= new Twice(fitting);
+        twins ??= new Twins(fitting);
         const ready: Fitting = fitting;
         const both: Twice = twice;
         const named = await findNamed(work, namesToFind(ready, some));
@@ -248,6 +251,7 @@ class Looking {
           would[WOULD[outcome]]++;
         }
         await this.#foresee(work, ready, judged, goes);
+        await twins.look(work, ready.register, judged);
         const shown = judged.filter(
           (each, i) => from + i < SHOWN || (unfit.length + i < SHOWN_UNFIT && outcomeOf(each, ready) !== 'added'),
         );
@@ -259,7 +263,7 @@ class Looking {
       from += some.length;
       if (plan.into !== null) size = nextSize(some.length, performance.now() - begun);
     }
-    if (fitting) await this.#finish(plan, found, { fitting, tally, made, would, first, unfit, goes });
+    if (fitting && twins) await this.#finish(plan, found, { fitting, tally, made, would, first, unfit, goes, twins });
     await this.#doing.progress(rows.length, rows.length);
   }
 
@@ -281,7 +285,7 @@ class Looking {
   async #finish(
     plan: ImportPlan,
     found: ImportFound,
-    { fitting, tally, made, would, first, unfit, goes }: Through,
+    { fitting, tally, made, would, first, unfit, goes, twins }: Through,
   ): Promise<void> {
     await this.#doing.judging(this.#person, async (work) => {
       const cannot = await judgeMade(work, made, byImport(this.#kept.id, plan));
@@ -299,6 +303,7 @@ class Looking {
             first,
             unfit,
             goes: [...goes].map(([to, records]) => ({ to, records })),
+            twins: twins.found,
           },
         },
       });
@@ -324,6 +329,7 @@ interface Through {
   readonly unfit: ImportRow[];
   /** How many go to whom. */
   readonly goes: ReadonlyMap<string, number>;
+  readonly twins: Twins;
 }
 
 const WOULD = { added: 'add', changed: 'change', unchanged: 'unchanged', out: 'out' } as const;

@@ -295,6 +295,20 @@ describe('a spreadsheet', () => {
     expect([read.job.state, read.found?.rows, read.plan?.columns.length]).toEqual(['done', 4, 2]);
   });
 
+  test('rows that look like one before them, or like a record that is there, are told before they are made', async () => {
+    const client = { id: newId(), values: { name: 'Nora Reed', kind: 'private', email: 'nora@example.org' } };
+    await runa.post('/api/registers/clients/import', { records: [client], as_they_stand: true });
+    const csv =
+      'Name,Kind,E-mail\nNORA Reed,Private,n.reed@example.org\nKit Moor,Private,kit@example.org\nkit moor,Private,\n,Private,x@example.org\n';
+    const looked = await look('people.csv', csv, '&into=clients');
+    expect(looked.found?.would).toMatchObject({
+      add: 3,
+      twins: { inside: { rows: 1, like: ['kit moor'] }, there: { rows: 1, like: ['NORA Reed'] } },
+    });
+    const made = await look('members.csv', 'Name,Town\nAda,Ely\nBen,Ely\nADA,Ely\n');
+    expect(made.found?.would?.twins).toEqual({ inside: { rows: 1, like: ['ADA'] }, there: { rows: 0, like: [] } });
+  });
+
   test('what must be said first is asked, and refused until it is', async () => {
     const looked = await look('shares.csv', 'Thing,Share\nA,0.2\nB,0.5\n');
     const columns = looked.plan?.columns.map((column, at) =>

@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import type { ImportState } from '#contract/index.ts';
 import { joinWords } from '#core/base/index.ts';
 import type { ImportPlan } from '#core/spreadsheet/index.ts';
 import { call } from '../../data/client.ts';
@@ -9,6 +10,30 @@ import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 import { Progress } from './progress.tsx';
 import type { Importing } from './use-import.ts';
+
+interface TwinsProps {
+  readonly twins: NonNullable<NonNullable<ImportState['found']>['would']>['twins'];
+  readonly register: string;
+}
+
+/** Rows that look like others, or like records that are there: told before they are made, and kept out by nobody. */
+const Twins = ({ twins: { inside, there }, register }: TwinsProps) => {
+  const { workspace } = useWorkspace();
+  const say = ({ rows, like }: TwinsProps['twins']['inside'], others: string): string => {
+    const named = joinWords(
+      like.map((each) => `“${each}”`),
+      'and',
+    );
+    return `${rows.toLocaleString(workspace.locale)} ${rows === 1 ? 'row looks' : 'rows look'} like ${others}, as ${named}. `;
+  };
+  if (inside.rows + there.rows === 0) return null;
+  return (
+    <p className="text-straw">
+      {inside.rows > 0 && say(inside, 'one before them in the file')}
+      {there.rows > 0 && say(there, `one of the ${register} that are there`)}
+    </p>
+  );
+};
 
 /** Whether somebody mended cells or rows by hand: that is lost with the file. */
 const isMended = ({ mends }: ImportPlan): boolean => Object.values(mends).some((each) => each.length > 0);
@@ -91,6 +116,7 @@ export const BringInFoot = ({ importing }: { importing: Importing }) => {
                   )}
                 </p>
               )}
+              <Twins twins={would.twins} register={register?.plural ?? plan.made?.plural ?? ''} />
               <p className="text-[13.5px] text-ink-2">
                 {would.out > 0 &&
                   `${would.out === 1 ? 'One row stays out and is' : `${said(would.out)} rows stay out and are`} kept as a file with a column “Why”. `}
