@@ -34,6 +34,12 @@ export const SentenceWriter = <T,>({ start, label, onDone, onCancel, onLeave }: 
       event.preventDefault();
       setTrail(trail.slice(0, -1));
     }
+    const [only, ...others] = offers;
+    // What alone is left is taken at the first Enter, also where the slip of offers has not come up yet.
+    if (event.key === 'Enter' && typed !== '' && only && others.length === 0) {
+      event.preventDefault();
+      take(only);
+    }
     if (event.key === 'Escape') {
       setTrail([]);
       setTyped('');
