@@ -1,5 +1,5 @@
-import PDFDocument from 'pdfkit';
 import { labelPlace, labelSheet } from '#core/list/index.ts';
+import { taggedDocument } from './document.ts';
 import { type LineStyle, SetText, writeLine } from './line.ts';
 import type { BeginPaper } from './work.ts';
 
@@ -17,15 +17,7 @@ const LEADING = 1.3;
 /** Sheets of labels as PDF (ISO 32000-1), to be printed at their full size; each label is tagged as a part of its own. */
 export const beginLabels: BeginPaper = ({ language, title, labels: { sheet: key, first } }, put) => {
   const sheet = labelSheet(key);
-  const page = new PDFDocument({
-    size: 'A4',
-    margin: 0,
-    tagged: true,
-    pdfVersion: '1.7',
-    lang: language,
-    displayTitle: true,
-    info: { Title: title, Creator: 'Iolite' },
-  });
+  const page = taggedDocument({ title, language }, { margin: 0 });
   const ended = new Promise<void>((resolve) => page.on('end', resolve));
   page.on('data', put);
   const width = (sheet.width - 2 * PAD_MM) * POINTS;

@@ -1,4 +1,4 @@
-import PDFDocument from 'pdfkit';
+import { taggedDocument } from './document.ts';
 import { writeLine } from './line.ts';
 import type { Weight } from './typeface.ts';
 import type { BeginPaper } from './work.ts';
@@ -34,17 +34,7 @@ interface RowStyle {
 
 /** PDF (ISO 32000-1) of a list, as one would print it. */
 export const beginList: BeginPaper = ({ language, title, says, singular, plural, columns, totals }, put) => {
-  const page = new PDFDocument({
-    size: 'A4',
-    layout: 'landscape',
-    margin: MARGIN,
-    bufferPages: true,
-    tagged: true,
-    pdfVersion: '1.7',
-    lang: language,
-    displayTitle: true,
-    info: { Title: title, Creator: 'Iolite' },
-  });
+  const page = taggedDocument({ title, language }, { layout: 'landscape', margin: MARGIN, bufferPages: true });
   const ended = new Promise<void>((resolve) => page.on('end', resolve));
   page.on('data', put);
   const wide = page.page.width - 2 * MARGIN;

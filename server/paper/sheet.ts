@@ -1,4 +1,4 @@
-import PDFDocument from 'pdfkit';
+import { taggedDocument } from './document.ts';
 import { type LineStyle, SetText, writeLine } from './line.ts';
 
 /* A4 pages of running text with headings and label–value rows: tagged, so that they can be listened to (ISO 32000-1, 14.8). */
@@ -27,16 +27,7 @@ export class Sheet {
   /** `language` as in BCP 47; `author` is the workspace. */
   constructor(title: string, author: string, language: string) {
     this.#language = language;
-    this.#pdf = new PDFDocument({
-      size: 'A4',
-      margin: MARGIN,
-      bufferPages: true,
-      tagged: true,
-      pdfVersion: '1.7',
-      lang: language,
-      displayTitle: true,
-      info: { Title: title, Author: author, Creator: 'Iolite' },
-    });
+    this.#pdf = taggedDocument({ title, author, language }, { margin: MARGIN, bufferPages: true });
     this.#pdf.on('data', (chunk: Buffer) => this.#chunks.push(chunk));
     this.#ended = new Promise((resolve) => this.#pdf.on('end', resolve));
   }
