@@ -91,6 +91,8 @@ describe('signed by those who must', () => {
     await ask('Mooring chain', '700.00');
     await tray.look('Mooring chain');
     await tray.approve();
+    // Who signs out before it is answered takes it away with them.
+    await tray.said('Approved: Mooring chain');
     await signIn('Ines Varga');
     await tray.look('Mooring chain');
     await tray.says('Total is over 500, so the Treasurer signs after the Yard manager.');
