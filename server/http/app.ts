@@ -236,8 +236,9 @@ export const makeApp = (options: AppOptions): Express => {
   serveWeb(app, options.webFolder);
 
   const answerProblem: ErrorRequestHandler = (error, request, response, next) => {
+    // Nobody is there to be told: neither before an answer began, nor in the middle of a file.
+    if (error instanceof AskerLeft || response.destroyed) return;
     if (response.headersSent) return next(error);
-    if (error instanceof AskerLeft) return;
     const refusal = toRefusal(error);
     const instance = `urn:uuid:${randomUUID()}`;
     if (

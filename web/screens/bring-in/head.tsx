@@ -163,15 +163,15 @@ export const ReadOtherwise = ({ importing: { state, read } }: { importing: Impor
   const { separator, quotes = 'hold' } = state.reading;
   return (
     <p className="my-3">
-      Read it anew with columns parted by{' '}
+      Read it again, with columns separated by{' '}
       <PickPart
         what="sign between columns"
         text={separator ? SEPARATED[separator] : 'what it seems to be'}
         options={SEPARATORS.map((each) => ({ value: each, label: SEPARATED[each] }))}
         chosen={separator ?? null}
         onPick={(each) => read({ separator: each })}
-      />
-      , where quotation marks{' '}
+      />{' '}
+      and quotation marks that{' '}
       <PickPart
         what="meaning of quotation marks"
         text={QUOTED[quotes]}
