@@ -32,6 +32,29 @@ const REDRAWN_AT_MOST = 20;
 /** The page drew anew what was just found. */
 const isRedrawn = (error: unknown): boolean => error instanceof Error && error.name === 'StaleElementReferenceError';
 
+/** A browser cannot run under another clock (`npm run dates`): it has the machine's own, and its pages are told the other. */
+const withOwnClock = (): Record<string, string> => {
+  const { LD_PRELOAD: _library, FAKETIME: _at, ...rest } = process.env;
+  return Object.fromEntries(
+    Object.entries(rest).flatMap(([key, value]) => (value === undefined ? [] : [[key, value]])),
+  );
+};
+
+/** More than that, and the clock of the tests is not the browser's. */
+const SAME_CLOCK_MS = 60_000;
+
+const followClock = async (driver: Driver): Promise<void> => {
+  const away = Date.now() - (await driver.executeScript<number>('return Date.now()'));
+  if (Math.abs(away) < SAME_CLOCK_MS) return;
+  await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+    source: `globalThis.Date = new Proxy(Date, {
+      construct: (real, given, self) => Reflect.construct(real, given.length === 0 ? [real.now() + ${away}] : given, self),
+      apply: (real) => new real(real.now() + ${away}).toString(),
+      get: (real, key) => (key === 'now' ? () => real.now() + ${away} : Reflect.get(real, key)),
+    });`,
+  });
+};
+
 /** One window of a browser, driven as a person would: by names, texts and keys. */
 export class Browser {
   readonly driver: WebDriver;
@@ -64,8 +87,9 @@ export class Browser {
     const wanted = new logging.Preferences();
     wanted.setLevel(logging.Type.BROWSER, logging.Level.ALL);
     options.setLoggingPrefs(wanted);
-    const service = new ServiceBuilder('/usr/bin/chromedriver').build();
+    const service = new ServiceBuilder('/usr/bin/chromedriver').setEnvironment(withOwnClock()).build();
     const driver = Driver.createSession(options, service);
+    await followClock(driver);
     await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
       ...size,
       deviceScaleFactor: 1,

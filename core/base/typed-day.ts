@@ -11,19 +11,21 @@ export interface DayReading {
   readonly inFile?: boolean | undefined;
   /** Whether the month stands before the day where both are numbers; left out: as the locale has it. */
   readonly monthFirst?: boolean | undefined;
+  /** By how many years one of two digits may lie ahead; left out: by 20. */
+  readonly yearsAhead?: number | undefined;
 }
 
 /**
- * The year that was meant: of this year where none was written, two digits of this century up to 20 years ahead, else of
- * the last one. Null where only today could tell, and it is not known.
+ * The year that was meant: of this year where none was written, two digits of this century up to so many years
+ * ahead, else of the last one. Null where only today could tell, and it is not known.
  */
-const wholeYear = (digits: string | undefined, { today, inFile }: DayReading): number | null => {
+const wholeYear = (digits: string | undefined, { today, inFile, yearsAhead = 20 }: DayReading): number | null => {
   const year = Number(digits ?? 0);
   if (digits !== undefined && digits.length > 2) return year;
   if (today === undefined) return null;
   if (digits === undefined) return inFile ? null : yearOf(today);
   const century = Math.floor(yearOf(today) / 100) * 100;
-  return century + year > yearOf(today) + 20 ? century - 100 + year : century + year;
+  return century + year > yearOf(today) + yearsAhead ? century - 100 + year : century + year;
 };
 
 /** "today", "tomorrow", "in 3 days", "3 days ago", "mon" (the coming one), "last mon". */

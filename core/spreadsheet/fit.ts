@@ -6,13 +6,22 @@ import {
   isListType,
   leadsTo,
   type StoredValue,
+  shownAs,
   type ValueContext,
   workedOutIn,
 } from '../values/index.ts';
 import type { Named } from './guess.ts';
 import { catalogueAfter, fieldOfColumn } from './made.ts';
-import type { ColumnPlan, ImportPlan, TakenAs } from './plan.ts';
-import { guessDays, readCellOf, type WrittenCells } from './written-cells.ts';
+import type { ColumnPlan, FillingColumn, ImportPlan, TakenAs } from './plan.ts';
+import {
+  type Column,
+  guessDays,
+  guessNumbers,
+  guessYears,
+  howWritten,
+  readCellOf,
+  type WrittenCells,
+} from './written-cells.ts';
 
 /** Why a cell does not fit: a code for programs; whoever says it knows the column. */
 export interface Wrong {
@@ -87,7 +96,6 @@ const columnFit = (plan: ImportPlan, column: ColumnPlan, at: number, register: R
   const worked = workedOutIn(field.type);
   const type = worked ? worked.gives : field.type;
   const fills = column.fills === 'field' || column.fills === 'new' ? column : null;
-  const days = fills?.days ?? null;
   return {
     at,
     key: field.key,
@@ -96,11 +104,7 @@ const columnFit = (plan: ImportPlan, column: ColumnPlan, at: number, register: R
     required: field.required,
     to: leadsTo(type),
     isWorkedOut: worked !== null,
-    how: {
-      numbers: plan.written ?? 'plain',
-      fraction: fills?.fraction ?? false,
-      ...(days === null ? {} : { monthFirst: days === 'month_first' }),
-    },
+    how: howWritten(fills ?? {}),
     alike: new Map(of(mends.alike).map((each) => [each.of, each.taken])),
     one: new Map(of(mends.cells).map((each) => [each.row, each.taken])),
     replaced: of(mends.replaced),
@@ -364,11 +368,34 @@ export const fitRow = (
   return { row, values, cells, isOut };
 };
 
-/** So many rows are looked at to tell how days are written: nearly every file has one by then that can be read one way alone. */
+/** So many rows are looked at to tell how cells are written: nearly every file has one by then that can be read one way alone. */
 const TOLD_BY = 20_000;
 
-/** A plan in which each column says how its days are written, as far as nobody said it: from all its values, or to be asked. */
-export const withDays = (
+/** A column as it says how it is written, as far as nobody said it: from all its values, or to be asked. */
+const withWrittenIn = (column: FillingColumn, of: Column, context: ValueContext): FillingColumn => {
+  const numbers = column.numbers === undefined ? guessNumbers(of, context) : column.numbers;
+  const days = column.days === undefined ? guessDays(of, context) : column.days;
+  const years = column.years === undefined ? guessYears(of, days, context) : column.years;
+  return {
+    ...column,
+    ...(numbers === undefined ? {} : { numbers }),
+    ...(days === undefined ? {} : { days }),
+    ...(years === undefined ? {} : { years }),
+  };
+};
+
+/** Numbers that can be read either way are written as all others of their file are, where these agree. */
+const asOthers = (columns: readonly ColumnPlan[]): readonly ColumnPlan[] => {
+  const ways = new Set(columns.flatMap((column) => ('numbers' in column && column.numbers ? [column.numbers] : [])));
+  const [way] = ways;
+  if (way === undefined || ways.size > 1) return columns;
+  return columns.map((column) =>
+    'numbers' in column && column.numbers === null ? { ...column, numbers: way } : column,
+  );
+};
+
+/** A plan in which each column says how it is written, as far as nobody said it. */
+export const withWritten = (
   plan: ImportPlan,
   before: Catalogue,
   rows: readonly (readonly string[])[],
@@ -379,12 +406,11 @@ export const withDays = (
   if (!register) return plan;
   const context = { ...valueContext(catalogue), today: day };
   const columns = plan.columns.map((column, at): ColumnPlan => {
-    if ((column.fills !== 'field' && column.fills !== 'new') || column.days !== undefined) return column;
+    if (column.fills !== 'field' && column.fills !== 'new') return column;
     const field = fieldOfColumn(column, register);
     if (!field || leadsTo(field.type) !== null) return column;
     const cells = new Set(rows.slice(0, TOLD_BY).map((row) => row[at] ?? ''));
-    const days = guessDays({ type: field.type, cells: [...cells] }, context);
-    return days === undefined ? column : { ...column, days };
+    return withWrittenIn(column, { type: shownAs(field.type), cells: [...cells] }, context);
   });
-  return { ...plan, columns };
+  return { ...plan, columns: [...asOthers(columns)] };
 };

@@ -1,6 +1,5 @@
 import { foldText } from '../base/index.ts';
 import type { Catalogue } from '../register/index.ts';
-import { valueContext } from '../register/index.ts';
 import {
   behaviourOf,
   choiceListOf,
@@ -200,12 +199,6 @@ export const guessKind = (profile: Profile, catalogue: Catalogue, reading: Readi
 /** Whether a kind reads no text whatever, and leads nowhere: what a head speaks of, the cells can bear out. */
 const isOfItself = (type: FieldType): boolean =>
   !readsAnything(type) && choiceListOf(type) === null && leadsTo(type) === null && filesIn(type) === null;
-
-/** How a catalogue's people read texts while it is guessed what these are. */
-export const readingOf = (catalogue: Catalogue, today: string, numbers: WrittenCells['numbers']): Reading => ({
-  context: { ...valueContext(catalogue), today },
-  numbers,
-});
 
 /** So many different texts of a column are read to tell how many are of its kind: of more, that is told of some of them. */
 const MOST_READ = 5_000;

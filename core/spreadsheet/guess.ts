@@ -15,13 +15,20 @@ import {
 import { type Grid, isEmptyRow } from './grid.ts';
 import { knownList, listOf, looksLikeChoices } from './guess-choices.ts';
 import { headsOf } from './guess-head.ts';
-import { countFitting, guessKind, type Reading, readingOf, splitUnit } from './guess-kind.ts';
+import { countFitting, guessKind, type Reading, splitUnit } from './guess-kind.ts';
 import { madeOf } from './guess-name.ts';
 import { type Follows, findFollowing, type Numbers } from './guess-worked.ts';
 import type { ColumnPlan, ImportPlan, NewColumn, NewList } from './plan.ts';
 import { NO_MENDS } from './plan.ts';
 import { alikeIn, isEachDifferent, type Profile, profileOf, someOf } from './profile.ts';
-import { asksForFractions, guessDays, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';
+import {
+  asksForFractions,
+  guessDays,
+  guessNumbers,
+  howWritten,
+  readCellOf,
+  type WrittenCells,
+} from './written-cells.ts';
 
 /** Why a column was taken for what it was, and what speaks against it. */
 export interface Because {
@@ -251,17 +258,20 @@ const notesOn = ({ heads, rows }: Parted, grid: Grid, head: number): string[] =>
   return notes;
 };
 
-const guessWritten = (profiles: readonly Profile[], catalogue: Catalogue, today: string): ImportPlan['written'] => {
-  const context = { ...valueContext(catalogue), today };
-  const number: FieldType = { kind: 'number', decimals: 6 };
-  const columns = profiles
-    .map((profile) => ({ type: number, cells: someOf(profile, 200) }))
-    // What no number stands in says nothing of how numbers are written.
-    .filter(
-      ({ cells }) =>
-        cells.filter((cell) => /^[-+(]?[£$€]?\s?\d[\d.,' ]*\s?[%)€£$]?$/.test(cell)).length >= cells.length / 2,
-    );
-  return guessNumbers(columns, context);
+const A_NUMBER: FieldType = { kind: 'number', decimals: 6 };
+/** What of a number says what it counts, and nothing of how it is written: a currency, a share. */
+const COUNTED = /^([-+(]?)\s?(?:[£$€¥]|[A-Z]{3}\b)?\s?(\d[\d.,'’\s]*?)\s?(?:[£$€¥%]|[A-Z]{3})?(\)?)$/;
+
+/** How the numbers of a column seem to be written, while it is guessed what it holds; with a point where that is unsure. */
+const numbersIn = (profile: Profile, context: ValueContext): WrittenCells['numbers'] => {
+  const some = someOf(profile, 200);
+  const cells = some.flatMap((cell) => {
+    const [, sign = '', digits, end = ''] = COUNTED.exec(cell) ?? [];
+    return digits === undefined ? [] : [`${sign}${digits}${end}`];
+  });
+  // What no number stands in says nothing of how numbers are written.
+  const are = cells.length >= some.length / 2;
+  return (are ? guessNumbers({ type: A_NUMBER, cells }, context) : undefined) ?? 'plain';
 };
 
 /** What a spreadsheet seems to become where a register is made of it. */
@@ -269,9 +279,7 @@ export const guessNew = async (grid: Grid, head: number, file: string, guessing:
   const { catalogue, today } = guessing;
   const parted = partGrid(grid, head);
   const { heads, rows } = parted;
-  const shown = heads.map((title, at) => profileOf(at, title, rows.slice(0, 2_000)));
-  const written = guessWritten(shown, catalogue, today);
-  const reading = readingOf(catalogue, today, written ?? 'plain');
+  const context = { ...valueContext(catalogue), today };
   const made = madeOf(file, catalogue);
   const lists: NewList[] = [];
   const keys = new Map<number, string>();
@@ -280,6 +288,7 @@ export const guessNew = async (grid: Grid, head: number, file: string, guessing:
   const numbers: Numbers[] = [];
   for (const [at, title] of heads.entries()) {
     const profile = profileOf(at, title, rows);
+    const reading = { context, numbers: numbersIn(profile, context) };
     const guessed = await guessColumn(profile, reading, { ...guessing, singular: made.singular }, lists);
     if (guessed.list) lists.push(guessed.list);
     const label = labelOf(title);
@@ -299,11 +308,7 @@ export const guessNew = async (grid: Grid, head: number, file: string, guessing:
       type: guessed.type,
       required: profile.filled === profile.rows && profile.rows > 1,
       unique: isDifferent && named,
-      fraction: asksForFractions(
-        { type: guessed.type, cells: someOf(profile, 2_000) },
-        reading.numbers,
-        reading.context,
-      )
+      fraction: asksForFractions({ type: guessed.type, cells: someOf(profile, 2_000) }, reading.numbers, context)
         ? null
         : false,
     });
@@ -328,7 +333,6 @@ export const guessNew = async (grid: Grid, head: number, file: string, guessing:
       made,
       columns,
       lists,
-      written,
       found_by: '',
       mends: NO_MENDS,
       form: false,
@@ -356,11 +360,16 @@ const namedField = (head: string, register: Register): Field | 'number' | null =
   );
 };
 
-/** How many of a column's cells a field can read, as its days are written; whether what it links to is there is told later. */
-const fittingOf = (type: FieldType, profile: Profile, how: WrittenCells, context: ValueContext): Found => {
+/** How many of a column's cells a field can read, as they are written; whether what it links to is there is told later. */
+const fittingOf = (
+  type: FieldType,
+  profile: Profile,
+  numbers: WrittenCells['numbers'],
+  context: ValueContext,
+): Found => {
   if (leadsTo(type) !== null) return wholly(profile);
-  const days = guessDays({ type, cells: [...profile.counts.keys()] }, context);
-  return countFitting(type, profile, days ? { ...how, monthFirst: days === 'month_first' } : how, context);
+  const days = guessDays({ type, cells: [...profile.counts.keys()] }, context) ?? null;
+  return countFitting(type, profile, howWritten({ numbers, days }), context);
 };
 
 /** What a spreadsheet seems to fill where it goes into a register that is there. */
@@ -377,23 +386,20 @@ export const guessInto = (grid: Grid, head: number, register: Register, { catalo
   });
   const context = { ...valueContext(catalogue), today };
   const cellsAt = (at: number) => rows.slice(0, 2_000).map((row) => row[at] ?? '');
-  const written = guessNumbers(
-    found.flatMap((field, at) =>
-      field === null || field === 'number' ? [] : [{ type: field.type, cells: cellsAt(at) }],
-    ),
-    context,
-  );
+  const numbersAt = found.map((field, at): WrittenCells['numbers'] => {
+    if (field === null || field === 'number') return 'local';
+    return guessNumbers({ type: field.type, cells: cellsAt(at) }, context) ?? 'local';
+  });
   const columns = found.map((field, at): ColumnPlan => {
     if (field === null) return { fills: 'nothing' };
     if (field === 'number') return { fills: 'number' };
-    const asks = asksForFractions({ type: field.type, cells: cellsAt(at) }, written ?? 'plain', context);
+    const asks = asksForFractions({ type: field.type, cells: cellsAt(at) }, numbersAt[at] ?? 'local', context);
     return { fills: 'field', field: field.key, fraction: asks ? null : false };
   });
-  const how = { numbers: written ?? ('plain' as const), fraction: false };
   const because = found.map((field, at): Because => {
     const profile = profileOf(at, heads[at] ?? '', rows);
     if (field === null || field === 'number') return becauseOf(profile, wholly(profile), 'called');
-    return becauseOf(profile, fittingOf(field.type, profile, how, context), 'called');
+    return becauseOf(profile, fittingOf(field.type, profile, numbersAt[at] ?? 'local', context), 'called');
   });
   const unique = register.constraints.flatMap((each) =>
     each.kind === 'unique' && each.fields.length === 1 ? each.fields : [],
@@ -405,7 +411,6 @@ export const guessInto = (grid: Grid, head: number, register: Register, { catalo
       made: null,
       columns,
       lists: [],
-      written,
       found_by: foundBy,
       mends: NO_MENDS,
       form: false,

@@ -7,7 +7,7 @@ export {
   prepareFitting,
   sayFitted,
   type Wrong,
-  withDays,
+  withWritten,
 } from './fit.ts';
 export {
   checkGrid,
@@ -35,9 +35,12 @@ export { nameOfFile } from './guess-name.ts';
 export { catalogueAfter, fieldOfColumn, madeLists, madeRegister } from './made.ts';
 export {
   type ColumnPlan,
+  type FillingColumn,
   type GivenPlan,
   givenPlanSchema,
   type ImportPlan,
+  keptGivenSchema,
+  keptPlanSchema,
   type Mends,
   type NewColumn,
   type NewList,
@@ -54,4 +57,14 @@ export { readText, SEPARATORS, type Separator } from './read-text.ts';
 export { sayBecause, sayHolds, sayMisfits, sayNot } from './say.ts';
 export { nearestName, type Suggested, suggestText } from './suggest-mend.ts';
 export { type Alike, type Besides, type Misfits, Tally, Twice } from './tally.ts';
-export { asksForFractions, guessDays, guessNumbers, readCellOf, type WrittenCells } from './written-cells.ts';
+export {
+  asksForFractions,
+  asWrittenHere,
+  guessDays,
+  guessNumbers,
+  guessYears,
+  howWritten,
+  readCellOf,
+  type WrittenCells,
+  type YearsMeant,
+} from './written-cells.ts';

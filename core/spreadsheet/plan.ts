@@ -21,8 +21,20 @@ export const readingSchema = z.strictObject({
 });
 export type ReadingPlan = z.infer<typeof readingSchema>;
 
-/** Whether days in numbers have their day or their month first; null until it was said, where it must be. */
-const daysSchema = z.enum(['day_first', 'month_first']).nullable().optional();
+/**
+ * How the cells of a column are written, where that can be meant in more than one way: decided once from all of them; null
+ * until it was said, where it must be; left out where it makes no difference.
+ */
+const writtenInColumn = {
+  /** A share without its sign is a fraction (0.2 for 20 %). */
+  fraction: z.boolean().nullable().default(false),
+  /** Numbers with a point or a comma before their decimals, or as the workspace writes them. */
+  numbers: z.enum(['plain', 'local', 'comma']).nullable().optional(),
+  /** Days in numbers with their day or their month first. */
+  days: z.enum(['day_first', 'month_first']).nullable().optional(),
+  /** Years of two digits: none is after this year, or up to twenty are. */
+  years: z.enum(['past', 'ahead']).nullable().optional(),
+};
 
 /** What a column fills. */
 const columnPlanSchema = z.discriminatedUnion('fills', [
@@ -32,9 +44,7 @@ const columnPlanSchema = z.discriminatedUnion('fills', [
   z.strictObject({
     fills: z.literal('field'),
     field: keySchema,
-    /** A share without its sign is a fraction (0.2 for 20 %); null until that was said, where it must be. */
-    fraction: z.boolean().nullable().default(false),
-    days: daysSchema,
+    ...writtenInColumn,
   }),
   z.strictObject({
     fills: z.literal('new'),
@@ -44,12 +54,13 @@ const columnPlanSchema = z.discriminatedUnion('fills', [
     required: z.boolean(),
     /** No two records hold the same, case and accents aside. */
     unique: z.boolean(),
-    fraction: z.boolean().nullable().default(false),
-    days: daysSchema,
+    ...writtenInColumn,
   }),
 ]);
 export type ColumnPlan = z.infer<typeof columnPlanSchema>;
 export type NewColumn = ColumnPlan & { readonly fills: 'new' };
+/** A column that fills a field, of a register that is there or is made. */
+export type FillingColumn = ColumnPlan & { readonly fills: 'field' | 'new' };
 
 /** A choice list that is made along, with the spellings that were brought together under each choice. */
 const newListSchema = z.strictObject({
@@ -124,8 +135,6 @@ export const planSchema = z.strictObject({
   made: newRegisterSchema.nullable(),
   columns: z.array(columnPlanSchema).max(MOST_COLUMNS),
   lists: z.array(newListSchema).max(MOST_COLUMNS),
-  /** How numbers are written: with a point or a comma before their decimals, or as the workspace does; null until it was said. */
-  written: z.enum(['plain', 'local', 'comma']).nullable(),
   /** The field by which rows are records that are there: its key, `number`, or '' where every row is added. */
   found_by: z.string().max(48),
   mends: mendsSchema,
@@ -140,6 +149,30 @@ export type ImportPlan = z.infer<typeof planSchema>;
 export const givenPlanSchema = planSchema.extend({ as_they_stand: z.boolean() }).partial();
 export type GivenPlan = z.infer<typeof givenPlanSchema>;
 
+/** As plans were kept once: how numbers are written was said of a whole file. */
+const ofWholeFile = z.looseObject({
+  written: z.enum(['plain', 'local', 'comma']).nullable(),
+  columns: z.array(z.looseObject({ fills: z.string() })).optional(),
+});
+
+const byColumn = (kept: unknown): unknown => {
+  const before = ofWholeFile.safeParse(kept);
+  if (!before.success) return kept;
+  const { written, columns, ...rest } = before.data;
+  const says = (fills: string): boolean => written !== null && (fills === 'field' || fills === 'new');
+  return {
+    ...rest,
+    ...(columns === undefined
+      ? {}
+      : { columns: columns.map((column) => (says(column.fills) ? { numbers: written, ...column } : column)) }),
+  };
+};
+
+/** Plans as they are kept, those of earlier versions too. */
+export const keptPlanSchema = z.preprocess(byColumn, planSchema);
+/** What was said of plans as it is kept, by earlier versions too. */
+export const keptGivenSchema = z.preprocess(byColumn, givenPlanSchema);
+
 /** A plan with what was said of it in place of what was guessed. */
 export const withGiven = (plan: ImportPlan, given: GivenPlan): ImportPlan => ({
   into: given.into !== undefined ? given.into : plan.into,
@@ -147,7 +180,6 @@ export const withGiven = (plan: ImportPlan, given: GivenPlan): ImportPlan => ({
   // Of other columns than there are nothing can be said.
   columns: given.columns?.length === plan.columns.length ? given.columns : plan.columns,
   lists: given.lists ?? plan.lists,
-  written: given.written !== undefined ? given.written : plan.written,
   found_by: given.found_by ?? plan.found_by,
   mends: given.mends ?? plan.mends,
   form: given.form ?? plan.form,

@@ -42,7 +42,12 @@ const UNIT_INSIDE = /^\s*(\d+)\s*\p{L}+\s*(\d+)\s*$/u;
 /** What a text with one number in it may mean: "6m50" 6.50, "about 12" 12. */
 const numberIn = (word: string, numbers: WrittenCells['numbers'], context: ValueContext): string | null => {
   const [, whole, rest] = UNIT_INSIDE.exec(word) ?? [];
-  const point = numbers === 'plain' ? '.' : (new Intl.NumberFormat(context.locale).formatToParts(1.5)[1]?.value ?? '.');
+  const point =
+    numbers === 'plain'
+      ? '.'
+      : numbers === 'comma'
+        ? ','
+        : (new Intl.NumberFormat(context.locale).formatToParts(1.5)[1]?.value ?? '.');
   if (whole !== undefined && rest !== undefined) return `${whole}${point}${rest}`;
   const found = word.match(NUMBERS) ?? [];
   return found.length === 1 ? (found[0]?.trim() ?? null) : null;

@@ -117,6 +117,8 @@ export interface ValueContext {
   readonly inFile?: boolean;
   /** Days in numbers have their month first, or not, whatever the locale says: a file's column does so throughout. */
   readonly monthFirst?: boolean;
+  /** By how many years one of two digits may lie ahead, where a file's column says it. */
+  readonly yearsAhead?: number;
 }
 
 /** How values of a kind stand among others, in lists, rows and what is looked for. */

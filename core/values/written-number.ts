@@ -27,8 +27,9 @@ const signsOf = perText(50, (locale): Signs => {
 /** Every kind of space, the narrow ones too that some locales put between thousands. */
 const SPACE = /\s/;
 const SPACES = /\s/g;
-const IN_THREES = /^\d{1,3}(?:g\d{3})+$/;
-const IN_TWOS = /^\d{1,2}(?:g\d{2})*g\d{3}$/;
+/** No thousands begin with a zero: "0,500" is a half where somebody else wrote it. */
+const IN_THREES = /^[1-9]\d{0,2}(?:g\d{3})+$/;
+const IN_TWOS = /^[1-9]\d?(?:g\d{2})*g\d{3}$/;
 
 /**
  * The whole part without the signs between thousands, or null where these stand where none can: "1,250" has one, "1,5"

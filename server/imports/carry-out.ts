@@ -1,9 +1,9 @@
 import { eq } from 'drizzle-orm';
-import { problem, toKey } from '#core/base/index.ts';
+import { type Problem, problem, toKey } from '#core/base/index.ts';
 import { FUNCTION_NAMES } from '#core/expression/index.ts';
 import { askingOf } from '#core/form/index.ts';
 import { type Catalogue, isWritable, type Register } from '#core/register/index.ts';
-import { type ImportPlan, madeLists, madeRegister } from '#core/spreadsheet/index.ts';
+import { type FillingColumn, type ImportPlan, madeLists, madeRegister } from '#core/spreadsheet/index.ts';
 import { readDrafts } from '../definitions/drafts.ts';
 import { idOf } from '../definitions/ids.ts';
 import { noChanges } from '../definitions/planning.ts';
@@ -22,33 +22,19 @@ import { IMPORT_TASK } from './task.ts';
 
 /* What a spreadsheet makes is made, and its rows begin to be stored. */
 
+const unsaidIn = ({ numbers, fraction, days, years }: FillingColumn, path: readonly (string | number)[]): Problem[] =>
+  [
+    numbers === null && 'Say how numbers are written: as many of this column can be read either way.',
+    fraction === null && 'Say whether 0.2 stands for 20 % or for 0.2 %: every cell is at most 1.',
+    days === null && 'Say whether the day or the month comes first: every day of this column can be read either way.',
+    years === null && 'Say which century years of two digits are of: some may lie ahead, or a hundred years back.',
+  ].flatMap((detail) => (detail === false ? [] : [problem('unsaid', path, detail)]));
+
 /** What must be said before a plan can be carried out. */
 const refuseUnsaid = (plan: ImportPlan): void => {
   const problems = [
-    ...(plan.written === null
-      ? [problem('unsaid', ['plan', 'written'], 'Say how numbers are written: as many can be read either way.')]
-      : []),
     ...plan.columns.flatMap((column, at) =>
-      'fraction' in column && column.fraction === null
-        ? [
-            problem(
-              'unsaid',
-              ['plan', 'columns', at],
-              'Say whether 0.2 stands for 20 % or for 0.2 %: every cell is at most 1.',
-            ),
-          ]
-        : [],
-    ),
-    ...plan.columns.flatMap((column, at) =>
-      'days' in column && column.days === null
-        ? [
-            problem(
-              'unsaid',
-              ['plan', 'columns', at],
-              'Say whether the day or the month comes first: every day of this column can be read either way.',
-            ),
-          ]
-        : [],
+      column.fills === 'field' || column.fills === 'new' ? unsaidIn(column, ['plan', 'columns', at]) : [],
     ),
     ...(plan.columns.every(({ fills }) => fills === 'nothing' || fills === 'number')
       ? [problem('nothing', ['plan', 'columns'], 'No column fills anything.')]
@@ -77,7 +63,9 @@ const shapePlan = (plan: ImportPlan, register: Register): ImportPlan => ({
           fills: 'field',
           field: column.key,
           fraction: column.fraction,
+          ...(column.numbers === undefined ? {} : { numbers: column.numbers }),
           ...(column.days === undefined ? {} : { days: column.days }),
+          ...(column.years === undefined ? {} : { years: column.years }),
         }
       : { fills: 'nothing' };
   }),

@@ -3,9 +3,9 @@ import { z } from 'zod';
 import { importFoundSchema } from '#contract/index.ts';
 import {
   type GivenPlan,
-  givenPlanSchema,
   type ImportPlan,
-  planSchema,
+  keptGivenSchema,
+  keptPlanSchema,
   type ReadingPlan,
   readingSchema,
 } from '#core/spreadsheet/index.ts';
@@ -51,8 +51,8 @@ type Row = Omit<typeof imports.$inferSelect, 'file' | 'cells' | 'cellsOf'>;
 const readRow = (row: Row): Import => ({
   ...row,
   reading: readingSchema.catch({}).parse(row.reading),
-  given: givenPlanSchema.catch({}).parse(row.given),
-  plan: row.plan === null ? null : planSchema.nullable().catch(null).parse(row.plan),
+  given: keptGivenSchema.catch({}).parse(row.given),
+  plan: row.plan === null ? null : keptPlanSchema.nullable().catch(null).parse(row.plan),
   found: row.found === null ? null : importFoundSchema.nullable().catch(null).parse(row.found),
   made: madeSchema.catch({ register: null, lists: [], form: null }).parse(row.made),
   undone: row.undone === null ? null : undoneSchema.parse(row.undone),
@@ -114,7 +114,7 @@ export const findShapes = async (
     .orderBy(sql`${importShapes.at} desc`)
     .limit(5);
   return rows.flatMap((row) => {
-    const plan = planSchema.safeParse(row.plan);
+    const plan = keptPlanSchema.safeParse(row.plan);
     return plan.success ? [{ registerId: row.registerId, plan: plan.data, at: row.at }] : [];
   });
 };

@@ -19,8 +19,8 @@ import {
   sayNot,
   Tally,
   Twice,
-  withDays,
   withGiven,
+  withWritten,
 } from '#core/spreadsheet/index.ts';
 import { chosenFrom } from '#core/values/index.ts';
 import { registerWithId } from '../definitions/ids.ts';
@@ -68,7 +68,7 @@ const asBefore = (plan: ImportPlan, before: ImportPlan, register: Register): Imp
   const known = new Set(register.fields.map(({ key }) => key));
   const fits = before.columns.every((column) => column.fills !== 'field' || known.has(column.field));
   if (!fits || before.columns.length !== plan.columns.length) return plan;
-  return { ...plan, columns: before.columns, written: before.written, found_by: before.found_by, mends: before.mends };
+  return { ...plan, columns: before.columns, found_by: before.found_by, mends: before.mends };
 };
 
 const makeGuess = async (
@@ -140,7 +140,7 @@ class Looking {
         ? await this.#because(work, held)
         : await makeGuess(work, this.#kept, this.#read, parted.heads);
       const listed = withLists(guess.plan, work.sight.catalogue, parted.rows);
-      const plan = withDays(listed, work.sight.catalogue, parted.rows, today(work.clock));
+      const plan = withWritten(listed, work.sight.catalogue, parted.rows, today(work.clock));
       const found = await this.#found(work, plan, guess, parted.heads, parted.rows.length);
       await this.#keep({ plan, found, given: {} });
       return { plan, found };

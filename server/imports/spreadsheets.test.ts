@@ -1,4 +1,5 @@
 import { Readable } from 'node:stream';
+import { sql } from 'drizzle-orm';
 import excel from 'exceljs';
 import { strToU8, zipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
@@ -326,6 +327,35 @@ describe('a spreadsheet', () => {
       columns: asked.plan?.columns.map((column, at) => (at === 1 ? { ...column, fraction: true } : column)),
     });
     expect(said.found?.would?.first[0]?.cells[1]?.said).toBe('20 %');
+  });
+
+  test('how it is written is said of a column, and what was said of a whole file by an earlier version still counts', async () => {
+    const csv = 'Plank;Length;Depth;Cut on\nA;1.250,5;9.2;04/03/26\nB;9,2;1,250.5;31/03/58\n';
+    const looked = await look('planks.csv', csv);
+    const written = looked.plan?.columns.map((column) => ('numbers' in column ? column.numbers : undefined));
+    expect(written).toEqual([undefined, 'comma', 'local', undefined]);
+    // As a plan was kept while it was said of the whole file, and before days, quotes and old records were asked for.
+    const before = {
+      ...looked.plan,
+      written: 'comma',
+      as_they_stand: undefined,
+      columns: looked.plan?.columns.map(({ fills, ...column }, at) => {
+        if (at === 2) return { fills: 'nothing' };
+        const { numbers: _numbers, days: _days, years: _years, ...rest } = { numbers: 0, days: 0, years: 0, ...column };
+        return { fills, ...rest };
+      }),
+    };
+    await server.database.db.execute(
+      sql`update iolite.imports set plan = ${JSON.stringify(before)}::jsonb where id = ${looked.id}`,
+    );
+    const kept: ImportState = (await runa.get(`/api/imports/${looked.id}`)).body;
+    expect(kept.plan?.columns[1]).toMatchObject({ fills: 'new', numbers: 'comma' });
+    const { plan } = await store(kept);
+    const { records } = (await runa.get(`/api/registers/${plan?.made?.key}/records`)).body;
+    expect(records.map(({ values }: { values: object }) => values)).toEqual([
+      { plank: 'A', length: '1250.5', cut_on: '2026-03-04' },
+      { plank: 'B', length: '9.2', cut_on: '1958-03-31' },
+    ]);
   });
 
   test('whoever sets up no registers makes none of it, and sees nobody else’s', async () => {

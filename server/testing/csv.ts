@@ -36,10 +36,14 @@ export const beginCsv = (who: Caller, register: string, given: GivenCsv): Promis
           ? { fills: 'nothing' }
           : key === 'number'
             ? { fills: 'number' }
-            : { fills: 'field', field: key, fraction: given.fractions?.includes(at) ?? false },
+            : {
+                fills: 'field',
+                field: key,
+                fraction: given.fractions?.includes(at) ?? false,
+                numbers: given.written ?? 'plain',
+              },
       ),
       found_by: given.match ?? '',
-      written: given.written ?? 'plain',
     },
   });
 

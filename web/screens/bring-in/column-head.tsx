@@ -23,6 +23,7 @@ import { KindInColumn } from '../../kinds/index.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { PickPart } from '../../ui/pick-parts.tsx';
 import { TextPart } from '../../ui/text-part.tsx';
+import { HowWritten, writtenAnew } from './how-written.tsx';
 import type { Importing } from './use-import.ts';
 
 /** Kinds that a column of texts can be. */
@@ -114,11 +115,11 @@ const NewField = ({
       const next = typeFor(kind, at, plan, catalogue);
       const isMade = isMadeByProgram(next);
       onColumn({
-        ...column,
+        // How it is written, and whether it must be asked, the server sees from the cells.
+        ...writtenAnew(column),
         type: next,
         required: column.required && !isMade,
         unique: column.unique && canBeUnique({ type: next }),
-        // Whether it must be asked, the server sees from the cells.
         fraction: isShare(next) ? null : false,
       });
     }
@@ -152,8 +153,7 @@ const NewField = ({
         made={madeLists(plan)}
         onType={(next) => onColumn({ ...column, type: next })}
       />
-      {column.fraction === null && <AsksFraction onFraction={(fraction) => onColumn({ ...column, fraction })} />}
-      <Days days={column.days} onDays={(days) => onColumn({ ...column, days })} />
+      <HowWritten column={column} of={`column ${letterOf(at)}`} onColumn={onColumn} />
       {!isMadeByProgram(type) && <Asks column={column} isDifferent={told?.different === true} onColumn={onColumn} />}
     </>
   );
@@ -213,48 +213,6 @@ const Asks = ({
   </>
 );
 
-const AsksFraction = ({ onFraction }: { onFraction: (fraction: boolean) => void }) => (
-  <>
-    {', 0.2 stands for '}
-    <PickPart
-      what="meaning of 0.2"
-      text="please say what"
-      options={[
-        { value: 'fraction', label: '20 %, as a fraction' },
-        { value: 'percent', label: '0.2 %, as it stands' },
-      ]}
-      chosen={null}
-      onPick={(word) => onFraction(word === 'fraction')}
-    />
-  </>
-);
-
-const ORDERS = { day_first: '31/12', month_first: '12/31' } as const;
-
-/** Whether days have their day or their month first, where a column has days in numbers: said, or asked. */
-const Days = ({
-  days,
-  onDays,
-}: {
-  days: 'day_first' | 'month_first' | null | undefined;
-  onDays: (days: 'day_first' | 'month_first') => void;
-}) =>
-  days === undefined ? null : (
-    <>
-      {', days written '}
-      <PickPart
-        what="order of day and month"
-        text={days === null ? 'please say how' : `as ${ORDERS[days]}`}
-        options={[
-          { value: 'day_first', label: `as ${ORDERS.day_first}: the day first` },
-          { value: 'month_first', label: `as ${ORDERS.month_first}: the month first` },
-        ]}
-        chosen={days}
-        onPick={onDays}
-      />
-    </>
-  );
-
 /** The field of a register that is there. */
 const OwnField = ({
   at,
@@ -295,10 +253,7 @@ const OwnField = ({
           )
         }
       />
-      {column.fills === 'field' && column.fraction === null && (
-        <AsksFraction onFraction={(fraction) => onColumn({ ...column, fraction })} />
-      )}
-      {column.fills === 'field' && <Days days={column.days} onDays={(days) => onColumn({ ...column, days })} />}
+      {column.fills === 'field' && <HowWritten column={column} of={`column ${letterOf(at)}`} onColumn={onColumn} />}
     </>
   );
 };

@@ -1,7 +1,5 @@
 import type { ImportFound } from '#contract/index.ts';
-import type { Catalogue } from '#core/register/index.ts';
 import { ENCODINGS, type ImportPlan, SEPARATORS } from '#core/spreadsheet/index.ts';
-import { isNumeric, shownAs } from '#core/values/index.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Stamp, TabMark } from '../../ui/marks.tsx';
 import { CountPart, PickPart } from '../../ui/pick-parts.tsx';
@@ -95,8 +93,8 @@ const MadeNames = ({
 };
 
 const HowRead = ({ found, importing }: { found: ImportFound; importing: Importing }) => {
-  const { workspace, catalogue } = useWorkspace();
-  const { read, change, plan } = importing;
+  const { workspace } = useWorkspace();
+  const { read, plan } = importing;
   const { head, rows, encoding, separator, sheets, sheet } = found;
   const counted = `${rows.toLocaleString(workspace.locale)} ${rows === 1 ? 'row' : 'rows'}`;
   return (
@@ -150,9 +148,6 @@ const HowRead = ({ found, importing }: { found: ImportFound; importing: Importin
           )}
         </>
       )}
-      {plan && (plan.written === null || hasNumbers(plan, catalogue)) && (
-        <Numbers written={plan.written} onWritten={(written) => change({ written })} />
-      )}
       .{plan?.into !== null && plan !== null && <FoundBy plan={plan} importing={importing} />}
     </p>
   );
@@ -185,45 +180,6 @@ export const ReadOtherwise = ({ importing: { state, read } }: { importing: Impor
 };
 
 const QUOTED = { hold: 'hold a cell together', letters: 'are letters like others' } as const;
-
-/** Whether a column of a plan holds numbers. */
-const hasNumbers = (plan: ImportPlan, catalogue: Catalogue): boolean => {
-  const fields = catalogue.registers.get(plan.into ?? '')?.fields ?? [];
-  return plan.columns.some((column) => {
-    if (column.fills === 'new') return isNumeric(shownAs(column.type));
-    const field = column.fills === 'field' ? fields.find(({ key }) => key === column.field) : undefined;
-    return field !== undefined && isNumeric(shownAs(field.type));
-  });
-};
-
-/** How numbers are written, where that can be meant in two ways here. */
-const Numbers = ({
-  written,
-  onWritten,
-}: {
-  written: ImportPlan['written'];
-  onWritten: (written: NonNullable<ImportPlan['written']>) => void;
-}) => {
-  const { catalogue } = useWorkspace();
-  const own = (1250.5).toLocaleString(catalogue.locale, { minimumFractionDigits: 2 });
-  const shown = { plain: '1250.50', local: own, comma: '1250,50' } as const;
-  // What the workspace writes is one of the others in most countries.
-  const ways = (['plain', 'local', 'comma'] as const).filter(
-    (way) => way === 'local' || way === written || shown[way].at(-3) !== own.at(-3),
-  );
-  return (
-    <>
-      , numbers written{' '}
-      <PickPart
-        what="way of writing numbers"
-        text={written === null ? 'please say how' : `as in ${shown[written]}`}
-        options={ways.map((value) => ({ value, label: `as in ${shown[value]}` }))}
-        chosen={written}
-        onPick={onWritten}
-      />
-    </>
-  );
-};
 
 const FoundBy = ({ plan, importing }: { plan: ImportPlan; importing: Importing }) => {
   const { catalogue } = useWorkspace();

@@ -2,13 +2,14 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { ImportFound, ImportState } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
-import type { ColumnPlan } from '#core/spreadsheet/index.ts';
+import type { ColumnPlan, FillingColumn } from '#core/spreadsheet/index.ts';
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { useUndoing } from '../../state/undoing.ts';
 import { Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
+import { HowWritten, isUnsaid, isWrittenSomehow } from '../bring-in/how-written.tsx';
 import { sayRows } from '../bring-in/say-rows.ts';
 import type { Pasting } from './clipboard.ts';
 import { untilThrough } from './take-back.ts';
@@ -43,15 +44,22 @@ export const PasteDialog = ({
           name: 'Pasted over records',
           into: register.key,
           reading: { separator: ',', head: 1 },
-          plan: { columns: pasting.columns.map(fills), found_by: 'number', written: 'local' },
+          plan: { columns: pasting.columns.map(fills), found_by: 'number' },
         },
       });
       return untilThrough(id);
     },
   });
+  const say = useMutation({
+    mutationFn: async ({ state, columns }: { readonly state: ImportState; readonly columns: ColumnPlan[] }) => {
+      const { id, revision } = state;
+      await call('changeImport', { params: { id }, body: { revision, plan: { columns } } });
+      return untilThrough(id);
+    },
+  });
   const { mutate } = look;
   useEffect(() => mutate(), [mutate]);
-  const looked = look.data;
+  const looked = say.data ?? look.data;
   const paste = useMutation({
     mutationFn: async ({ id, revision }: ImportState) => {
       await call('carryOutImport', { params: { id }, body: { revision } });
@@ -67,23 +75,33 @@ export const PasteDialog = ({
     onClose();
   };
   const would = looked?.found?.would ?? null;
+  const columns = looked?.plan?.columns ?? [];
+  const isLooking = look.isPending || say.isPending;
+  const unsaid = columns.some((column) => isFilling(column) && isUnsaid(column));
   return (
     <SheetDialog title={`Paste over ${pasting.rows} ${pasting.rows === 1 ? 'record' : 'records'}`} wide onClose={leave}>
       {pasting.leftOut !== '' && <p className="mt-2 text-straw">{pasting.leftOut}</p>}
-      {look.isPending && <p role="status">Looking …</p>}
+      {isLooking && <p role="status">Looking …</p>}
       {looked?.job.state === 'failed' && (
         <p role="alert" className="wrong">
           {looked.job.problem}
         </p>
       )}
-      <Problems error={look.error ?? paste.error} />
+      <Problems error={look.error ?? say.error ?? paste.error} />
+      {looked && (
+        <Written
+          columns={columns}
+          register={register}
+          onColumns={(next) => say.mutate({ state: looked, columns: next })}
+        />
+      )}
       {would && <Would would={would} columns={pasting.columns} register={register} />}
       <div className="mt-4 flex gap-3">
         {looked && would?.out === 0 && (
           <button
             type="button"
             className="btn btn-go"
-            disabled={paste.isPending || would.change === 0}
+            disabled={paste.isPending || isLooking || unsaid || would.change === 0}
             onClick={() => paste.mutate(looked)}
           >
             {paste.isPending ? 'Pasting …' : 'Paste'}
@@ -96,6 +114,32 @@ export const PasteDialog = ({
     </SheetDialog>
   );
 };
+
+const isFilling = (column: ColumnPlan): column is FillingColumn => column.fills === 'field' || column.fills === 'new';
+
+/** How the columns of a block are written, where that makes a difference. */
+const Written = ({
+  columns,
+  register,
+  onColumns,
+}: {
+  columns: readonly ColumnPlan[];
+  register: Register;
+  onColumns: (columns: ColumnPlan[]) => void;
+}) => (
+  <ul aria-label="How it is written" className="mt-2">
+    {columns.map((column, at) => {
+      const field = column.fills === 'field' ? register.fields.find(({ key }) => key === column.field) : undefined;
+      if (!field || !isFilling(column) || !isWrittenSomehow(column)) return null;
+      return (
+        <li key={field.key}>
+          <span className="font-semibold">{field.label}</span>
+          <HowWritten column={column} of={field.label} onColumn={(next) => onColumns(columns.with(at, next))} />
+        </li>
+      );
+    })}
+  </ul>
+);
 
 const OUTCOMES = {
   added: 'would be added',

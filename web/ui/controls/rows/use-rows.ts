@@ -1,5 +1,5 @@
 import type { ClipboardEvent } from 'react';
-import { foldText, uuidV7 } from '#core/base/index.ts';
+import { foldText, today, uuidV7 } from '#core/base/index.ts';
 import { valueContext, workOutRecord } from '#core/register/index.ts';
 import {
   behaviourOf,
@@ -42,6 +42,16 @@ export const useRows = ({ type, entry, field, value, onValue, lookUp }: RowsProp
   const worked = workOutRecord(compiled.register, values, compiled.catalogue, filledIn.from.clock)[field.key] ?? null;
   const workedRows = new Map(rowsOf(worked).map((row) => [row.id, row.values]));
   const linked = (id: StoredValue) => (typeof id === 'string' ? entry.links[id]?.title : undefined);
+
+  /** By column of a pasted block what stands there as it is written here; how it was written, all of a column tells. */
+  const writtenHere = async (targets: readonly (RowField | undefined)[], cells: readonly (readonly string[])[]) => {
+    const { asWrittenHere } = await import('#core/spreadsheet/index.ts');
+    const context = { ...valueContext(compiled.catalogue), today: today(filledIn.from.clock) };
+    return targets.map((target, at) => {
+      const texts = cells.map((line) => line[at]?.trim() ?? '');
+      return target && !isLink(target) ? asWrittenHere(target.type, texts, context) : texts;
+    });
+  };
 
   /** A pasted link is looked up: the record whose title or number is just that, if there is one. */
   const pasteCell = async (row: string, target: RowField, text: string): Promise<void> => {
@@ -101,11 +111,15 @@ export const useRows = ({ type, entry, field, value, onValue, lookUp }: RowsProp
       onValue(all);
       const writable = type.fields.filter((each) => !isWorkedOut(each));
       const from = writable.findIndex((each) => each.key === column);
-      cells.forEach((texts, down) => {
-        const row = all[at + down];
-        texts.forEach((text, right) => {
-          const target = writable[from + right];
-          if (row && target) void pasteCell(row.id, target, text.trim());
+      const width = Math.max(...cells.map((line) => line.length));
+      const targets = Array.from({ length: width }, (_, right) => writable[from + right]);
+      void writtenHere(targets, cells).then((columns) => {
+        cells.forEach((line, down) => {
+          const row = all[at + down];
+          line.forEach((_, right) => {
+            const target = targets[right];
+            if (row && target) void pasteCell(row.id, target, columns[right]?.[down] ?? '');
+          });
         });
       });
     },
