@@ -3,6 +3,7 @@ import { z } from 'zod';
 import type { InTray } from '#contract/index.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import type { Definitions } from '../definitions/store.ts';
+import { lookAtSent } from '../forms/taking-part.ts';
 import { readActive } from '../people/names.ts';
 import type { Person } from '../people/person.ts';
 import type { Db } from '../platform/database.ts';
@@ -68,7 +69,7 @@ export const tellWaitingTask = (reader: DefinitionsReader): Task => ({
     const [concerned, choices] = [await readConcerned(db, signOff), await readChoices(db)];
     for (const person of await readActive(db)) {
       if (!concerned.has(person.id) || choices.get(person.id) !== 'at_once') continue;
-      const { items } = await readInTray(lookAs(db, definitions, person));
+      const { items } = await readInTray(lookAs(db, definitions, person), lookAtSent);
       const item = items.find((each) => each.sign_off === signOff && each.kind !== 'sent');
       if (item) await writeOne(db, definitions.name, person, item);
     }
@@ -91,7 +92,7 @@ const tellOfFile = async (
   const choices = await readChoices(db);
   for (const person of await readActive(db)) {
     if (choices.get(person.id) !== 'at_once') continue;
-    const { items } = await readInTray(lookAs(db, definitions, person));
+    const { items } = await readInTray(lookAs(db, definitions, person), lookAtSent);
     const count = items.filter((item) => item.kind === 'sign' && brought.has(item.sign_off)).length;
     if (count === 0) continue;
     const many = count === 1 ? 'One record waits' : `${count} records wait`;
@@ -117,7 +118,7 @@ export const tellDailyTask = (reader: DefinitionsReader): Task => ({
     const choices = await readChoices(db);
     for (const person of await readActive(db)) {
       if (choices.get(person.id) !== 'daily') continue;
-      const { items: all } = await readInTray(lookAs(db, definitions, person));
+      const { items: all } = await readInTray(lookAs(db, definitions, person), lookAtSent);
       const items = all.filter(({ kind }) => kind !== 'sent');
       if (items.length === 0) continue;
       await post(db, {

@@ -13,7 +13,11 @@ import { sightOfAsked } from './through-form.ts';
  * designed, or by one that no longer fits, it is for its signers that its register's own asks all there is; whoever sent it
  * sees of it what their roles let them.
  */
-const formOfPart = ({ definitions }: Look, register: Register, { formId, signs }: Standing): CompiledForm | null => {
+const formOfPart = (
+  { definitions }: Look,
+  register: Register,
+  { formId, signs }: Pick<Standing, 'formId' | 'signs'>,
+): CompiledForm | null => {
   const { catalogue } = definitions;
   const sent = formId === null ? null : formWithId(definitions, formId);
   for (const form of [sent, signs ? plainForm(register, catalogue) : null]) {
@@ -51,11 +55,22 @@ export const lookAtRecord = async <L extends Look>(
   const asked = stands.takesPart ? formOfPart(look, whole, stands) : null;
   const form = asked && (await formAsShown(look, whole, id, asked));
   if (form) {
-    const sight = sightOfAsked(look.sight, form, id);
+    const sight = sightOfAsked(look.sight, form, [id]);
     return { look: { ...look, sight }, register: sight.catalogue.registers.get(key) ?? whole };
   }
   if (!seen || !stands.sees) throw notFound();
   return { look, register: seen };
+};
+
+/** How a person looks at records that they sent by one form, or by none: for reading those alone. */
+export const lookAtSent = <L extends Look>(
+  look: L,
+  register: Register,
+  formId: string | null,
+  records: readonly string[],
+): L => {
+  const compiled = formOfPart(look, register, { formId, signs: false });
+  return compiled ? { ...look, sight: sightOfAsked(look.sight, compiled, records) } : look;
 };
 
 /** Refuses a record that a person does not see, as one that is not there. */

@@ -70,14 +70,14 @@ export const neededCatalogue = ({ sight }: Look, compiled: CompiledForm): Catalo
   needed(sight.catalogue, compiled);
 
 /**
- * A sight wider by what a form asks, and by what the links among it are called; for whoever takes part in its record,
- * and for reading that one alone.
+ * A sight wider by what a form asks, and by what the links among it are called; for whoever takes part in its records,
+ * and for reading those records alone.
  */
-export const sightOfAsked = (sight: Sight, compiled: CompiledForm, record: string): Sight => {
+export const sightOfAsked = (sight: Sight, compiled: CompiledForm, records: readonly string[]): Sight => {
   const scopes = new Map(sight.scopes);
   for (const [key, fields] of byOwner(fieldsShown(compiled))) {
     const whole = sight.whole.registers.get(key);
-    const itself: RecordScope = (alias) => sql`${identifier(alias, 'id')} = ${parameter(record, 'uuid')}`;
+    const itself: RecordScope = (alias) => sql`${identifier(alias, 'id')} = any(${parameter([...records], 'uuid[]')})`;
     if (whole && scopes.has(key))
       scopes.set(key, widenedScope(whole, scopes.get(key), fields, key === compiled.register.key ? itself : null));
   }

@@ -1,25 +1,13 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { api, fillPath, type RecordAnswer } from '#contract/index.ts';
 import { Random } from '../../demo/random.ts';
-import { type Answer, type Caller, newId, TestServer } from '../testing/harness.ts';
+import type { Answer, Caller, TestServer } from '../testing/harness.ts';
 import { LiveStream } from '../testing/live.ts';
-import {
-  FIELDS,
-  makeWorld,
-  Onlooker,
-  REGISTERS,
-  sentRole,
-  type World,
-  type WorldPerson,
-  type WorldRecord,
-  worldRegisters,
-} from '../testing/sight-world.ts';
+import { FIELDS, Onlooker, REGISTERS, type World, type WorldPerson, type WorldRecord } from '../testing/sight-world.ts';
+import { WorldServer } from '../testing/world-server.ts';
 
 /** So many random workspaces; `npm run matrix` tries more. */
 const WORLDS = Number(process.env.IOLITE_WORLDS ?? '3');
-
-/** The demonstration's client goes by its own register of people, which is another here. */
-const NO_CLIENT = { key: 'client', label: 'Client', registers: {} };
 
 type Held = string | boolean | null;
 const numeric = (value: unknown): string => (value === null || value === undefined ? '' : String(Number(value)));
@@ -31,59 +19,18 @@ const plain = (register: string, key: string, value: unknown): unknown => {
 };
 
 describe.each(Array.from({ length: WORLDS }, (_, i) => i + 1))('who sees what in random workspace %i', (seed) => {
+  let at: WorldServer;
   let server: TestServer;
   let runa: Caller;
   let world: World;
-  const callers = new Map<string, Caller>();
 
   beforeAll(async () => {
-    world = makeWorld(new Random(seed * 7919), newId);
-    server = await TestServer.start();
-    runa = await server.as('Runa');
-    const before = (await runa.get('/api/workspace')).body;
-    // The demonstration's registers are nobody's here, but for those of the world.
-    const made = await runa.post('/api/workspace/carry-out', {
-      version: before.version,
-      registers: worldRegisters(),
-      roles: [NO_CLIENT],
-    });
-    expect([made.status, made.body.errors]).toEqual([200, undefined]);
-    await server.database.db.execute(
-      `update iolite.workspace set people = '{"register": "members", "email": "name"}', version = version + 1`,
-    );
-    for (const register of REGISTERS) {
-      const records = world.records
-        .filter((record) => record.register === register)
-        .map(({ id, values, lines }) => ({
-          id,
-          values: {
-            ...values,
-            ...(register === 'things'
-              ? { lines: lines.map(({ id: row, part, qty }) => ({ id: row, values: { part, qty } })) }
-              : {}),
-          },
-        }));
-      const stored = await runa.post(`/api/registers/${register}/import`, { records });
-      expect([stored.status, JSON.stringify(stored.body)]).toEqual([201, `{"stored":${records.length}}`]);
-    }
-    const { version } = (await runa.get('/api/workspace')).body;
-    const roles = await runa.post('/api/workspace/carry-out', { version, roles: world.roles.map(sentRole) });
-    expect([roles.status, roles.body.errors]).toEqual([200, undefined]);
-    const { people } = (await runa.get('/api/people')).body;
-    for (const person of world.people) {
-      const { id } = people.find((each: { name: string }) => each.name.startsWith(person.name));
-      const given = await runa.patch(`/api/people/${id}`, { roles: person.roles, record: person.record });
-      expect(given.status).toBe(204);
-      callers.set(person.name, await server.as(person.name));
-    }
+    at = await WorldServer.start(new Random(seed * 7919));
+    ({ server, runa, world } = at);
   }, 120_000);
-  afterAll(() => server?.stop());
+  afterAll(() => at?.stop());
 
-  const who = ({ name }: WorldPerson): Caller => {
-    const caller = callers.get(name);
-    if (!caller) throw new RangeError(name);
-    return caller;
-  };
+  const who = (person: WorldPerson): Caller => at.who(person);
   const recordsOf = (register: string): WorldRecord[] => world.records.filter((record) => record.register === register);
   const each = async (run: (person: WorldPerson, eyes: Onlooker, register: string) => Promise<void>): Promise<void> => {
     for (const person of world.people)

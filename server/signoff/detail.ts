@@ -19,7 +19,7 @@ import { decisions, signOffs } from '../platform/schema.ts';
 import { readOwnValues, readPaths, readTitles, workOutTexts } from '../records/reader/index.ts';
 import { asSystem, type Look } from '../records/work.ts';
 import { readBeyond } from './facts.ts';
-import { readAmounts, readInTray, sayAmount } from './in-tray.ts';
+import { type LookAtSent, readAmounts, readInTray, sayAmount } from './in-tray.ts';
 import { type Moving, readyToMove } from './move.ts';
 import { readNamesOf } from './names-of.ts';
 import { mayPassTo } from './pass.ts';
@@ -112,7 +112,10 @@ const readSimilar = async (look: Look, { signOff, route }: Moving): Promise<Tray
     .orderBy(desc(signOffs.since))
     .limit(200);
   const routes = new Map(rows.map((row) => [row.id, route] as const));
-  const amounts = await readAmounts(look, [signOff, ...rows], new Map([...routes, [signOff.id, route]]));
+  // This one's amount they are told as they sign it; of the others what their roles show.
+  const system = asSystem(look, 'what is signed is held against others by its amount');
+  const mineIs = await readAmounts(system, [signOff], new Map([[signOff.id, route]]));
+  const amounts = await readAmounts(look, rows, routes);
   const links = route.register.fields.filter(({ type }) => linkIn(type)?.kind === 'link').map(({ key }) => [key]);
   const ids = [signOff, ...rows].map(({ recordId }) => recordId);
   const linked = links.length === 0 ? new Map<string, RecordValues>() : await readPaths(look, seen, ids, links);
@@ -123,7 +126,7 @@ const readSimilar = async (look: Look, { signOff, route }: Moving): Promise<Tray
   const alike = rows.filter(
     (row) =>
       (row.sender === signOff.sender || sharesLink(linked.get(row.recordId))) &&
-      isAlike(amounts.get(signOff.recordId), amounts.get(row.recordId), key),
+      isAlike(mineIs.get(signOff.recordId), amounts.get(row.recordId), key),
   );
   const titles = await readTitles(
     look,
@@ -173,8 +176,13 @@ const backTo = (route: CompiledRoute, state: State, from: number): TrayDetail['b
 };
 
 /** What a signer needs to decide one thing; what does not wait for them, or is not theirs, does not exist. */
-export const readTrayDetail = async (look: Look, id: string, lookAt: LookAt): Promise<TrayDetail> => {
-  const { items } = await readInTray(look);
+export const readTrayDetail = async (
+  look: Look,
+  id: string,
+  lookAt: LookAt,
+  lookAtSent: LookAtSent,
+): Promise<TrayDetail> => {
+  const { items } = await readInTray(look, lookAtSent);
   const item =
     items.find(({ sign_off, kind }) => sign_off === id && kind === 'sign') ??
     items.find(({ sign_off }) => sign_off === id);

@@ -1,8 +1,7 @@
 import { and, asc, desc, eq, inArray, ne, or, sql } from 'drizzle-orm';
 import type { InTray } from '#contract/index.ts';
 import { plusMs, showDate, today } from '#core/base/index.ts';
-import type { RecordValues } from '#core/register/index.ts';
-import { valueContext } from '#core/register/index.ts';
+import { type RecordValues, type Register, valueContext } from '#core/register/index.ts';
 import {
   amountField,
   type CompiledRoute,
@@ -17,7 +16,6 @@ import { formKeyOf, registerWithId } from '../definitions/ids.ts';
 import { isAway, readSigners, readStoodInFor } from '../people/signers.ts';
 import { decisions, people, signOffParts, signOffs } from '../platform/schema.ts';
 import { readPaths, readTitles, type Titled } from '../records/reader/index.ts';
-import { withRegister } from '../records/sight.ts';
 import { asSystem, type Look } from '../records/work.ts';
 import { UNDO_MS } from './decide.ts';
 import { readNamesOf } from './names-of.ts';
@@ -29,18 +27,63 @@ const MOST_SENT = 50;
 
 type Item = InTray['items'][number];
 
+/** How a person looks at records that they sent by one form, or by none: whoever knows forms hands it in. */
+export type LookAtSent = (look: Look, register: Register, formId: string | null, records: readonly string[]) => Look;
+
+/** By record what it is called and what it is about in money or numbers, each as far as the look it was read by goes. */
+interface Told {
+  readonly titles: ReadonlyMap<string, Titled>;
+  readonly amounts: ReadonlyMap<string, RecordValues>;
+}
+
 /** What the records of some sign-offs are called, by id; those that are archived are left out. One query a register. */
 const readAllTitles = async (look: Look, rows: readonly SignOff[]): Promise<ReadonlyMap<string, Titled>> => {
   const titles = new Map<string, Titled>();
   for (const registerId of new Set(rows.map((row) => row.registerId))) {
     const register = registerWithId(look.definitions, registerId);
-    if (!register) continue;
+    const seen = register && look.sight.catalogue.registers.get(register.key);
+    if (!seen) continue;
     const ids = rows.flatMap((row) => (row.registerId === registerId ? [row.recordId] : []));
-    // Whoever takes part in a record's sign-off may see it, whatever their roles.
-    const widened = { ...look, sight: withRegister(look.sight, register) };
-    for (const [id, titled] of await readTitles(widened, register, ids)) titles.set(id, titled);
+    for (const [id, titled] of await readTitles(look, seen, ids)) titles.set(id, titled);
   }
   return titles;
+};
+
+/** The same for whoever signs: they see what they sign, whatever their roles. */
+const toldToSigners = async (
+  look: Look,
+  rows: readonly SignOff[],
+  routes: ReadonlyMap<string, CompiledRoute>,
+): Promise<Told> => {
+  const system = asSystem(look, 'an in-tray says what it is about to whoever signs it');
+  const [titles, amounts] = await Promise.all([readAllTitles(system, rows), readAmounts(system, rows, routes)]);
+  return { titles, amounts };
+};
+
+/** The same for whoever sent them: what the form asked by which each came, or what their roles show. */
+const toldToSender = async (
+  look: Look,
+  rows: readonly SignOff[],
+  routes: ReadonlyMap<string, CompiledRoute>,
+  lookAtSent: LookAtSent,
+): Promise<Told> => {
+  const ways = new Map<string, SignOff[]>();
+  for (const row of rows) {
+    const way = `${row.registerId} ${row.formId}`;
+    ways.set(way, [...(ways.get(way) ?? []), row]);
+  }
+  const titles = new Map<string, Titled>();
+  const amounts = new Map<string, RecordValues>();
+  for (const some of ways.values()) {
+    const [first] = some;
+    const register = first && registerWithId(look.definitions, first.registerId);
+    if (!register) continue;
+    const ids = some.map(({ recordId }) => recordId);
+    const sent = lookAtSent(look, register, first.formId, ids);
+    for (const [id, titled] of await readAllTitles(sent, some)) titles.set(id, titled);
+    for (const [id, values] of await readAmounts(sent, some, routes)) amounts.set(id, values);
+  }
+  return { titles, amounts };
 };
 
 /** The route of each of some sign-offs, each version compiled once. What no longer fits its register is left out. */
@@ -59,22 +102,24 @@ const readRoutes = async (
   return found;
 };
 
-/** What each is about in money or numbers, as stored, by record; each register and field asked once. */
+/** What each is about in money or numbers, as stored, by record, as far as a look goes; each register and field asked once. */
 export const readAmounts = async (
   look: Look,
   rows: readonly SignOff[],
   routes: ReadonlyMap<string, CompiledRoute>,
 ): Promise<ReadonlyMap<string, RecordValues>> => {
-  const system = asSystem(look, 'an in-tray says what it is about to whoever takes part in it');
   const wanted = new Map<CompiledRoute, string[]>();
   for (const row of rows) {
     const route = routes.get(row.id);
-    if (route && amountField(route)) wanted.set(route, [...(wanted.get(route) ?? []), row.recordId]);
+    if (route) wanted.set(route, [...(wanted.get(route) ?? []), row.recordId]);
   }
   const found = new Map<string, RecordValues>();
-  for (const [route, ids] of wanted)
-    for (const [id, values] of await readPaths(system, route.register, ids, [[amountField(route) ?? '']]))
-      found.set(id, values);
+  for (const [route, ids] of wanted) {
+    const key = amountField(route);
+    const seen = look.sight.catalogue.registers.get(route.register.key);
+    if (key === null || !seen?.fields.some((field) => field.key === key)) continue;
+    for (const [id, values] of await readPaths(look, seen, ids, [[key]])) found.set(id, values);
+  }
   return found;
 };
 
@@ -192,8 +237,8 @@ const readMyStandIn = async ({ db, person, clock, definitions }: Look): Promise<
 
 const SAID = { approve: 'Approved', send_back: 'Sent back', refuse: 'Refused' } as const;
 
-/** What waits for a person: to sign off, and sent back to them; and what they sent. */
-export const readInTray = async (look: Look): Promise<InTray> => {
+/** What waits for a person: to sign off, and sent back to them; and what they sent, as they see what they sent. */
+export const readInTray = async (look: Look, lookAtSent: LookAtSent): Promise<InTray> => {
   const { db, definitions, person, clock } = look;
   // What does not wait for one another is asked at once.
   const [found, sent, undoing, names, signers, myStandIn] = await Promise.all([
@@ -207,14 +252,16 @@ export const readInTray = async (look: Look): Promise<InTray> => {
   const waiting = found.slice(0, MOST);
   const rows = [...waiting, ...sent, ...undoing.map(({ signOff }) => signOff)];
   const routes = await readRoutes(look, rows);
-  const [titles, states, amounts] = await Promise.all([
-    readAllTitles(look, rows),
+  const own = [...waiting.filter(({ stage }) => stage === 'sent_back'), ...sent];
+  const [whole, states, asSender] = await Promise.all([
+    toldToSigners(look, rows, routes),
     readStates(db, definitions, rows),
-    readAmounts(look, rows, routes),
+    toldToSender(look, own, routes, lookAtSent),
   ]);
 
-  const itemOf = (row: SignOff): Omit<Item, 'kind' | 'why' | 'step'> | null => {
-    const [record, route, state] = [titles.get(row.recordId), routes.get(row.id), states.get(row.id)];
+  const itemOf = (row: SignOff, signs: boolean): Omit<Item, 'kind' | 'why' | 'step'> | null => {
+    const [record, route, state] = [whole.titles.get(row.recordId), routes.get(row.id), states.get(row.id)];
+    const told = signs ? whole : asSender;
     const register = registerWithId(definitions, row.registerId);
     if (!record || !route || !state || !register || row.stage === 'none') return null;
     return {
@@ -222,13 +269,14 @@ export const readInTray = async (look: Look): Promise<InTray> => {
       register: register.key,
       record: row.recordId,
       number: record.number,
-      title: record.title,
+      // What they sent they know by its number, whatever else of it they see.
+      title: told.titles.get(row.recordId)?.title ?? record.number,
       from: names.person(row.sender),
       at: row.sentAt.toISOString(),
       form: row.formId && formKeyOf(definitions, row.formId),
       group: route.route.key,
       stage: row.stage,
-      amount: sayAmount(look, route, amounts.get(row.recordId)),
+      amount: sayAmount(look, route, told.amounts.get(row.recordId)),
       due: row.dueAt?.toISOString() ?? null,
       late: row.stage !== 'sent_back' && row.dueAt !== null && row.dueAt.toISOString() < clock.now,
       changed: row.changedAt !== null && row.signedAt !== null && row.changedAt > row.signedAt,
@@ -241,7 +289,7 @@ export const readInTray = async (look: Look): Promise<InTray> => {
 
   const items: Item[] = [];
   for (const row of waiting) {
-    const [route, state, item] = [routes.get(row.id), states.get(row.id), itemOf(row)];
+    const [route, state, item] = [routes.get(row.id), states.get(row.id), itemOf(row, row.stage !== 'sent_back')];
     if (!route || !state || !item) continue;
     if (row.stage === 'sent_back') {
       const { back } = state;
@@ -275,7 +323,7 @@ export const readInTray = async (look: Look): Promise<InTray> => {
     }
   }
   for (const row of sent) {
-    const [state, item] = [states.get(row.id), itemOf(row)];
+    const [state, item] = [states.get(row.id), itemOf(row, false)];
     if (!state || !item) continue;
     const asked = [...new Set(partsOf(state).map(({ personId }) => names.person(personId)))];
     items.push({
@@ -295,7 +343,7 @@ export const readInTray = async (look: Look): Promise<InTray> => {
     more: found.length > MOST,
     my_stand_in: myStandIn,
     undoable: undoing.flatMap(({ signOff, decision, at }) => {
-      const record = titles.get(signOff.recordId);
+      const record = whole.titles.get(signOff.recordId);
       const pending = states.get(signOff.id)?.pending;
       if (!record || pending?.by !== person.id || pending.until < clock.now) return [];
       const { number, title } = record;

@@ -2,7 +2,7 @@ import { compileRoute } from '#core/signoff/index.ts';
 import { findDraft, readDrafts } from '../../definitions/drafts.ts';
 import { nextVersion } from '../../definitions/store.ts';
 import { openForm } from '../../forms/open.ts';
-import { lookAtRecord } from '../../forms/taking-part.ts';
+import { lookAtRecord, lookAtSent } from '../../forms/taking-part.ts';
 import { readActive, readNames } from '../../people/names.ts';
 import { addJob } from '../../platform/jobs.ts';
 import { inTransaction } from '../../platform/locks.ts';
@@ -48,10 +48,10 @@ export const signOffHandlers: Handlers<
   | 'routeTrial'
   | 'whoSignsForm'
 > = {
-  inTray: (context) => readInTray(lookOf(context)),
+  inTray: (context) => readInTray(lookOf(context), lookAtSent),
   trayDetail: (context, { params }) => {
     const look = lookOf(context);
-    return readTrayDetail(look, params.id, (register, id) => lookAtRecord(look, register, id));
+    return readTrayDetail(look, params.id, (register, id) => lookAtRecord(look, register, id), lookAtSent);
   },
   decide: (context, { params, body }) => deciding(context, params.id, body),
   decideMany: async (context, { body }) => {
