@@ -15,6 +15,7 @@ import { jobs, listFileParts } from '../platform/schema.ts';
 import type { Look } from '../records/work.ts';
 import { lookToExport } from './export.ts';
 import { listOut } from './list-out.ts';
+import { RIGHTS_CHANGED, rightsMark, stillAs } from './still-as.ts';
 import { lookAs } from './work.ts';
 
 /*
@@ -28,23 +29,36 @@ const KEPT = sql`now() - interval '1 day'`;
 const PART_BYTES = 256 * 1024;
 
 const payloadSchema = z.object({ register: z.string(), query: listFileSchema });
-const resultSchema = z.object({ name: z.string(), mediaType: z.string(), size: z.int() });
+const resultSchema = z.object({
+  name: z.string(),
+  mediaType: z.string(),
+  size: z.int(),
+  /** With which rights it was read; files of earlier versions do not say. */
+  rights: z.string().optional(),
+});
 
-const toAnswer = (job: Job): MadeFile => {
+/** Whether a file that is done was read with other rights than its owner has by now. */
+const isOutdated = ({ definitions, person }: Look, job: Job): boolean => {
   const made = resultSchema.safeParse(job.result);
+  return made.success && made.data.rights !== rightsMark(definitions, person);
+};
+
+const toAnswer = (look: Look, job: Job): MadeFile => {
+  const made = resultSchema.safeParse(job.result);
+  const outdated = isOutdated(look, job);
   const { register, query } = payloadSchema.parse(job.payload);
   return {
     id: job.id,
     register,
     name: query.called || register,
     format: query.format,
-    state: job.state,
+    state: outdated ? 'failed' : job.state,
     begun_at: job.begunAt.toISOString(),
     done: job.done,
     total: job.total,
     stopping: job.stopping,
-    size: made.success ? made.data.size : null,
-    problem: job.problem,
+    size: made.success && !outdated ? made.data.size : null,
+    problem: outdated ? RIGHTS_CHANGED : job.problem,
   };
 };
 
@@ -54,7 +68,7 @@ const ofMine = ({ person }: Look) =>
 /** The files of a person, the newest first. */
 export const readListFiles = async (look: Look): Promise<MadeFile[]> => {
   const rows = await look.db.select().from(jobs).where(ofMine(look)).orderBy(desc(jobs.begunAt)).limit(50);
-  return rows.map(toAnswer);
+  return rows.map((row) => toAnswer(look, row));
 };
 
 /** Begins to write a list to a file; what is wrong with the list is told at once. */
@@ -71,7 +85,7 @@ export const makeListFile = async (
   const id = await addJob(look.db, LIST_FILE_TASK, { register, query }, look.person.id);
   const job = await findJob(look.db, id);
   if (!job) throw notFound();
-  return toAnswer(job);
+  return toAnswer(look, job);
 };
 
 const findMine = async (look: Look, id: string): Promise<Job> => {
@@ -99,10 +113,12 @@ export interface SentListFile {
   readonly content: Readable;
 }
 
-/** A file of this person's, while they may take such records along; others do not exist. */
+/** A file of this person's, while they may take such records along and see what they saw; others do not exist. */
 export const openListFile = async (look: Look, id: string): Promise<SentListFile> => {
-  const { payload, result } = await findMine(look, id);
+  const job = await findMine(look, id);
+  const { payload, result } = job;
   const made = resultSchema.safeParse(result);
+  if (isOutdated(look, job)) throw notFound();
   if (!made.success || !lookToExport(look, payloadSchema.parse(payload).register)) throw notFound();
   return { ...made.data, content: Readable.from(readParts(look.db, id)) };
 };
@@ -171,7 +187,12 @@ export const listFileTask = (
     await clear();
     const look = lookAs(db, await reader.read(db), person);
     const out = await readLists((from) =>
-      listOut({ ...look, ...from }, register, query, { address, press, counted: true }),
+      listOut({ ...look, ...from }, register, query, {
+        address,
+        press,
+        counted: true,
+        still: stillAs(reader, db, look),
+      }),
     );
     const parts = new Parts(db, job.id);
     try {
@@ -183,7 +204,12 @@ export const listFileTask = (
       await clear();
       throw error;
     }
-    return { name: out.fileName, mediaType: out.mediaType, size: parts.size };
+    return {
+      name: out.fileName,
+      mediaType: out.mediaType,
+      size: parts.size,
+      rights: rightsMark(look.definitions, person),
+    };
   },
 });
 

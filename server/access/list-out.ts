@@ -126,13 +126,23 @@ export interface ListOut {
 /**
  * A list as whoever looks may take it along, made ready so far that what is wrong with it is told before a file begins.
  * `address` is where the program is, for links back to it; '' where the server's settings do not say; `press` is where
- * lists go on paper.
+ * lists go on paper. `still` is asked before each page is written, and refuses where the list may not be gone on with.
  */
 export const listOut = async (
   look: Look,
   key: string,
   query: ListFileQuery,
-  { address, press, counted = false }: { readonly address: string; readonly press: Prints; readonly counted?: boolean },
+  {
+    address,
+    press,
+    counted = false,
+    still,
+  }: {
+    readonly address: string;
+    readonly press: Prints;
+    readonly counted?: boolean;
+    readonly still?: () => Promise<void>;
+  },
 ): Promise<ListOut> => {
   const seen = look.sight.catalogue.registers.get(key);
   if (!seen) throw notFound();
@@ -195,6 +205,7 @@ export const listOut = async (
           // The database finds the next page while this one is written.
           const following = at.next === null ? null : page(at.next, group);
           following?.catch(() => undefined);
+          await still?.();
           await writer.add(at.records);
           done += at.records.length;
           await progress?.(done);

@@ -238,6 +238,11 @@ export const makeApp = (options: AppOptions): Express => {
   const answerProblem: ErrorRequestHandler = (error, request, response, next) => {
     // Nobody is there to be told: neither before an answer began, nor in the middle of a file.
     if (error instanceof AskerLeft || response.destroyed) return;
+    if (response.headersSent && error instanceof Refusal) {
+      // What may not be gone on with ends where it is: a file that is cut off is no whole one.
+      response.destroy();
+      return;
+    }
     if (response.headersSent) return next(error);
     const refusal = toRefusal(error);
     const instance = `urn:uuid:${randomUUID()}`;

@@ -4,26 +4,35 @@ import { z } from 'zod';
 import { type ListFileQuery, listFileSchema } from '#contract/index.ts';
 import { openListFile } from '../../access/list-files.ts';
 import { listOut } from '../../access/list-out.ts';
+import { stillAs } from '../../access/still-as.ts';
 import type { Prints } from '../../paper/press.ts';
 import type { Look } from '../../records/work.ts';
 import { parse } from '../bind.ts';
-import { type Identify, lookOf, readingList } from '../context.ts';
+import { type Context, type Identify, lookOf, readingList } from '../context.ts';
 
 /** It is shown, to be printed, and not kept. */
 const shownSchema = listFileSchema.extend({ inline: z.enum(['yes', 'no']).default('no') });
 
-/** Reads with the sight of whoever takes a list along. */
-type Reads = <T>(run: (look: Look) => Promise<T>) => Promise<T>;
+/** How a list is read for whoever takes it along, and how it is asked whether they still may. */
+export interface Taking {
+  readonly reads: <T>(run: (look: Look) => Promise<T>) => Promise<T>;
+  readonly still: () => Promise<void>;
+}
 
-/** Sends a list as a file as it is read. */
+const takingOf = (context: Context): Taking => ({
+  reads: (run) => readingList(context, run),
+  still: stillAs(context.reader, context.db, lookOf(context)),
+});
+
+/** Sends a list as a file as it is read; it ends where whoever takes it along may see something else meanwhile. */
 export const sendList = async (
-  reads: Reads,
+  { reads, still }: Taking,
   key: string,
   query: ListFileQuery & { readonly inline?: 'yes' | 'no' },
   { response, address, press }: { readonly response: Response; readonly address: string; readonly press: Prints },
 ): Promise<void> => {
   // Where it was made ready it is read to its end.
-  const { mediaType, fileName, write } = await reads((look) => listOut(look, key, query, { address, press }));
+  const { mediaType, fileName, write } = await reads((look) => listOut(look, key, query, { address, press, still }));
   const how = query.inline === 'yes' ? 'inline' : 'attachment';
   response.type(mediaType).set('content-disposition', `${how}; filename="${fileName}"`);
   await write(response);
@@ -34,7 +43,7 @@ export const serveExports = (app: Express, identify: Identify, address: string, 
   app.get('/api/registers/:key/export', async (request, response) => {
     const context = await identify(request);
     const query = parse(shownSchema, request.query);
-    await sendList((run) => readingList(context, run), request.params.key, query, { response, address, press });
+    await sendList(takingOf(context), request.params.key, query, { response, address, press });
   });
   // One that a job has written.
   app.get('/api/list-files/:id/file', async (request, response) => {
@@ -50,6 +59,6 @@ export const serveExports = (app: Express, identify: Identify, address: string, 
     const context = await identify(request);
     const { filter, find, sort, only } = parse(shownSchema.omit({ format: true }), request.query);
     const whole = listFileSchema.parse({ filter, find, sort, only, format: 'csv' });
-    await sendList((run) => readingList(context, run), request.params.key, whole, { response, address, press });
+    await sendList(takingOf(context), request.params.key, whole, { response, address, press });
   });
 };

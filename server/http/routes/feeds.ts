@@ -1,12 +1,13 @@
 import type { Express } from 'express';
 import { listFileSchema } from '#contract/index.ts';
 import { listSchema } from '#core/list/index.ts';
+import { stillAs } from '../../access/still-as.ts';
 import { lookAs } from '../../access/work.ts';
 import { findFeed } from '../../lists/feeds.ts';
 import { findOffered } from '../../lists/kept-lists.ts';
 import { notFound } from '../../platform/refusal.ts';
 import type { Context } from '../context.ts';
-import { sendList } from './export.ts';
+import { sendList, type Taking } from './export.ts';
 
 /** Lists for calendar programs, by addresses whose secret says whose they are: nobody signs in there. */
 export const serveFeeds = (
@@ -26,7 +27,10 @@ export const serveFeeds = (
       ...{ filter, find, sort, columns, archived, worked, look: drawn, called: label },
       format: 'ics',
     });
-    const reads: Parameters<typeof sendList>[0] = (run) => readLists((from) => run({ ...look, ...from }));
-    await sendList(reads, register, query, { response, address, press });
+    const taking: Taking = {
+      reads: (run) => readLists((from) => run({ ...look, ...from })),
+      still: stillAs(reader, db, look),
+    };
+    await sendList(taking, register, query, { response, address, press });
   });
 };
