@@ -1,4 +1,7 @@
 import { randomBytes } from 'node:crypto';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { z } from 'zod';
 import { addDays, today, uuidV7 } from '#core/base/index.ts';
@@ -8,6 +11,7 @@ import { Iolite } from '../iolite.ts';
 import { InTray } from '../pages/in-tray.ts';
 import { Sentence } from '../pages/sentence.ts';
 import { signInAs } from '../pages/sign-in.ts';
+import { Spreadsheet } from '../pages/spreadsheet.ts';
 
 const newId = (): string => uuidV7(Date.now(), randomBytes(10));
 const DAY = today({ now: new Date().toISOString(), zone: 'Europe/London' });
@@ -20,6 +24,7 @@ describe('signed by those who must', () => {
   let one: Browser;
   let other: Browser;
   let tray: InTray;
+  const folder = mkdtempSync(join(tmpdir(), 'iolite-requests-'));
 
   beforeAll(async () => {
     iolite = await Iolite.makeSeveral();
@@ -31,6 +36,7 @@ describe('signed by those who must', () => {
     await one?.close();
     await other?.close();
     await iolite?.remove();
+    rmSync(folder, { recursive: true, force: true });
   });
 
   /** Piet asks for something; what it comes to is so much and VAT. */
@@ -203,6 +209,42 @@ describe('signed by those who must', () => {
     await tray.says('This does not wait for you any more');
     expect(await one.valueOf(one.field('Say why, or what to change'))).toBe('Are these the yellow ones?');
     expect(await one.axe()).toEqual([]);
+  });
+
+  test('8b. what a file brings in goes round too; who comes into the role later signs it, and the track keeps their name', async () => {
+    const file = join(folder, 'requests.csv');
+    const line = (what: string): string => `${what},requested,yard,${DAY},${addDays(DAY, 9)}`;
+    writeFileSync(
+      file,
+      `What for,State,Cost centre,Requested,Needed by\n${line('Fenders by file')}\n${line('Warps by file')}\n`,
+    );
+    await signInAs(other, iolite.address, 'Runa Oakes');
+    await other.visit(`${iolite.address}/registers/purchases`);
+    await other.press('More for this list');
+    await other.click('//a[normalize-space() = "Bring a spreadsheet in …"]');
+    const spreadsheet = new Spreadsheet(other);
+    await spreadsheet.choose(file);
+    await spreadsheet.would('Adds 2 purchases');
+    await other.seeText('2 go to Yard manager for approval.');
+    await other.press('Bring into Purchases');
+    await other.seeText('It was brought in: 2 added');
+    // Piet becomes a yard manager only now, while they wait.
+    const runa = 'runa.oakes@example.org';
+    const { people } = peopleSchema.parse(await iolite.call(runa, 'GET', '/api/people'));
+    const piet = people.find(({ name }) => name === 'Piet Lund')?.id ?? '';
+    await iolite.call(runa, 'PATCH', `/api/people/${piet}`, { roles: ['yard_hand', 'yard_manager'] });
+    await signIn('Piet Lund');
+    await tray.look('Fenders by file');
+    await tray.approve();
+    await tray.said('Approved: Fenders by file');
+    await iolite.call('piet.lund@example.org', 'PATCH', '/api/my-details', { name: 'Piet Aldren' });
+    await other.visit(`${iolite.address}/registers/purchases?find=Fenders+by+file`);
+    await other.click('//button[starts-with(@aria-label, "Open PUR-")]');
+    await other.see('//section[@aria-label = "Sign-off"][contains(., "Piet Lund")][not(contains(., "Piet Aldren"))]');
+    await tray.open();
+    await one.seeText('Piet Aldren');
+    await iolite.call('piet.lund@example.org', 'PATCH', '/api/my-details', { name: 'Piet Lund' });
+    await iolite.call(runa, 'PATCH', `/api/people/${piet}`, { roles: ['yard_hand'] });
   });
 
   test('9. the operations manager changes the route; who signs, and a trial, stand beside it', async () => {

@@ -3,7 +3,7 @@ import { type Problem, problem, toKey } from '#core/base/index.ts';
 import { FUNCTION_NAMES } from '#core/expression/index.ts';
 import { askingOf } from '#core/form/index.ts';
 import { type Catalogue, isWritable, type Register } from '#core/register/index.ts';
-import { type FillingColumn, type ImportPlan, madeLists, madeRegister } from '#core/spreadsheet/index.ts';
+import { type FillingColumn, type ImportPlan, letterOf, madeLists, madeRegister } from '#core/spreadsheet/index.ts';
 import { readDrafts } from '../definitions/drafts.ts';
 import { idOf } from '../definitions/ids.ts';
 import { noChanges } from '../definitions/planning.ts';
@@ -22,19 +22,21 @@ import { IMPORT_TASK } from './task.ts';
 
 /* What a spreadsheet makes is made, and its rows begin to be stored. */
 
-const unsaidIn = ({ numbers, fraction, days, years }: FillingColumn, path: readonly (string | number)[]): Problem[] =>
+const unsaidIn = ({ numbers, fraction, days, years }: FillingColumn, at: number): Problem[] =>
   [
-    numbers === null && 'Say how numbers are written: as many of this column can be read either way.',
-    fraction === null && 'Say whether 0.2 stands for 20 % or for 0.2 %: every cell is at most 1.',
-    days === null && 'Say whether the day or the month comes first: every day of this column can be read either way.',
-    years === null && 'Say which century years of two digits are of: some may lie ahead, or a hundred years back.',
-  ].flatMap((detail) => (detail === false ? [] : [problem('unsaid', path, detail)]));
+    numbers === null && 'say how numbers are written, as all of them can be read either way.',
+    fraction === null && 'say whether 0.2 stands for 20 % or for 0.2 %, as every cell is at most 1.',
+    days === null && 'say whether the day or the month comes first, as every day can be read either way.',
+    years === null && 'say which century years of two digits are of, as some may lie ahead or a hundred years back.',
+  ].flatMap((says) =>
+    says === false ? [] : [problem('unsaid', ['plan', 'columns', at], `Column ${letterOf(at)}: ${says}`)],
+  );
 
 /** What must be said before a plan can be carried out. */
 const refuseUnsaid = (plan: ImportPlan): void => {
   const problems = [
     ...plan.columns.flatMap((column, at) =>
-      column.fills === 'field' || column.fills === 'new' ? unsaidIn(column, ['plan', 'columns', at]) : [],
+      column.fills === 'field' || column.fills === 'new' ? unsaidIn(column, at) : [],
     ),
     ...(plan.columns.every(({ fills }) => fills === 'nothing' || fills === 'number')
       ? [problem('nothing', ['plan', 'columns'], 'No column fills anything.')]
