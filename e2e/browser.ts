@@ -218,6 +218,15 @@ export class Browser {
     );
   }
 
+  /** Presses once where something stands, whatever lies over it, as a hand does: what does not take it is not pressed again. */
+  async clickOnce(xpath: string): Promise<void> {
+    await this.driver
+      .actions()
+      .move({ origin: await this.see(xpath) })
+      .click()
+      .perform();
+  }
+
   /** As a person scrolls to what lies under something that stays where it is. */
   async #scrollTo(xpath: string): Promise<void> {
     const [element] = await this.driver.findElements(By.xpath(xpath));

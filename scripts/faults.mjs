@@ -1,6 +1,7 @@
 // `npm run faults`: what happens to Iolite when what it stands on breaks. It is started as `npm start` starts it, with data
 // of its own, and its server and its PostgreSQL are killed, and database sessions ended, while people send. Prints what
 // was lost, stored twice or failed, and how long it was away; ends with 1 where anything was, or it was away too long.
+// `--workbooks` brings it the workbooks that are made to be heavy, and nothing else.
 import { spawn, spawnSync } from 'node:child_process';
 import { randomBytes, randomUUID } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
@@ -36,6 +37,7 @@ const until = async (holds, what) => {
 await until(() => printed.includes('Iolite is ready at'), 'it is ready');
 
 const { default: pg } = await import('pg');
+const { bringHeavy, HEAVY } = await import('./heavy-workbooks.mjs');
 const cluster = new Cluster(bin, folder);
 const postmaster = () => Number(readFileSync(join(folder, 'pg/postmaster.pid'), 'utf8').split('\n')[0]);
 /** The server, which is the one child of the starter that runs our program. */
@@ -100,8 +102,20 @@ const terminate = async () => {
   await client.end();
 };
 
-try {
-  await cluster.run();
+/** So much more memory than at rest at most, in MB. */
+const MOST_MEMORY = 300;
+const workbooks = async () => {
+  for (const [what, make] of HEAVY) {
+    const { above, seconds, says, survived } = await bringHeavy(make, { base, cookie: runa, pid: serverPid });
+    report(
+      `a workbook: ${what}`,
+      !survived || says === '' || above > MOST_MEMORY,
+      `${Math.round(above)} MB above rest, ${seconds.toFixed(1)} s, ${survived ? 'refused' : 'the server ended'}: ${says}`,
+    );
+  }
+};
+
+const breakAll = async () => {
   for (const [what, breakIt, times] of [
     ['database sessions are ended', () => terminate().catch(() => undefined), 20],
     ['the server is killed', () => kill(serverPid()), 4],
@@ -211,6 +225,12 @@ try {
       `half within ${at(0.5)} ms, 99 of 100 within ${at(0.99)} ms, all within ${at(1)} ms`,
     );
   }
+};
+
+try {
+  await cluster.run();
+  await workbooks();
+  if (!process.argv.includes('--workbooks')) await breakAll();
 } finally {
   starter.kill('SIGTERM');
   await new Promise((resolve) => (starter.exitCode === null ? starter.once('exit', resolve) : resolve()));

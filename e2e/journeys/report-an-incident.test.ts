@@ -367,6 +367,15 @@ describe('Report an incident', () => {
       await thanks(piet);
     });
 
+    test('what a look-up offers keeps nobody from pressing what stands beside it, at the first press', async () => {
+      await piet.visit(`${iolite.address}/forms/report_incident`);
+      await piet.typeInto('(//main//input[@role = "combobox"])[1]', 'a');
+      await piet.see('//*[@role = "option"]');
+      await piet.clickOnce('//nav//a[normalize-space(.) = "Today"]');
+      await piet.seeNo('//*[@role = "option"]');
+      await piet.see('//main//h1[contains(., "Today")]');
+    });
+
     test('on a phone: the whole screen, cards for rows, two actions at the foot', async () => {
       await phone.visit(iolite.address);
       await phone.click(`//main//a[contains(., ${literal(label)})][not(contains(., "afloat"))]`);

@@ -36,7 +36,11 @@ export const FindRecord = ({ id, register, except, chosen, onChoose }: Props) =>
         displayValue={(each: Linked | null) => (each ? `${each.title} (${each.number})` : '')}
         onChange={(event) => setTyped(event.target.value)}
       />
-      <ComboboxOptions anchor={{ to: 'bottom start', gap: 2 }} className="slip w-(--input-width) empty:hidden">
+      <ComboboxOptions
+        modal={false}
+        anchor={{ to: 'bottom start', gap: 2 }}
+        className="slip w-(--input-width) empty:hidden"
+      >
         {others.map(({ id: other, number, title }) => (
           <ComboboxOption key={other} value={{ id: other, number, title, beside: [] }} className="slip-row">
             <span className="grow">{title}</span>

@@ -165,7 +165,11 @@ export const LookUp = ({
             </button>
           )}
         </div>
-        <ComboboxOptions anchor={{ to: 'bottom start', gap: 2 }} className="slip w-(--input-width) empty:hidden">
+        <ComboboxOptions
+          modal={false}
+          anchor={{ to: 'bottom start', gap: 2 }}
+          className="slip w-(--input-width) empty:hidden"
+        >
           {used.length > 0 && <p className="px-2 pt-1 text-xs text-ink-2">Used last</p>}
           {used.map(row)}
           {used.length > 0 && others.length > 0 && <hr className="my-1 border-rule" />}

@@ -80,7 +80,11 @@ export const SentenceWriter = <T,>({ start, label, onDone, onCancel, onLeave }: 
           }}
         />
       </span>
-      <ComboboxOptions anchor={{ to: 'bottom start', gap: 2 }} className="slip max-h-72 w-80 empty:hidden">
+      <ComboboxOptions
+        modal={false}
+        anchor={{ to: 'bottom start', gap: 2 }}
+        className="slip max-h-72 w-80 empty:hidden"
+      >
         {offers.slice(0, 60).map((offer) => (
           <ComboboxOption key={offer.label} value={offer} className="slip-row">
             {offer.label}
