@@ -4,10 +4,9 @@ import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
 import { z } from 'zod';
-import * as schema from './schema.ts';
 
 /** The database, by a pool of connections. */
-export type Db = NodePgDatabase<typeof schema> & { readonly $client: pg.Pool };
+export type Db = NodePgDatabase & { readonly $client: pg.Pool };
 /** One transaction. */
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
 /** Either the pool or one transaction: what reads may run on. */
@@ -42,7 +41,7 @@ export const openDatabase = (url: string, most = POOL): Database => {
   // Whoever waits for an answer of it is told by that answer.
   pool.on('error', () => undefined);
   pool.on('connect', (client) => client.on('error', () => undefined));
-  return { db: drizzle(pool, { schema }), url, close: () => pool.end() };
+  return { db: drizzle(pool), url, close: () => pool.end() };
 };
 
 /**
@@ -82,7 +81,7 @@ const NEWER = new Error(
   'These data were kept by a newer Iolite than this one, which does not know them: nothing was touched. Start that one, or restore a backup that was taken by this one.',
 );
 
-const prepare = async (db: NodePgDatabase<typeof schema>, migrationsFolder: string): Promise<void> => {
+const prepare = async (db: NodePgDatabase, migrationsFolder: string): Promise<void> => {
   await migrate(db, { migrationsFolder });
   await db.execute('create extension if not exists pg_trgm');
   await db.execute('create schema if not exists records');
@@ -112,7 +111,7 @@ export const prepareDatabase = async (
     const [stands, newest] = await Promise.all([lastMigration(keeper), newestMigration(migrationsFolder)]);
     if (stands > newest) throw NEWER;
     if (stands > 0 && stands < newest) await beforeUpgrade();
-    await prepare(drizzle(keeper, { schema }), migrationsFolder);
+    await prepare(drizzle(keeper), migrationsFolder);
     await andThen();
   } finally {
     // The lock and the patience end with the connection.

@@ -6,9 +6,9 @@ import { sql as fragment, parameter, type SqlFragment } from '#core/sql/index.ts
 import type { Db, Tx } from './database.ts';
 import { findDatabaseFailure } from './database-failure.ts';
 import { toDrizzle } from './fragment.ts';
-import type * as schema from './schema.ts';
 
-type Relations = ExtractTablesWithRelations<typeof schema>;
+/** Tables are named where they are read: nothing is told of how they hang together. */
+type Unrelated = Record<string, never>;
 
 const DEFINITIONS = 4780;
 
@@ -31,8 +31,8 @@ const dialect = new PgDialect();
 const holding = async <T>(db: Db, run: (tx: Tx, version: number) => Promise<T>): Promise<T> => {
   const client = await db.$client.connect();
   // Drizzle begins a transaction by itself, in a message of its own: this one is begun here.
-  const session = new NodePgSession<typeof schema, Relations>(client, dialect, undefined);
-  const tx = new NodePgTransaction<typeof schema, Relations>(dialect, session, undefined);
+  const session = new NodePgSession<Unrelated, ExtractTablesWithRelations<Unrelated>>(client, dialect, undefined);
+  const tx = new NodePgTransaction<Unrelated, ExtractTablesWithRelations<Unrelated>>(dialect, session, undefined);
   // A connection that could not go back stays in its transaction: nobody gets it again.
   let spoilt = false;
   try {
