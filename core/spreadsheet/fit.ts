@@ -384,13 +384,15 @@ const withWrittenIn = (column: FillingColumn, of: Column, context: ValueContext)
   };
 };
 
-/** Numbers that can be read either way are written as all others of their file are, where these agree. */
-const asOthers = (columns: readonly ColumnPlan[]): readonly ColumnPlan[] => {
-  const ways = new Set(columns.flatMap((column) => ('numbers' in column && column.numbers ? [column.numbers] : [])));
+/** What can be read either way is written as all others of its file are, where these agree. */
+const asOthers = (columns: readonly ColumnPlan[], what: 'numbers' | 'days'): readonly ColumnPlan[] => {
+  const ways = new Set(
+    columns.flatMap((column) => ((column.fills === 'field' || column.fills === 'new') && column[what]) || []),
+  );
   const [way] = ways;
   if (way === undefined || ways.size > 1) return columns;
   return columns.map((column) =>
-    'numbers' in column && column.numbers === null ? { ...column, numbers: way } : column,
+    (column.fills === 'field' || column.fills === 'new') && column[what] === null ? { ...column, [what]: way } : column,
   );
 };
 
@@ -412,5 +414,5 @@ export const withWritten = (
     const cells = new Set(rows.slice(0, TOLD_BY).map((row) => row[at] ?? ''));
     return withWrittenIn(column, { type: shownAs(field.type), cells: [...cells] }, context);
   });
-  return { ...plan, columns: [...asOthers(columns)] };
+  return { ...plan, columns: [...asOthers(asOthers(columns, 'numbers'), 'days')] };
 };

@@ -3,6 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { catalogue } from '../register/example.arb.ts';
 import { singularOf } from './guess-name.ts';
 import {
+  calledAnew,
   catalogueAfter,
   guessHead,
   guessInto,
@@ -129,6 +130,48 @@ describe('what a spreadsheet seems to be', () => {
     const grid = gridOf('Menge\n1.250\n12');
     const { plan } = await guessNew(grid, 1, 'm.csv', { catalogue: german, today: TODAY, findNamed: findBoats });
     expect(withWritten(plan, german, grid.slice(1), TODAY).columns[0]).toMatchObject({ numbers: null });
+  });
+
+  test('what can be read either way is written as the other columns of its file are, where these agree', async () => {
+    const says = async (text: string) => {
+      const grid = gridOf(text);
+      const { plan } = await guessNew(grid, 1, 'm.csv', { catalogue, today: TODAY, findNamed: findBoats });
+      const { columns } = withWritten(plan, catalogue, grid.slice(1), TODAY);
+      return columns.map((column) => (column.fills === 'new' ? [column.days, column.numbers] : []));
+    };
+    expect(await says('A;B\n13/02/2026;01/02/2026\n14/02/2026;03/04/2026')).toEqual([
+      ['day_first', undefined],
+      ['day_first', undefined],
+    ]);
+    expect(await says('A;B;C\n13/02/2026;02/13/2026;01/02/2026\n')).toEqual([
+      ['day_first', undefined],
+      ['month_first', undefined],
+      [null, undefined],
+    ]);
+  });
+
+  test('rows without a name are called by the head of their first column, where that is a word for them', async () => {
+    const called = async (head: string) => {
+      const grid = gridOf(`${head};Town\nA;Ely\nB;Ely`);
+      const guess = await guessNew(grid, 1, 'Pasted 2026-11-30', { catalogue, today: TODAY, findNamed: findBoats });
+      return [guess.plan.made?.plural, guess.plan.made?.singular];
+    };
+    expect(await called('Singer')).toEqual(['Singers', 'Singer']);
+    expect(await called('Entry')).toEqual(['Entries', 'Entry']);
+    expect(await called('Name')).toEqual(['Records', 'Record']);
+    expect(await called('Length (m)')).toEqual(['Records', 'Record']);
+  });
+
+  test('a register that is called otherwise before it is made is called so throughout, but for what somebody said', () => {
+    const pasted = { key: 'pasted', plural: 'Pasted', singular: 'Pasted', mark: 'PAS' };
+    expect(calledAnew(pasted, 'Singers', catalogue)).toEqual({
+      key: 'singers',
+      plural: 'Singers',
+      singular: 'Singer',
+      mark: 'SIN',
+    });
+    const said = { ...pasted, singular: 'Voice', mark: 'VOX' };
+    expect(calledAnew(said, 'Singers', catalogue)).toMatchObject({ singular: 'Voice', mark: 'VOX' });
   });
 
   test('heads that stand twice, columns without one, a last row that is short: each is told', async () => {

@@ -31,7 +31,7 @@ export {
   partGrid,
 } from './guess.ts';
 export { guessHead, letterOf } from './guess-head.ts';
-export { nameOfFile } from './guess-name.ts';
+export { calledAnew, nameOfFile } from './guess-name.ts';
 export { catalogueAfter, fieldOfColumn, madeLists, madeRegister } from './made.ts';
 export {
   type ColumnPlan,

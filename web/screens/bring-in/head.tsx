@@ -1,5 +1,5 @@
 import type { ImportFound } from '#contract/index.ts';
-import { ENCODINGS, type ImportPlan, SEPARATORS } from '#core/spreadsheet/index.ts';
+import { calledAnew, ENCODINGS, type ImportPlan, SEPARATORS } from '#core/spreadsheet/index.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Stamp, TabMark } from '../../ui/marks.tsx';
 import { CountPart, PickPart } from '../../ui/pick-parts.tsx';
@@ -57,6 +57,7 @@ const MadeNames = ({
   made: NonNullable<ImportPlan['made']>;
   importing: Importing;
 }) => {
+  const { catalogue } = useWorkspace();
   const put = (change: Partial<typeof made>) => importing.change({ made: { ...made, ...change } });
   const refuse = (text: string): string | null => (text === '' ? 'A register needs a name.' : null);
   return (
@@ -67,7 +68,7 @@ const MadeNames = ({
         text={made.plural}
         shown={made.plural}
         refuse={refuse}
-        onText={(plural) => put({ plural: plural.slice(0, 80) })}
+        onText={(plural) => importing.change({ made: calledAnew(made, plural.slice(0, 80), catalogue) })}
       />
       <span className="text-[15px] text-ink-2">
         {', of which each is a '}
