@@ -141,6 +141,9 @@ const ORDERS = (['day_first', 'month_first'] as const).map((way) => ({
 export const guessDays = (column: Column, context: ValueContext): DayOrder | null | undefined =>
   isNumber(column.type) ? undefined : decide(ORDERS, column, context);
 
+/** A cell that has its year whole. */
+const WHOLE_YEAR = /\d{4}/;
+
 const YEARS = (['past', 'ahead'] as const).map((way) => ({
   way,
   how: { numbers: 'plain', fraction: false, yearsAhead: YEARS_AHEAD[way] } as const,
@@ -158,7 +161,8 @@ export const guessYears = (
   if (isNumber(column.type)) return undefined;
   const ordered = order ? { monthFirst: order === 'month_first' } : {};
   const ways = YEARS.map(({ way, how }) => ({ way, how: { ...how, ...ordered } }));
-  const found = decide(ways, column, context);
+  const short = column.cells.filter((cell) => !WHOLE_YEAR.test(cell));
+  const found = decide(ways, { type: column.type, cells: short }, context);
   if (found !== null) return found;
   const how = { numbers: 'plain', fraction: false, yearsAhead: YEARS_AHEAD.ahead, ...ordered } as const;
   const ofLastCentury = column.cells.some((cell) => {
