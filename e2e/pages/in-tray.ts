@@ -27,16 +27,8 @@ export class InTray {
   }
 
   async look(title: string): Promise<void> {
-    const beside = `${BESIDE}//article//h1[. = ${literal(title)}]`;
     await this.#browser.click(`${TRAY}//a[contains(., ${literal(title)})]`);
-    // Where what waits was put in another order at that moment, the line beside it was hit.
-    await this.#browser.waitUntil(`${title} is beside the tray`, async () => {
-      if ((await this.#browser.count(beside)) > 0) return true;
-      if ((await this.#browser.count(`${BESIDE}//article//h1`)) > 0)
-        await this.#browser.click(`${TRAY}//a[contains(., ${literal(title)})]`);
-      return false;
-    });
-    await this.#browser.see(beside);
+    await this.#browser.see(`${BESIDE}//article//h1[. = ${literal(title)}]`);
   }
 
   /** What stands beside the tray says this. */
