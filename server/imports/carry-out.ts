@@ -27,7 +27,7 @@ const unsaidIn = ({ numbers, fraction, days, years }: FillingColumn, at: number)
     numbers === null && 'say how numbers are written, as all of them can be read either way.',
     fraction === null && 'say whether 0.2 stands for 20 % or for 0.2 %, as every cell is at most 1.',
     days === null && 'say whether the day or the month comes first, as every day can be read either way.',
-    years === null && 'say which century years of two digits are of, as some may lie ahead or a hundred years back.',
+    years === null && 'say which century its two-digit years mean: some may lie ahead, or a hundred years back.',
   ].flatMap((says) =>
     says === false ? [] : [problem('unsaid', ['plan', 'columns', at], `Column ${letterOf(at)}: ${says}`)],
   );
