@@ -12,7 +12,7 @@ import {
 } from '../values/index.ts';
 import type { Named } from './guess.ts';
 import { catalogueAfter, fieldOfColumn } from './made.ts';
-import type { ColumnPlan, FillingColumn, ImportPlan, TakenAs } from './plan.ts';
+import { type ColumnPlan, type FillingColumn, type ImportPlan, isFilling, type TakenAs } from './plan.ts';
 import {
   type Column,
   guessDays,
@@ -95,7 +95,7 @@ const columnFit = (plan: ImportPlan, column: ColumnPlan, at: number, register: R
     some.filter((each) => each.column === at);
   const worked = workedOutIn(field.type);
   const type = worked ? worked.gives : field.type;
-  const fills = column.fills === 'field' || column.fills === 'new' ? column : null;
+  const fills = isFilling(column) ? column : null;
   return {
     at,
     key: field.key,
@@ -386,14 +386,10 @@ const withWrittenIn = (column: FillingColumn, of: Column, context: ValueContext)
 
 /** What can be read either way is written as all others of its file are, where these agree. */
 const asOthers = (columns: readonly ColumnPlan[], what: 'numbers' | 'days'): readonly ColumnPlan[] => {
-  const ways = new Set(
-    columns.flatMap((column) => ((column.fills === 'field' || column.fills === 'new') && column[what]) || []),
-  );
+  const ways = new Set(columns.flatMap((column) => (isFilling(column) && column[what]) || []));
   const [way] = ways;
   if (way === undefined || ways.size > 1) return columns;
-  return columns.map((column) =>
-    (column.fills === 'field' || column.fills === 'new') && column[what] === null ? { ...column, [what]: way } : column,
-  );
+  return columns.map((column) => (isFilling(column) && column[what] === null ? { ...column, [what]: way } : column));
 };
 
 /** A plan in which each column says how it is written, as far as nobody said it. */
@@ -408,7 +404,7 @@ export const withWritten = (
   if (!register) return plan;
   const context = { ...valueContext(catalogue), today: day };
   const columns = plan.columns.map((column, at): ColumnPlan => {
-    if (column.fills !== 'field' && column.fills !== 'new') return column;
+    if (!isFilling(column)) return column;
     const field = fieldOfColumn(column, register);
     if (!field || leadsTo(field.type) !== null) return column;
     const cells = new Set(rows.slice(0, TOLD_BY).map((row) => row[at] ?? ''));

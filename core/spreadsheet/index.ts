@@ -39,6 +39,7 @@ export {
   type GivenPlan,
   givenPlanSchema,
   type ImportPlan,
+  isFilling,
   keptGivenSchema,
   keptPlanSchema,
   type Mends,

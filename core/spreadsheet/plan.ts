@@ -62,6 +62,9 @@ export type NewColumn = ColumnPlan & { readonly fills: 'new' };
 /** A column that fills a field, of a register that is there or is made. */
 export type FillingColumn = ColumnPlan & { readonly fills: 'field' | 'new' };
 
+export const isFilling = (column: ColumnPlan): column is FillingColumn =>
+  column.fills === 'field' || column.fills === 'new';
+
 /** A choice list that is made along, with the spellings that were brought together under each choice. */
 const newListSchema = z.strictObject({
   key: keySchema,

@@ -3,7 +3,14 @@ import { type Problem, problem, toKey } from '#core/base/index.ts';
 import { FUNCTION_NAMES } from '#core/expression/index.ts';
 import { askingOf } from '#core/form/index.ts';
 import { type Catalogue, isWritable, type Register } from '#core/register/index.ts';
-import { type FillingColumn, type ImportPlan, letterOf, madeLists, madeRegister } from '#core/spreadsheet/index.ts';
+import {
+  type FillingColumn,
+  type ImportPlan,
+  isFilling,
+  letterOf,
+  madeLists,
+  madeRegister,
+} from '#core/spreadsheet/index.ts';
 import { readDrafts } from '../definitions/drafts.ts';
 import { idOf } from '../definitions/ids.ts';
 import { noChanges } from '../definitions/planning.ts';
@@ -35,9 +42,7 @@ const unsaidIn = ({ numbers, fraction, days, years }: FillingColumn, at: number)
 /** What must be said before a plan can be carried out. */
 const refuseUnsaid = (plan: ImportPlan): void => {
   const problems = [
-    ...plan.columns.flatMap((column, at) =>
-      column.fills === 'field' || column.fills === 'new' ? unsaidIn(column, at) : [],
-    ),
+    ...plan.columns.flatMap((column, at) => (isFilling(column) ? unsaidIn(column, at) : [])),
     ...(plan.columns.every(({ fills }) => fills === 'nothing' || fills === 'number')
       ? [problem('nothing', ['plan', 'columns'], 'No column fills anything.')]
       : []),

@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { ImportFound, ImportState } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
-import type { ColumnPlan, FillingColumn } from '#core/spreadsheet/index.ts';
+import { type ColumnPlan, isFilling } from '#core/spreadsheet/index.ts';
 import { call } from '../../data/client.ts';
 import { queryClient } from '../../data/queries.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
@@ -114,8 +114,6 @@ export const PasteDialog = ({
     </SheetDialog>
   );
 };
-
-const isFilling = (column: ColumnPlan): column is FillingColumn => column.fills === 'field' || column.fills === 'new';
 
 /** How the columns of a block are written, where that makes a difference. */
 const Written = ({
