@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest';
 import { beginCsv, bringCsv, carryOut, lookAtCsv, untilOver } from '../testing/csv.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
@@ -171,6 +172,27 @@ describe('a file of records', () => {
     expect((await carryOut(runa, { id: body.id, revision: 1 })).status).toBe(409);
     expect((await runa.call('DELETE', `/api/imports/${body.id}`)).status).toBe(204);
     expect((await runa.get(`/api/imports/${body.id}`)).status).toBe(404);
+  });
+
+  test('is told with its job as both stood at one moment: over, it never stands as it did before', async () => {
+    const { id, job } = await lookAtCsv(runa, 'crates', file(900, 2));
+    const { db } = server.database;
+    await db.execute(sql`update jobs set state = 'running' where id = ${job.id}`);
+    const asked = await db.transaction(async (tx) => {
+      await tx.execute(sql`lock table jobs in access exclusive mode`);
+      const answer = runa.get(`/api/imports/${id}`);
+      await vi.waitFor(async () => {
+        const { rows: held } = await tx.execute(
+          sql`select from pg_locks where not granted and relation = 'jobs'::regclass`,
+        );
+        expect(held).toHaveLength(1);
+      }, PATIENCE);
+      await tx.execute(sql`update imports set through = 2 where id = ${id}`);
+      await tx.execute(sql`update jobs set state = 'done' where id = ${job.id}`);
+      return { answer };
+    });
+    const { body } = await asked.answer;
+    expect([body.job.state, body.through]).toEqual(['done', 2]);
   });
 
   test('is there for who brought it, and for set-up people', async () => {

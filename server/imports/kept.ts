@@ -10,7 +10,8 @@ import {
   readingSchema,
 } from '#core/spreadsheet/index.ts';
 import type { Queryable } from '../platform/database.ts';
-import { importShapes, imports } from '../platform/schema.ts';
+import type { Job } from '../platform/jobs.ts';
+import { importShapes, imports, jobs } from '../platform/schema.ts';
 
 /* Spreadsheets on their way in, as they are kept. */
 
@@ -64,6 +65,21 @@ export const findImport = async (db: Queryable, id: string): Promise<Import | nu
   return row ? readRow(row) : null;
 };
 
+/** A spreadsheet and the job that is at it, null where that is no longer kept. */
+export interface WithJob {
+  readonly kept: Import;
+  readonly job: Job | null;
+}
+
+/** Both read at one moment: a job that is over, beside what was found before it was, would tell too little. */
+const selectWithJob = (db: Queryable) =>
+  db.select({ kept: KEPT, job: jobs }).from(imports).leftJoin(jobs, eq(jobs.id, imports.jobId));
+
+export const findWithJob = async (db: Queryable, id: string): Promise<WithJob | null> => {
+  const [row] = await selectWithJob(db).where(eq(imports.id, id));
+  return row ? { kept: readRow(row.kept), job: row.job } : null;
+};
+
 /** The same, held until the transaction ends: of two who change it one comes after the other. */
 export const holdImport = async (db: Queryable, id: string): Promise<Import | null> => {
   const [row] = await db.select(KEPT).from(imports).where(eq(imports.id, id)).for('update');
@@ -78,11 +94,9 @@ export const readImports = async (
   db: Queryable,
   by: string,
   into: { readonly id: string; readonly key: string } | null,
-): Promise<Import[]> => {
+): Promise<WithJob[]> => {
   const there = into && or(eq(imports.registerId, into.id), sql`${imports.plan} ->> 'into' = ${into.key}`);
-  const rows = await db
-    .select(KEPT)
-    .from(imports)
+  const rows = await selectWithJob(db)
     .where(
       and(
         eq(imports.begunBy, by),
@@ -92,7 +106,7 @@ export const readImports = async (
     )
     .orderBy(sql`${imports.begunAt} desc`)
     .limit(MOST_SHOWN);
-  return rows.map(readRow);
+  return rows.map(({ kept, job }) => ({ kept: readRow(kept), job }));
 };
 
 /** What a file's columns are called, as one text: files that agree in it are of one shape. */

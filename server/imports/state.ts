@@ -3,18 +3,16 @@ import type { ImportState } from '#contract/index.ts';
 import { writeCsv } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { idOf, registerWithId } from '../definitions/ids.ts';
-import { findJob } from '../platform/jobs.ts';
 import { importRefusals, imports } from '../platform/schema.ts';
 import type { Look } from '../records/work.ts';
 import { refuseOthers, refuseUnlessOwn } from './begin.ts';
-import { findImport, type Import, readImports } from './kept.ts';
+import { findImport, findWithJob, readImports, type WithJob } from './kept.ts';
 
 /* Spreadsheets on their way in, as whoever brought them sees them. */
 
 const MOST_TOLD = 200;
 
-const stateOf = async (look: Look, kept: Import): Promise<ImportState> => {
-  const job = await findJob(look.db, kept.jobId);
+const stateOf = async (look: Look, { kept, job }: WithJob): Promise<ImportState> => {
   const refused =
     kept.refused === 0
       ? []
@@ -64,15 +62,16 @@ const stateOf = async (look: Look, kept: Import): Promise<ImportState> => {
 
 /** A spreadsheet as it stands. */
 export const readImport = async (look: Look, id: string): Promise<ImportState> => {
-  const kept = refuseOthers(look, await findImport(look.db, id));
+  const found = await findWithJob(look.db, id);
+  const kept = refuseOthers(look, found?.kept ?? null);
   if (kept.phase === 'looking') await look.db.update(imports).set({ askedAt: new Date() }).where(eq(imports.id, id));
-  return stateOf(look, kept);
+  return stateOf(look, { kept, job: found?.job ?? null });
 };
 
 /** The spreadsheets this person brought of late, the newest first: into one register where one is given. */
 export const listImports = async (look: Look, into: Register | null): Promise<ImportState[]> => {
-  const kept = await readImports(look.db, look.person.id, into && { id: idOf(into), key: into.key });
-  return Promise.all(kept.map((each) => stateOf(look, each)));
+  const found = await readImports(look.db, look.person.id, into && { id: idOf(into), key: into.key });
+  return Promise.all(found.map((each) => stateOf(look, each)));
 };
 
 /** The rows that stayed out as a CSV file, as they stood in theirs, with why: what can be mended there and brought again. */
