@@ -140,13 +140,12 @@ export class TestServer {
       figuresToken?: string;
     } = {},
   ): Promise<TestServer> {
-    const url = options.url ?? (await makeDatabase());
+    const begun = options.begun ?? 'tern-quay';
+    const isCopied = options.url === undefined && options.dump === undefined;
+    const url = options.url ?? (await (isCopied ? makeFilled(begun) : makeDatabase()));
     if (options.dump !== undefined) await queryAt(url, options.dump);
     const database = openDatabase(url);
-    await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
-    if (options.dump === undefined) await TestServer.#fill(database, options.begun ?? 'tern-quay');
-    await bringUpToDate(database.db, new DefinitionsReader());
-    await prepareJobs(url);
+    if (!isCopied) await prepare(database, options.dump === undefined ? begun : null);
     const mail: MailSettings = {
       smtp: null,
       from: SENDER,
@@ -193,15 +192,6 @@ export class TestServer {
     const address = server.address();
     if (typeof address !== 'object' || !address) throw new Error('no address');
     return new TestServer(`http://127.0.0.1:${address.port}`, database, replica, server, live, jobs, tasks ?? []);
-  }
-
-  static async #fill(database: Database, begun: string): Promise<void> {
-    const read = async (name: string) => JSON.parse(await readFile(`demo/${begun}/${name}.json`, 'utf8'));
-    const people: { email: string; name: string; roles: string[]; password?: string }[] = await read('people');
-    const withPassword = people.map((person) =>
-      person.email.startsWith('runa') ? { ...person, password: 'salt marsh otter' } : person,
-    );
-    await applyWorkspace(database.db, workspaceSchema.parse(await read('workspace')), withPassword);
   }
 
   stranger(): Caller {
@@ -262,14 +252,67 @@ export const queryAt = async (url: string, text: string): Promise<Record<string,
   }
 };
 
-/** A new, empty database in the throw-away PostgreSQL of this run. */
-export const makeDatabase = async (): Promise<string> => {
-  const url = new URL(inject('postgres'));
-  const name = `test_${randomBytes(6).toString('hex')}`;
+/** What a database is begun with, from the demonstration's files or those of an empty workspace. */
+const fill = async ({ db }: Database, begun: string): Promise<void> => {
+  const read = async (name: string) => JSON.parse(await readFile(`demo/${begun}/${name}.json`, 'utf8'));
+  const people: { email: string; name: string; roles: string[]; password?: string }[] = await read('people');
+  const withPassword = people.map((person) =>
+    person.email.startsWith('runa') ? { ...person, password: 'salt marsh otter' } : person,
+  );
+  await applyWorkspace(db, workspaceSchema.parse(await read('workspace')), withPassword);
+};
+
+/** Makes a database ready as a start does, filled where it is said with what. */
+const prepare = async (database: Database, begun: string | null): Promise<void> => {
+  await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
+  if (begun !== null) await fill(database, begun);
+  await bringUpToDate(database.db, new DefinitionsReader());
+  await prepareJobs(database.url);
+};
+
+const asSuperuser = async <T>(run: (client: pg.Client) => Promise<T>): Promise<T> => {
   const client = new pg.Client({ connectionString: inject('superuser') });
   await client.connect();
-  await client.query(`create database ${name} owner ${url.username} strategy file_copy`);
-  await client.end();
+  try {
+    return await run(client);
+  } finally {
+    await client.end();
+  }
+};
+
+const urlOf = (name: string): string => {
+  const url = new URL(inject('postgres'));
   url.pathname = `/${name}`;
   return url.href;
 };
+
+/** Makes a database as a copy of another one, and gives its address. */
+const makeCopy = async (client: pg.Client, name: string, template: string): Promise<string> => {
+  const { username } = new URL(inject('postgres'));
+  await client.query(`create database ${name} owner ${username} template ${template} strategy file_copy`);
+  return urlOf(name);
+};
+
+const newName = (): string => `test_${randomBytes(6).toString('hex')}`;
+
+/** A new, empty database in the throw-away PostgreSQL of this run. */
+export const makeDatabase = (): Promise<string> => asSuperuser((client) => makeCopy(client, newName(), 'template1'));
+
+/** Whoever comes first fills the database that all others copy; these wait for it. */
+const FILLING = 4781;
+
+/** A new database with what is begun with in it: made ready and filled once for the whole run, and copied. */
+const makeFilled = (begun: string): Promise<string> =>
+  asSuperuser(async (client) => {
+    const filled = `filled_${begun.replaceAll('-', '_')}`;
+    await client.query('select pg_advisory_lock($1)', [FILLING]);
+    const { rows } = await client.query('select from pg_database where datname = $1 and datistemplate', [filled]);
+    if (rows.length === 0) {
+      const database = openDatabase(await makeCopy(client, filled, 'template1'));
+      await prepare(database, begun);
+      await database.close();
+      await client.query(`alter database ${filled} is_template true`);
+    }
+    await client.query('select pg_advisory_unlock($1)', [FILLING]);
+    return makeCopy(client, newName(), filled);
+  });
