@@ -1,13 +1,30 @@
 import { defineConfig } from 'vitest/config';
 
+/** Files of a worker share its modules: reading them anew for each takes longer than most tests. */
+const SHARED = { isolate: false, maxWorkers: 2, testTimeout: 90_000, hookTimeout: 60_000, unstubGlobals: true };
+
 export default defineConfig({
   test: {
-    include: ['{core,contract,server,web,demo,scripts}/**/*.test.ts'],
-    globalSetup: ['server/testing/cluster.ts'],
-    // Much of a test is waiting for PostgreSQL: one file alone leaves a core idle.
-    maxWorkers: 2,
-    testTimeout: 90_000,
-    hookTimeout: 60_000,
     reporters: ['default', ['json', { outputFile: '.tmp/unit.json' }]],
+    projects: [
+      {
+        test: {
+          ...SHARED,
+          name: 'computation and interface',
+          include: ['{core,contract,web,demo}/**/*.test.ts'],
+          pool: 'threads',
+          sequence: { groupOrder: 0 },
+        },
+      },
+      {
+        test: {
+          ...SHARED,
+          name: 'server',
+          include: ['{server,scripts}/**/*.test.ts'],
+          globalSetup: ['server/testing/cluster.ts'],
+          sequence: { groupOrder: 1 },
+        },
+      },
+    ],
   },
 });

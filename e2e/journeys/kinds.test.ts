@@ -11,6 +11,8 @@ import { RegisterEditor } from '../pages/register-editor.ts';
 import { signInAs } from '../pages/sign-in.ts';
 import { makePicture } from '../picture.ts';
 
+/** A list is sorted by five keys at most: so many kinds are found and sorted by at a time. */
+const TOGETHER = 5;
 /** Days without a year are meant of this one. */
 const YEAR = thisYear();
 
@@ -299,52 +301,85 @@ describe('every kind of field, in the running application', () => {
     { kind: 'worked out', settle: formula('string length(name) * 1.5'), shows: '6.00', filter: 'KEY = 6' },
   ];
 
-  test.each(ways)('$kind', async ({ kind, settle, wrong, enter, shows, filter, change, changed }) => {
-    const label = `My ${kind.replaceAll('-', ' ')}`;
-    const key = label.toLowerCase().replaceAll(' ', '_');
-    await editor.open(iolite.address, 'samples');
-    const n = await editor.addOne(label, kind);
-    await settle?.(n);
-    expect(await editor.rehearse()).toContain(`Samples get the field ${label}`);
-    await editor.carryOut();
+  const together = Array.from({ length: Math.ceil(ways.length / TOGETHER) }, (_, i) => {
+    const some = ways.slice(i * TOGETHER, (i + 1) * TOGETHER);
+    return { kinds: some.map(({ kind }) => kind).join(', '), some };
+  });
+  const labelOf = ({ kind }: Way): string => `My ${kind.replaceAll('-', ' ')}`;
+  const keyOf = (way: Way): string => labelOf(way).toLowerCase().replaceAll(' ', '_');
+  const fieldOf = (way: Way): string => `div[dt[. = "${labelOf(way)}"]]`;
+  /** Where each field of the one sample stands as it is expected, in a part of the page. */
+  const seeAll = async (part: string, expected: (way: Way) => string): Promise<void> => {
+    for (const way of ways) await runa.see(`//${part}//${fieldOf(way)}/dd[contains(., "${expected(way)}")]`);
+  };
 
+  test('each is added to a register, and all are carried out at once', async () => {
+    await editor.open(iolite.address, 'samples');
+    for (const way of ways) {
+      const n = await editor.addOne(labelOf(way), way.kind);
+      await way.settle?.(n);
+    }
+    const would = await editor.rehearse();
+    for (const way of ways) expect(would).toContain(`Samples get the field ${labelOf(way)}`);
+    await editor.carryOut();
+  });
+
+  test('each is entered, refuses what is wrong when the question is left, and shows what was sent', async () => {
     await runa.visit(`${iolite.address}/forms/.samples`);
     await runa.write('Name', 'Name');
-    if (wrong) {
-      await runa.write(label, wrong[0]);
-      await runa.keys(Key.TAB);
-      await runa.seeText(wrong[1]);
+    for (const way of ways) {
+      const { wrong, enter } = way;
+      if (wrong) {
+        await runa.write(labelOf(way), wrong[0]);
+        await runa.keys(Key.TAB);
+        await runa.seeText(wrong[1]);
+      }
+      await enter?.(labelOf(way));
     }
-    await enter?.(label);
     await runa.press('Send');
     await runa.press('See it in Samples');
-    const field = `//aside//div[dt[. = "${label}"]]`;
-    await runa.see(`${field}/dd[contains(., "${shows}")]`);
+    await seeAll('aside', ({ shows }) => shows);
+    expect(await runa.axe()).toEqual([]);
+  });
 
-    const found = `${iolite.address}/registers/samples?${new URLSearchParams({ filter: filter.replaceAll('KEY', key), sort: `-${key}` })}`;
-    await runa.visit(found);
+  test.each(together)('is found by a condition and sorted: $kinds', async ({ some }) => {
+    const filter = some.map((way) => `(${way.filter.replaceAll('KEY', keyOf(way))})`).join(' and ');
+    const sort = some.map((way) => `-${keyOf(way)}`).join();
+    await runa.visit(`${iolite.address}/registers/samples?${new URLSearchParams({ filter, sort })}`);
     await runa.waitUntil(`one record whose ${filter}`, async () => (await runa.count('//main//tbody/tr')) >= 1);
     await runa.click('(//main//tbody//button[starts-with(@aria-label, "Open SAM-")])[1]');
-    await runa.see(`${field}/dd[contains(., "${shows}")]`);
+    for (const way of some) await runa.see(`//aside//${fieldOf(way)}/dd[contains(., "${way.shows}")]`);
+  });
 
-    if (change && changed) {
-      await runa.press(`Change ${label}`);
-      await change(label);
+  test('each is changed in its place', async () => {
+    for (const way of ways) {
+      const { change, changed } = way;
+      if (!change || changed === undefined) continue;
+      const field = `//aside//${fieldOf(way)}`;
+      await runa.press(`Change ${labelOf(way)}`);
+      await change(labelOf(way));
       await runa.press('Store');
       await runa.see(`${field}/dd[contains(., "${changed}")]`);
       await runa.seeNo(`${field}//button[. = "Store"]`);
     }
-    const record = new URL(await runa.driver.getCurrentUrl()).searchParams.get('record');
+  });
 
+  test('each is set aside, brought back, and holds what it held', async () => {
+    const record = new URL(await runa.driver.getCurrentUrl()).searchParams.get('record');
     await editor.open(iolite.address, 'samples');
-    await editor.takeAway(label);
-    expect(await editor.rehearse()).toContain(`The field ${label} of Samples is set aside`);
+    for (const way of ways) await editor.takeAway(labelOf(way));
+    const would = await editor.rehearse();
+    for (const way of ways) expect(would).toContain(`The field ${labelOf(way)} of Samples is set aside`);
     await editor.carryOut();
     await editor.open(iolite.address, 'samples');
-    await runa.press(`Bring ${label} back`);
-    await runa.seeNo(runa.button(`Bring ${label} back`));
+    for (const way of ways) {
+      const back = runa.button(`Bring ${labelOf(way)} back`);
+      // While one comes back no other does.
+      await runa.click(`${back}[not(@disabled)]`);
+      await runa.seeNo(back);
+    }
     await runa.visit(`${iolite.address}/registers/samples/${record}`);
-    await runa.see(`//article//div[dt[. = "${label}"]]/dd[contains(., "${changed ?? shows}")]`);
+    await seeAll('article', ({ changed, shows }) => changed ?? shows);
     expect(await runa.axe()).toEqual([]);
     expect(await runa.consoleErrors()).toEqual([]);
   });

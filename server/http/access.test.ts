@@ -38,6 +38,19 @@ interface Given {
   readonly body?: unknown;
 }
 
+/** So many calls of a person are on their way at a time. */
+const AT_A_TIME = 4;
+
+/** A question of a name, worked out once: what is asked about does not change. */
+const memoized = <T>(find: (name: string) => T): ((name: string) => T) => {
+  const found = new Map<string, T>();
+  return (name) => {
+    const known = found.get(name) ?? find(name);
+    found.set(name, known);
+    return known;
+  };
+};
+
 const entryOf = (values: object) => ({ id: newId(), version: 1, filled_in_at: new Date().toISOString(), values });
 const textOf = (into: string, field: string, cell: string) => ({
   text: `A\n${cell}`,
@@ -129,7 +142,7 @@ describe('who sees what', () => {
   /** Words of a definition: the keys and labels of fields that stand nowhere a person may look. */
   const wordsOf = (register: Register): string[] =>
     register.fields.flatMap((field) => [field.key, ...rowFieldsIn(field.type).map((row) => row.key)]);
-  const hiddenWords = (name: string): string[] => {
+  const hiddenWords = memoized((name: string): string[] => {
     const allowed = JSON.stringify([
       knownTo(name).flatMap(({ register }) => wordsOf(register).filter((key) => !reachesHidden(name, register, key))),
       fillable(name),
@@ -148,7 +161,7 @@ describe('who sees what', () => {
     return unknownTo(name)
       .flatMap(({ register }) => wordsOf(register))
       .filter((word) => word.length > 7 && !allowed.includes(word));
-  };
+  });
   const reachesHidden = (name: string, register: Register, key: string): boolean => {
     const to = linkIn(register.fields.find((field) => field.key === key)?.type ?? { kind: 'text' })?.register;
     return to !== undefined && !knows(name, to);
@@ -411,23 +424,31 @@ describe('who sees what', () => {
     return new Set(looked.flatMap((type) => linkIn(type)?.register ?? []));
   };
 
-  test.each(PEOPLE)(
+  /** What is wrong with one call: a fault, or something that is hidden from who calls. */
+  const wrongIn = async (name: string, endpoint: Name, given: Given): Promise<string | null> => {
+    const answer = await call(name, endpoint, given);
+    if (answer.status >= 500) return `${endpoint} ${JSON.stringify(given)}: ${answer.status}`;
+    const sent = JSON.stringify(given).toLowerCase();
+    const found = leaksIn(name, answer, toldBy(name, endpoint, given)).filter(
+      (mark) => !sent.includes(mark.toLowerCase()),
+    );
+    return found.length > 0 ? `${endpoint} ${JSON.stringify(given)}: ${found.slice(0, 5).join(', ')}` : null;
+  };
+
+  // From Runa nothing is hidden: there is nothing she could come by.
+  test.each(PEOPLE.filter((name) => name !== 'Runa'))(
     '%s comes by nothing they may not see, whatever they call',
     async (name) => {
-      const leaks: string[] = [];
+      const wrong: string[] = [];
       for (const endpoint of Object.keys(api) as Name[]) {
-        for (const given of CALLS[endpoint]()) {
-          if (!isTried(name, endpoint, given)) continue;
-          const answer = await call(name, endpoint, given);
-          if (answer.status >= 500) leaks.push(`${endpoint} ${JSON.stringify(given)}: ${answer.status}`);
-          const sent = JSON.stringify(given).toLowerCase();
-          const found = leaksIn(name, answer, toldBy(name, endpoint, given)).filter(
-            (mark) => !sent.includes(mark.toLowerCase()),
-          );
-          if (found.length > 0) leaks.push(`${endpoint} ${JSON.stringify(given)}: ${found.slice(0, 5).join(', ')}`);
+        const calls = CALLS[endpoint]().filter((given) => isTried(name, endpoint, given));
+        for (let from = 0; from < calls.length; from += AT_A_TIME) {
+          const some = calls.slice(from, from + AT_A_TIME);
+          const found = await Promise.all(some.map((given) => wrongIn(name, endpoint, given)));
+          wrong.push(...found.flatMap((each) => each ?? []));
         }
       }
-      expect(leaks).toEqual([]);
+      expect(wrong).toEqual([]);
     },
     300_000,
   );
