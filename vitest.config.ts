@@ -1,7 +1,14 @@
 import { defineConfig } from 'vitest/config';
 
 /** Files of a worker share its modules: reading them anew for each takes longer than most tests. */
-const SHARED = { isolate: false, maxWorkers: 2, testTimeout: 90_000, hookTimeout: 60_000, unstubGlobals: true };
+const SHARED = {
+  isolate: false,
+  maxWorkers: 2,
+  // All random cases take what they take.
+  testTimeout: process.env.IOLITE_LONG === 'yes' ? 7_200_000 : 90_000,
+  hookTimeout: 60_000,
+  unstubGlobals: true,
+};
 
 export default defineConfig({
   test: {

@@ -24,10 +24,11 @@ import {
   weekOfYear,
   workingDays,
 } from './index.ts';
+import { often } from './often.arb.ts';
 
 const days = fc.integer({ min: -719_162, max: 2_932_896 }).map((n) => plusDays('1970-01-01', n) ?? '');
 const ZONES = ['Europe/London', 'America/New_York', 'Australia/Lord_Howe', 'Asia/Kathmandu', 'Pacific/Apia', 'UTC'];
-const runs = { numRuns: 1000, seed: 1 };
+const runs = often(10_000);
 
 /** The reference is the polyfill of the ECMAScript Temporal proposal: the same calendar, written by others. */
 describe('days agree with Temporal', () => {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { often } from '../base/often.arb.ts';
 import { catalogue, clock, nearMisses } from '../register/example.arb.ts';
 import { valueContext, vocabularyOf } from '../register/index.ts';
 import type { Scalar, StoredValue } from '../values/index.ts';
@@ -139,7 +140,7 @@ describe('what is refused, with its place', () => {
         fc.string({ maxLength: 60, unit: 'grapheme' }),
         (text) => typeof parseExpression(text).ok === 'boolean',
       ),
-      { numRuns: 500, seed: 1 },
+      often(5_000),
     );
   });
 
@@ -228,7 +229,7 @@ describe('sentences', () => {
         const again = findCondition(parsed.value);
         expect(again).toEqual(condition.clauses.length === 1 ? { ...condition, join: 'and' } : condition);
       }),
-      { numRuns: 500, seed: 2 },
+      often(5_000),
     );
   });
 });

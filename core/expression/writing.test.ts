@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { casesOf, often } from '../base/often.arb.ts';
 import { catalogue, nearMisses } from '../register/example.arb.ts';
 import { valueContext, vocabularyOf } from '../register/index.ts';
 import {
@@ -35,6 +36,8 @@ const write = (start: Writing<string>, ...typed: readonly string[]): string => {
 };
 const begin = (mood: 'is' | 'must' = 'is', subject?: string) =>
   writeCondition({ context, mood, subject, finish: (text) => text });
+
+const WALKS = 20_000;
 
 describe('the guided writer', () => {
   test.each([
@@ -116,10 +119,10 @@ describe('the guided writer', () => {
           return;
         }
       }),
-      { numRuns: 2000, seed: 3 },
+      often(WALKS),
     );
     // Walks that never came to an end would show nothing.
-    expect(finished).toBeGreaterThan(400);
+    expect(finished).toBeGreaterThan(casesOf(WALKS) / 5);
   });
 });
 
@@ -188,7 +191,7 @@ describe('formulas', () => {
 
   test('nothing is known of an unknown name', () => expect(helpAt('xyz > 1', 1, vocabulary)).toBeNull());
 
-  test('text to tree to text to tree is the same tree, for 3,000 random expressions', () => {
+  test('text to tree to text to tree is the same tree, for random expressions', () => {
     const bare = (value: unknown): unknown =>
       JSON.parse(JSON.stringify(value, (key, each) => (/^(span|spans|nameSpan)$/.test(key) ? undefined : each)));
     fc.assert(
@@ -200,7 +203,7 @@ describe('formulas', () => {
         // A text once written stays as it is.
         expect(again.ok && writeExpression(again.value)).toBe(writeExpression(first.value));
       }),
-      { numRuns: 3000, seed: 21 },
+      often(30_000),
     );
   });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { often } from '../base/often.arb.ts';
 import { catalogue, nearMisses } from '../register/example.arb.ts';
 import {
   addPage,
@@ -167,7 +168,7 @@ describe('the outline moves, takes in and takes out', () => {
         expect(compiled.ok ? [] : compiled.problems).toEqual([]);
         expect(formSchema.parse(after)).toEqual(after);
       }),
-      { numRuns: 500 },
+      often(5_000),
     );
   });
 });

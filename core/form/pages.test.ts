@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { often } from '../base/often.arb.ts';
 import { catalogue, clock } from '../register/example.arb.ts';
 import {
   type CompiledForm,
@@ -389,7 +390,7 @@ describe('a form with pages, sections, locks and offers, filled in at random', (
           last.problems.map((each) => each.path[0]),
         );
       }),
-      { numRuns: 400 },
+      often(4_000),
     );
   });
 });

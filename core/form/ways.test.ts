@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { often } from '../base/often.arb.ts';
 import { catalogue, clock } from '../register/example.arb.ts';
 import type { StoredValue } from '../values/index.ts';
 import { type CompiledForm, compileForm, fillIn, findWays, formSchema, newEntry } from './index.ts';
@@ -179,7 +180,7 @@ describe('the ways through a form', () => {
         expect(said(form)).toEqual([...brute].toSorted());
         for (const way of ways) expect(name(way.sample)).toBe(`${way.pages.join('')}: ${way.asked.join(' ')}`);
       }),
-      { numRuns: 150 },
+      often(1_500),
     );
   });
 });

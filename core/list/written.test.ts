@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { often } from '../base/often.arb.ts';
 import {
   checkExpression,
   evaluate,
@@ -301,7 +302,7 @@ describe('what is said is read back the same', () => {
           const said = compared?.show(value, context) ?? '';
           expect([said, compared?.parse(said, context)]).toEqual([said, { ok: true, value }]);
         }),
-        { numRuns: 60 },
+        often(600),
       );
     },
   );

@@ -1,14 +1,13 @@
 import { Agent, request as httpRequest } from 'node:http';
 import fc from 'fast-check';
 import { afterAll, beforeAll, expect, test } from 'vitest';
+import { casesOf, SEED } from '#core/base/often.arb.ts';
 import { DefinitionsReader } from '../definitions/reader.ts';
 import { type Known, type Wrong, wrongRequests } from '../testing/fuzz.ts';
 import { type Caller, TestServer } from '../testing/harness.ts';
 import { plantRecords } from '../testing/planted.ts';
 
-/** How many: a few here, a hundred thousand by `npm run fuzz`. */
-const CASES = Number(process.env.IOLITE_CASES ?? 3_000);
-const SEED = Number(process.env.IOLITE_SEED ?? 20_261_128);
+const CASES = casesOf(100_000);
 const AT_ONCE = 8;
 const NAMES = ['Runa', 'Bea', 'Piet'];
 
@@ -102,8 +101,6 @@ test(`of ${CASES} malformed requests none is answered with a fault of ours`, asy
     };
     await Promise.all(Array.from({ length: AT_ONCE }, work));
     memory.push(process.memoryUsage().rss);
-    if (process.env.IOLITE_CASES)
-      console.log(`${(round + 1) * 1_000}: ${faults.length} faults, ${Math.round((memory.at(-1) ?? 0) / 1e6)} MB`);
   }
   expect([...faults.slice(0, 20), ...noted.slice(0, 20)]).toEqual([]);
   // The service goes on as before, for everybody.

@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { api, fillPath } from '#contract/index.ts';
+import { casesOf, SEED } from '#core/base/often.arb.ts';
 import { Random } from '../../demo/random.ts';
 import { beginCsv, bringCsv } from '../testing/csv.ts';
 import { type Answer, Caller, cookieIn, newId } from '../testing/harness.ts';
@@ -8,8 +9,8 @@ import { FIELDS, Onlooker, sentRole, type World, type WorldPerson, type WorldRec
 import { step } from '../testing/signing.ts';
 import { WorldServer } from '../testing/world-server.ts';
 
-/** So many random workspaces; `npm run matrix` tries more. */
-const WORLDS = Number(process.env.IOLITE_WORLDS ?? '1');
+/** So many random workspaces; `npm run long` tries all. */
+const WORLDS = casesOf(30);
 const LIST = '/api/registers/things/records';
 const CODE = '482615';
 /** What the designed form asks. */
@@ -35,7 +36,7 @@ describe.each(Array.from({ length: WORLDS }, (_, i) => i + 1))('who sent what in
   let seeing: string[] = [];
 
   beforeAll(async () => {
-    at = await WorldServer.start(new Random(seed * 7919), { tasks: 'all' });
+    at = await WorldServer.start(new Random(SEED + seed * 7919), { tasks: 'all' });
     // Everybody may add things, by a role that lets them see none; programs and devices have one role alone.
     const adding = { see: false, add: true };
     const [one] = at.world.roles;

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
 import { readSheet } from 'read-excel-file/node';
 import { describe, expect, test } from 'vitest';
+import { often } from '#core/base/often.arb.ts';
 import { readWorkbook } from './read-xlsx.ts';
 import { formatOf, PLAIN, valueText } from './xlsx-values.ts';
 
@@ -57,7 +58,7 @@ describe('a workbook', () => {
         );
         expect(ours).toEqual(theirs);
       }),
-      { numRuns: 40 },
+      often(400),
     );
   });
 

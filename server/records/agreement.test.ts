@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { casesOf, SEED } from '#core/base/often.arb.ts';
 import {
   type Checked,
   checkExpression,
@@ -24,8 +25,7 @@ const vocabulary = vocabularyOf(nearMisses, catalogue);
 const holidays = ['2026-11-24', '2026-12-25', '2024-03-01', '2026-11-28'];
 const person = { name: 'Warp', email: 'piet@ternquay.example', roles: ['staff'], record: null };
 const target = { alias: 't', clock: { ...clock, holidays }, me: person };
-const seed = Number(process.env.IOLITE_SEED ?? 4780);
-const cases = Number(process.env.IOLITE_CASES ?? 20_000);
+const cases = casesOf(1_000_000);
 
 /** Differences that were found once, kept so that they are never found again. */
 const FOUND: readonly string[] = [
@@ -178,7 +178,7 @@ describe('an expression gives the same answer in the core and in PostgreSQL', ()
     for (let done = 0; done < cases && found.length === 0; done += batch) {
       // What could make too long a text is refused on purpose: there is nothing to compare.
       const checked = fc
-        .sample(anyExpression, { numRuns: Math.min(batch, cases - done), seed: seed + done })
+        .sample(anyExpression, { numRuns: Math.min(batch, cases - done), seed: SEED + done })
         .flatMap((text) => (refusedAsTooMuch(text) ? [] : [check(text)]));
       const inBoth = checked.filter((each) => each.notInSql === null);
       answerable += inBoth.length;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { casesOf, often } from '#core/base/often.arb.ts';
 import { sentThing, sizes, things } from '#core/register/every-kind.arb.ts';
 import { checkValues, recordProblems, retiredProblems, workOutRecord } from '#core/register/index.ts';
 import { isNothing, type StoredValue, sameValue } from '#core/values/index.ts';
@@ -9,6 +10,9 @@ import { type Caller, newId, TestServer } from '../testing/harness.ts';
 const RECORDS = '/api/registers/things/records';
 
 /** Every kind of field, over HTTP and in the database: what the core says is what is kept and what is read. */
+
+const RECORDS = 3_000;
+
 describe('records of every kind of field', () => {
   let server: TestServer;
   let runa: Caller;
@@ -71,9 +75,9 @@ describe('records of every kind of field', () => {
           expect([key, is, sameValue(was, is) || (isNothing(was) && isNothing(is))]).toEqual([key, is, true]);
         }
       }),
-      { numRuns: 300 },
+      often(RECORDS),
     );
-    expect(Math.min(outcomes.taken, outcomes.refused)).toBeGreaterThan(15);
+    expect(Math.min(outcomes.taken, outcomes.refused)).toBeGreaterThan(casesOf(RECORDS) / 20);
   });
 
   test.each([

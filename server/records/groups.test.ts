@@ -5,6 +5,7 @@ import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import type { ListGroups } from '#contract/index.ts';
 import { uuidV7 } from '#core/base/index.ts';
+import { often } from '#core/base/often.arb.ts';
 import { type Caller, TestServer } from '../testing/harness.ts';
 
 interface Row {
@@ -199,7 +200,7 @@ describe('a list of 150 boats put together', () => {
         }));
         expect(told).toEqual(should);
       }),
-      { numRuns: 120 },
+      often(1_200),
     );
   });
 

@@ -2,6 +2,7 @@ import { Decimal } from 'decimal.js';
 import { sql } from 'drizzle-orm';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { casesOf, often, SEED } from '#core/base/often.arb.ts';
 import { type Caller, newId, TestServer } from '../testing/harness.ts';
 import {
   anyCondition,
@@ -22,8 +23,8 @@ import {
 } from '../testing/list-world.ts';
 import type { Chance } from '../testing/sight-world.ts';
 
-const cases = Number(process.env.IOLITE_LIST_CASES ?? 1_000);
-const seed = Number(process.env.IOLITE_SEED ?? 4780);
+/** So many lists are asked for. */
+const LISTS = 10_000;
 const REGISTERS = 6;
 const markOf = (at: number): string => `RA${'ABCDEFGHIJ'[at]}`;
 const OWNERS = ['Ångström Marine', 'apple Hire', 'Zell & Co', 'Émile Pell'];
@@ -77,7 +78,7 @@ describe('a list holds what a plain reading finds', () => {
         const fields = anyFields(by);
         return { fields, hand: roleOf(fields, by), treasurer: roleOf(fields, by), trustee: roleOf(fields, by), by };
       }),
-      { numRuns: REGISTERS, seed },
+      { numRuns: REGISTERS, seed: SEED },
     );
     const rights = (of: 'hand' | 'treasurer' | 'trustee') => ({
       owners: { see: true },
@@ -203,10 +204,10 @@ describe('a list holds what a plain reading finds', () => {
             expect([groups[0].count, ...values]).toEqual([held.length, ...totalsOf(held, counted)]);
           }
         }),
-        { numRuns: cases, seed },
+        often(LISTS),
       );
     },
-    120_000 + cases * 60,
+    120_000 + casesOf(LISTS) * 60,
   );
 
   test('while others add, change and archive between two pages, all that nobody touched comes once and in order', async () => {
@@ -243,7 +244,7 @@ describe('a list holds what a plain reading finds', () => {
         expect(touched.size).toBeLessThan(known.size);
         expect(untouched(told)).toEqual(untouched(numbersOf(before.records)));
       }),
-      { numRuns: 60, seed },
+      often(600),
     );
   }, 120_000);
 });

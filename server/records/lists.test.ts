@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { foldText, uuidV7 } from '#core/base/index.ts';
+import { often } from '#core/base/often.arb.ts';
 import { type Caller, TestServer } from '../testing/harness.ts';
 
 interface Row {
@@ -188,7 +189,7 @@ describe('a list of 120 boats', () => {
           next === null ? [] : numbers.slice(0, Math.max(0, passed - 1)),
         );
       }),
-      { numRuns: 40 },
+      often(400),
     );
   });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { expect, test, vi } from 'vitest';
+import { often } from '#core/base/often.arb.ts';
 import { compileForm, formSchema, toSend } from '#core/form/index.ts';
 import { catalogue, clock } from '#core/register/example.arb.ts';
 import { createEntryStore } from './entry-store.ts';
@@ -141,6 +142,6 @@ test('typed, cleared, switched, reloaded and sent at random, an entry is what th
       }
       vi.unstubAllGlobals();
     }),
-    { numRuns: 400 },
+    often(4_000),
   );
 });

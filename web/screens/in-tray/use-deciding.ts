@@ -76,8 +76,9 @@ export const useDeciding = (onDone: (decided: readonly TrayEntry[]) => void) => 
       return ids[0];
     },
     onSuccess: async () => {
-      setJust({ ids: [], said: 'Undone.', until: null });
+      // Before the tray is as it was, what was undone stands there with an older version, and could not be decided.
       await refresh();
+      setJust({ ids: [], said: 'Undone.', until: null });
     },
     onError: refresh,
   });

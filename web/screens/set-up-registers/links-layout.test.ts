@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { often } from '#core/base/often.arb.ts';
 import { registerSchema } from '#core/register/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
 import { boxArea, layOut, overlap, wordsArea } from './links-layout.ts';
@@ -44,7 +45,7 @@ describe('the picture of registers', () => {
         const areas = boxes.map(boxArea);
         expect(areas.flatMap((a, i) => areas.slice(i + 1).filter((b) => overlap(a, b) > 0))).toEqual([]);
       }),
-      { numRuns: 60 },
+      often(600),
     ));
 
   test('draws every link with its words, one register’s to itself too, all of it inside the view', () =>
@@ -56,7 +57,7 @@ describe('the picture of registers', () => {
         for (const area of [...boxes.map(boxArea), ...lines.map(({ label, words }) => wordsArea(label, words))])
           expect(overlap(area, view)).toBeCloseTo(area.width * area.height, 3);
       }),
-      { numRuns: 60 },
+      often(600),
     ));
 
   test('lays words on no register and on no other words where there is room', () => {
