@@ -11,7 +11,7 @@ const RECORDS = '/api/registers/things/records';
 
 /** Every kind of field, over HTTP and in the database: what the core says is what is kept and what is read. */
 
-const RECORDS = 3_000;
+const CASES = 3_000;
 
 describe('records of every kind of field', () => {
   let server: TestServer;
@@ -75,9 +75,9 @@ describe('records of every kind of field', () => {
           expect([key, is, sameValue(was, is) || (isNothing(was) && isNothing(is))]).toEqual([key, is, true]);
         }
       }),
-      often(RECORDS),
+      often(CASES),
     );
-    expect(Math.min(outcomes.taken, outcomes.refused)).toBeGreaterThan(casesOf(RECORDS) / 20);
+    expect(Math.min(outcomes.taken, outcomes.refused)).toBeGreaterThan(casesOf(CASES) / 20);
   });
 
   test.each([
