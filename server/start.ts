@@ -45,8 +45,7 @@ export const prepare = async (
   let saved: string | null | undefined;
   const fill = async (): Promise<void> => {
     await applyOnce(db, workspaceFile, peopleFile);
-    // What cannot be renamed goes on as it was: that is no reason not to start.
-    await bringUpToDate(db, reader).catch((error: unknown) => note('fields with reserved names', error));
+    await bringUpToDate(db, reader, note);
     await prepareJobs(url);
   };
   const beforeUpgrade = async (): Promise<void> => {

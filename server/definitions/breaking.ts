@@ -31,13 +31,13 @@ export const NONE_BREAKING: Breaking = { count: 0, ids: [] };
 export const MOST_NAMED = 50;
 
 /**
- * Finds the records that break a constraint, read by a catalogue that may not be in force yet. The composition root hands it
- * in: definitions read no records.
+ * Finds the records that break a constraint of a register as both stand. The composition root hands it in: definitions read
+ * no records.
  */
 export type FindBreaking = (
   db: Queryable,
   definitions: Definitions,
-  broken: { readonly register: Register; readonly constraint: Constraint; readonly catalogue: Catalogue },
+  broken: { readonly register: Register; readonly constraint: Constraint },
 ) => Promise<Breaking>;
 
 type Broken = NonNullable<PlanAnswer['steps'][number]['breaking']>;
@@ -170,20 +170,25 @@ const withBroken = (said: Said, { register, constraint }: Held, after: Catalogue
   };
 };
 
+/** Whether all that a constraint reads stands there already: what is added with it holds nothing that could break it. */
+const canBeRead = (register: Register, constraint: Constraint, catalogue: Catalogue): boolean =>
+  constraint.kind === 'must'
+    ? checkMust(register, constraint, catalogue).ok
+    : constraint.fields.every((key) => register.fields.some((field) => field.key === key));
+
 /** The records that break what a step asks; null where it asks nothing of those there are. */
-const breakingOf = async (
+export const breakingOf = async (
   db: Queryable,
   step: PlanStep | undefined,
-  after: Catalogue,
   definitions: Definitions,
   find: FindBreaking,
 ): Promise<Breaking | null> => {
   if (step?.kind === 'ask_anew') return findStanding(db, step, definitions);
-  if (step?.kind !== 'hold' || !definitions.catalogue.registers.has(step.register.key)) return null;
-  // A field that does not stand there yet holds nothing that could break anything.
-  return find(db, definitions, { register: step.register, constraint: step.constraint, catalogue: after }).catch(
-    () => null,
-  );
+  if (step?.kind !== 'hold') return null;
+  const { constraint } = step;
+  const register = definitions.catalogue.registers.get(step.register.key);
+  if (!register || !canBeRead(register, constraint, definitions.catalogue)) return null;
+  return find(db, definitions, { register, constraint });
 };
 
 /** Adds to each step that asks something of records how many break it now, and which. */
@@ -198,7 +203,7 @@ export const withBreaking = (
   Promise.all(
     steps.map(async (said, i): Promise<SaidWithIds> => {
       const step = plan.steps[i];
-      const breaking = await breakingOf(db, step, after, definitions, find);
+      const breaking = await breakingOf(db, step, definitions, find);
       if (breaking === null) return said;
       if (step?.kind === 'ask_anew') return withStanding(said, step, breaking);
       return step?.kind === 'hold' ? withBroken(said, step, after, breaking) : said;
@@ -209,12 +214,11 @@ export const withBreaking = (
 export const refuseWhileBroken = async (
   db: Queryable,
   plan: Plan,
-  after: Catalogue,
   definitions: Definitions,
   find: FindBreaking,
 ): Promise<void> => {
   for (const step of plan.steps) {
-    const breaking = await breakingOf(db, step, after, definitions, find);
+    const breaking = await breakingOf(db, step, definitions, find);
     if (breaking !== null && breaking.count > 0 && 'register' in step)
       throw invalid([
         problem(

@@ -11,7 +11,14 @@ import type { Db, Queryable, Tx } from '../platform/database.ts';
 import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
 import { invalid, notFound, Refusal, valueOrRefuse } from '../platform/refusal.ts';
 import { people, workspace } from '../platform/schema.ts';
-import { countAbout, type FindBreaking, refuseWhileBroken, type SaidWithIds, withBreaking } from './breaking.ts';
+import {
+  breakingOf,
+  countAbout,
+  type FindBreaking,
+  refuseWhileBroken,
+  type SaidWithIds,
+  withBreaking,
+} from './breaking.ts';
 import { carryOutPlan } from './ddl.ts';
 import { dropDraft, findDraft, keepDraft, rewriteDrafts } from './drafts.ts';
 import { newId } from './ids.ts';
@@ -149,7 +156,7 @@ export class DefinitionsService {
       await refuseLockingOut(tx, definitions, changes.roles);
       const planned = await planDefinitions(tx, definitions, changes);
       const { plan, after, renamed } = planned;
-      if (changes.mended_first) await refuseWhileBroken(tx, plan, after, definitions, this.#findBreaking);
+      if (changes.mended_first) await refuseWhileBroken(tx, plan, definitions, this.#findBreaking);
       await this.#refuseTwice(tx, plan, definitions);
       const counts = await readCounts(tx, plan, definitions);
       await carryOutPlan(tx, plan, after);
@@ -291,13 +298,11 @@ export class DefinitionsService {
 
   /** What must be unique from now on cannot be held while records share it: refused before the database does. */
   async #refuseTwice(tx: Tx, plan: Plan, definitions: Definitions): Promise<void> {
-    const { catalogue } = definitions;
     for (const step of plan.steps) {
       if (step.kind !== 'hold' || step.constraint.kind !== 'unique') continue;
-      const { register, constraint } = step;
-      const known = catalogue.registers.get(register.key)?.fields.map((field) => field.key) ?? [];
-      if (!step.constraint.fields.every((key) => known.includes(key))) continue;
-      const { count } = await this.#findBreaking(tx, definitions, { register, constraint, catalogue });
+      const { register } = step;
+      const breaking = await breakingOf(tx, step, definitions, this.#findBreaking);
+      const count = breaking?.count ?? 0;
       if (count > 0)
         throw invalid([
           problem(

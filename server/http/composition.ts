@@ -18,6 +18,7 @@ import type { Db } from '../platform/database.ts';
 import { clearJobs, type Task } from '../platform/jobs.ts';
 import { type MailSettings, sendMail } from '../platform/mail.ts';
 import { clearMessages, SEND_MAIL } from '../platform/messages.ts';
+import { Refusal } from '../platform/refusal.ts';
 import type { ReadLists } from '../platform/replica.ts';
 import type { Follower } from '../records/commands/index.ts';
 import { markWordsOnce } from '../records/commands/mark-words.ts';
@@ -104,7 +105,8 @@ const settleTask = (reader: DefinitionsReader): Task => ({
 });
 
 /** Definitions read no records: a rehearsal's counts come from the reader. */
-const findBreakingRecords: FindBreaking = (db, definitions, { register, constraint, catalogue }) => {
+const findBreakingRecords: FindBreaking = (db, definitions, { register, constraint }) => {
+  const { catalogue } = definitions;
   const clock = clockNow(catalogue);
   const sight = systemSight(definitions, clock, 'a rehearsal says which of all records would break a rule');
   return findBreaking({ db, sight, clock }, register, constraint, catalogue);
@@ -114,9 +116,26 @@ const findBreakingRecords: FindBreaking = (db, definitions, { register, constrai
 export const FROM_RECORDS: FromRecords = { findBreaking: findBreakingRecords, sayRoles: sayRoleChanges };
 
 /** What a start does besides the migrations: definitions of an earlier version are put into the words of this one. */
-export const bringUpToDate = async (db: Db, reader: DefinitionsReader): Promise<void> => {
-  await renameReserved(db, reader, new DefinitionsService(db, reader, FROM_RECORDS));
-  await settle(db, reader);
-  await tieOnce(db, reader);
-  await markWordsOnce(db, reader);
+export const bringUpToDate = async (
+  db: Db,
+  reader: DefinitionsReader,
+  note: (where: string, error: unknown) => void,
+): Promise<void> => {
+  const steps: readonly (readonly [name: string, run: () => Promise<unknown>])[] = [
+    [
+      'fields with reserved names are renamed',
+      () => renameReserved(db, reader, new DefinitionsService(db, reader, FROM_RECORDS)),
+    ],
+    ['rules that none breaks any more are kept by the database', () => settle(db, reader)],
+    ['people are tied to their records', () => tieOnce(db, reader)],
+    ['words that are found are marked', () => markWordsOnce(db, reader)],
+  ];
+  for (const [name, run] of steps)
+    try {
+      await run();
+    } catch (error) {
+      // What is refused goes on as it was, which is no reason not to start; what failed is one.
+      if (!(error instanceof Refusal)) throw error;
+      note(`not done at the start: ${name}`, error);
+    }
 };

@@ -13,7 +13,10 @@ import {
 } from '#core/signoff/index.ts';
 import { behaviourOf, shownAs } from '#core/values/index.ts';
 import { formKeyOf, registerWithId } from '../definitions/ids.ts';
+import type { Definitions } from '../definitions/store.ts';
 import { isAway, readSigners, readStoodInFor } from '../people/signers.ts';
+import type { Queryable } from '../platform/database.ts';
+import { Refusal } from '../platform/refusal.ts';
 import { decisions, people, signOffParts, signOffs } from '../platform/schema.ts';
 import { readPaths, readTitles, type Titled } from '../records/reader/index.ts';
 import { asSystem, type Look } from '../records/work.ts';
@@ -86,6 +89,13 @@ const toldToSender = async (
   return { titles, amounts };
 };
 
+/** A route, or null where it no longer fits its register: that alone is no reason to show nobody their in-tray. */
+const readIfFits = (db: Queryable, definitions: Definitions, row: SignOff): Promise<CompiledRoute | null> =>
+  readRoute(db, definitions, row).catch((error: unknown) => {
+    if (error instanceof Refusal && error.kind === 'conflict') return null;
+    throw error;
+  });
+
 /** The route of each of some sign-offs, each version compiled once. What no longer fits its register is left out. */
 const readRoutes = async (
   { db, definitions }: Look,
@@ -95,7 +105,7 @@ const readRoutes = async (
   const versions = new Map<string, CompiledRoute | null>();
   for (const row of rows) {
     const name = `${row.routeId} ${row.routeVersion}`;
-    if (!versions.has(name)) versions.set(name, await readRoute(db, definitions, row).catch(() => null));
+    if (!versions.has(name)) versions.set(name, await readIfFits(db, definitions, row));
     const route = versions.get(name);
     if (route) found.set(row.id, route);
   }

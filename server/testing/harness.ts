@@ -266,7 +266,9 @@ const fill = async ({ db }: Database, begun: string): Promise<void> => {
 const prepare = async (database: Database, begun: string | null): Promise<void> => {
   await prepareDatabase(database.db, join(process.cwd(), 'server/platform/migrations'));
   if (begun !== null) await fill(database, begun);
-  await bringUpToDate(database.db, new DefinitionsReader());
+  await bringUpToDate(database.db, new DefinitionsReader(), (step, error) => {
+    throw new Error(step, { cause: error });
+  });
   await prepareJobs(database.url);
 };
 

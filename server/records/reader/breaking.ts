@@ -11,7 +11,7 @@ import { relation } from './relation.ts';
 
 /*
  * Which records break a rule that is about to hold: what a rehearsal says before it is carried out. `catalogue` is
- * the one the rule is read by, which may not be in force yet.
+ * the one the rule is read by.
  */
 
 const foundIn = (rows: readonly Readonly<Record<string, unknown>>[]): Breaking => ({
