@@ -405,9 +405,11 @@ export class Browser {
     await this.#devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
   }
 
-  /** What the window showed when a test failed. */
+  /** What the window showed when a test failed, as a picture and as text. */
   async pictureOfFailure(name: string): Promise<void> {
     writeFileSync(`.tmp/failed-${name}.png`, await this.driver.takeScreenshot(), 'base64');
+    const text = await this.driver.executeScript<string>('return document.body.innerText');
+    writeFileSync(`.tmp/failed-${name}.txt`, `${await this.driver.getCurrentUrl()}\n\n${text}\n`);
   }
 
   /** Refreshes a picture of docs/screenshots, when pictures are asked for. */
