@@ -8,7 +8,7 @@ import { applyWorkspace } from '#server/access/first-start.ts';
 import { lookAs } from '#server/access/work.ts';
 import { DefinitionsReader } from '#server/definitions/reader.ts';
 import { readPage } from '#server/records/reader/index.ts';
-import type { Look } from '#server/records/work.ts';
+import type { ReadContext } from '#server/records/work.ts';
 import { readTernQuay } from './flat.ts';
 import { median, timed } from './measure.ts';
 import { benchDatabase, RUNA, serve } from './serve.ts';
@@ -107,7 +107,7 @@ interface Asked {
 }
 
 /** The statements that a page of a list is read by, caught on their way to the database. */
-const statementsOf = async (look: Look): Promise<Asked[]> => {
+const statementsOf = async (look: ReadContext): Promise<Asked[]> => {
   const asked: Asked[] = [];
   const { session } = database.db._;
   const spy = new Proxy(session, {

@@ -39,8 +39,8 @@ export {
   type unprintableSchema,
 } from './list-schemas.ts';
 export {
-  type Deed,
   deedSchema,
+  type ManyChange,
   type ManyOutcome,
   type ManyState,
   manySchema,

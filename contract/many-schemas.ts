@@ -23,7 +23,7 @@ export const deedSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('bring_back') }),
 ]);
 /** What is done to each of many records. */
-export type Deed = z.output<typeof deedSchema>;
+export type ManyChange = z.output<typeof deedSchema>;
 
 /** One change of many records; a rehearsal changes nothing. */
 export const manySchema = z.strictObject({

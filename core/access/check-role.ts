@@ -3,7 +3,7 @@ import { noteFieldsRead } from '../expression/index.ts';
 import { type Catalogue, isWritable, type Register } from '../register/index.ts';
 import { workedOutIn } from '../values/index.ts';
 import { compileReach } from './reach.ts';
-import { DEEDS, type Reach, type Role } from './role.ts';
+import { DEEDS, type RecordCondition, type Role } from './role.ts';
 import { everyField, ownerOf, pathOf, seenByRole, whyNotWorkedOut } from './seen.ts';
 
 /** What is wrong with a role: what it names that is not there, and conditions that are wrong, each at its place. */
@@ -13,7 +13,7 @@ export const roleProblems = (role: Role, catalogue: Catalogue): Problem[] =>
     const at = ['registers', key];
     if (!register) return [problem('unknown_register', at, `There is no register “${key}”.`)];
     const fields = new Map(everyField(register).map((each) => [each.path, each.field]));
-    const conditions = (where: readonly (string | number)[], reach: Reach): Problem[] => {
+    const conditions = (where: readonly (string | number)[], reach: RecordCondition): Problem[] => {
       const compiled = compileReach(reach, register, catalogue);
       return compiled.ok ? [] : within([...at, ...where], compiled.problems);
     };

@@ -1,13 +1,13 @@
 export { type Away, areAwayTogether, isAwayOn } from './away.ts';
 export { roleProblems, roleWarnings } from './check-role.ts';
-export { type Doing, doingOf, type FieldsWritten } from './may.ts';
+export { doingOf, type FieldsWritten, type RegisterRights } from './may.ts';
 export { boundReach, type CompiledReach, compileReach, reachVocabulary } from './reach.ts';
 export {
   DEEDS,
-  type Deed,
   givesSetUp,
   NO_RIGHTS,
-  type Reach,
+  type Permission,
+  type RecordCondition,
   type Rights,
   type Role,
   readRole,

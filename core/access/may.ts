@@ -1,14 +1,14 @@
 import type { Checked } from '../expression/index.ts';
 import type { Catalogue, Register } from '../register/index.ts';
 import { type CompiledReach, compileReach } from './reach.ts';
-import { type Deed, type Role, rightsIn } from './role.ts';
+import { type Permission, type Role, rightsIn } from './role.ts';
 import { everyField, type SeenByRole } from './seen.ts';
 
 /** What one role lets do with a register's records. */
-export interface Doing {
+export interface RegisterRights {
   readonly role: Role;
   /** A deed of which no record is right is not among them. */
-  readonly deeds: ReadonlyMap<Deed, Exclude<CompiledReach, 'none'>>;
+  readonly deeds: ReadonlyMap<Permission, Exclude<CompiledReach, 'none'>>;
   /** The fields it lets change, by path, on the records it lets change; each always, or while a condition holds. */
   readonly changes: FieldsWritten;
   /** The fields that it lets give a record that is added, through a form too: all that it does not keep from that. */
@@ -24,9 +24,9 @@ export type FieldsWritten = ReadonlyMap<string, 'always' | Checked>;
 const reached = (reach: ReturnType<typeof compileReach>): CompiledReach => (reach.ok ? reach.value : 'none');
 
 /** What a role lets do with a register's records; a field that is not seen is not changed. */
-export const doingOf = (role: Role, seen: SeenByRole, register: Register, catalogue: Catalogue): Doing => {
+export const doingOf = (role: Role, seen: SeenByRole, register: Register, catalogue: Catalogue): RegisterRights => {
   const rights = rightsIn(role, register.key);
-  const deeds = new Map<Deed, Exclude<CompiledReach, 'none'>>();
+  const deeds = new Map<Permission, Exclude<CompiledReach, 'none'>>();
   for (const deed of ['see', 'add', 'change', 'archive', 'export'] as const) {
     const reach = reached(compileReach(rights[deed], register, catalogue));
     if (reach !== 'none') deeds.set(deed, reach);

@@ -1,7 +1,7 @@
 import { failed, ok, problem, type Result } from '../base/index.ts';
 import { bindPerson, type Checked, checkExpression, type PersonFacts, type Vocabulary } from '../expression/index.ts';
 import { type Catalogue, type Register, vocabularyOf } from '../register/index.ts';
-import type { Reach } from './role.ts';
+import type { RecordCondition } from './role.ts';
 
 /** The names a condition over whose records may be seen or changed goes by: `record` is the record itself. */
 export const reachVocabulary = (register: Register, catalogue: Catalogue): Vocabulary => {
@@ -26,7 +26,11 @@ export type CompiledReach = 'none' | 'all' | Checked;
 const NOT_IN_SQL = 'not_in_sql';
 
 /** A reach made ready, or what is wrong with its condition: one that the database cannot answer is refused. */
-export const compileReach = (reach: Reach, register: Register, catalogue: Catalogue): Result<CompiledReach> => {
+export const compileReach = (
+  reach: RecordCondition,
+  register: Register,
+  catalogue: Catalogue,
+): Result<CompiledReach> => {
   if (typeof reach === 'boolean') return ok(reach ? 'all' : 'none');
   const checked = checkExpression(reach, reachVocabulary(register, catalogue), { kind: 'condition' });
   if (!checked.ok || checked.value.notInSql === null) return checked;

@@ -4,7 +4,7 @@ import { formulaSchema, idSchema, keySchema, labelSchema } from '../values/index
 /** How far a right reaches: no record, every record, or those for which a condition over the record and `me` holds. */
 export const reachSchema = z.union([z.boolean(), formulaSchema]);
 /** How far a right reaches. */
-export type Reach = z.infer<typeof reachSchema>;
+export type RecordCondition = z.infer<typeof reachSchema>;
 
 /** A field of a register, or of its rows: `discount`, `lines.cost`. */
 const fieldPathSchema = z
@@ -18,7 +18,7 @@ const fieldsSchema = z.array(fieldPathSchema).max(400);
 /** What may be done with a register's records. */
 export const DEEDS = ['see', 'add', 'change', 'archive', 'export'] as const;
 /** One of them. */
-export type Deed = (typeof DEEDS)[number];
+export type Permission = (typeof DEEDS)[number];
 
 /** What a role gives on one register. */
 export const rightsSchema = z.strictObject({

@@ -2,11 +2,19 @@ import { joinWords, lowerFirst } from '../base/index.ts';
 import { type Clause, findCondition, parseExpression, type SayContext, sayClause } from '../expression/index.ts';
 import { type Catalogue, type Register, valueContext } from '../register/index.ts';
 import { reachVocabulary } from './reach.ts';
-import { type Deed, type Reach, type Rights, type Role, rightsIn, SET_UP_RIGHTS, type SetUpRight } from './role.ts';
+import {
+  type Permission,
+  type RecordCondition,
+  type Rights,
+  type Role,
+  rightsIn,
+  SET_UP_RIGHTS,
+  type SetUpRight,
+} from './role.ts';
 import { everyField } from './seen.ts';
 
 /** What each deed is called in a sentence about whoever holds a role. */
-export const DEED_WORDS: { readonly [D in Deed]: string } = {
+export const DEED_WORDS: { readonly [D in Permission]: string } = {
   see: 'sees',
   add: 'adds',
   change: 'changes',
@@ -45,7 +53,7 @@ export const sayWhich = (condition: string, context: SayContext): string => {
 };
 
 /** "every Invoice", "Invoices whose client is me". */
-export const sayReach = (reach: Reach, register: Register, catalogue: Catalogue): string => {
+export const sayReach = (reach: RecordCondition, register: Register, catalogue: Catalogue): string => {
   if (typeof reach === 'boolean') return reach ? `every ${register.singular}` : `no ${register.singular}`;
   return `${register.plural} ${sayWhich(reach, reachContext(register, catalogue))}`;
 };
@@ -66,7 +74,7 @@ export const SECOND_STEP_WORDS = 'signs in with a second step';
 export interface RoleSentence {
   /** A deed on a register, results that are seen, a field changed on a condition, a right to set up, or how one signs in. */
   readonly about:
-    | { readonly kind: 'deed'; readonly deed: Deed; readonly register: string }
+    | { readonly kind: 'deed'; readonly deed: Permission; readonly register: string }
     | { readonly kind: 'results'; readonly register: string }
     | { readonly kind: 'when'; readonly register: string; readonly field: string }
     | { readonly kind: 'sets_up'; readonly right: SetUpRight }
@@ -80,7 +88,7 @@ const labels = (register: Register, paths: readonly string[], last: 'and' | 'or'
     last,
   );
 
-const besides = (deed: Deed, rights: Rights, register: Register): string => {
+const besides = (deed: Permission, rights: Rights, register: Register): string => {
   if (deed === 'see' && rights.hidden.length > 0) return `, without ${labels(register, rights.hidden, 'and')}`;
   if (deed !== 'change') return '';
   const only = rights.only === undefined ? '' : `: ${labels(register, rights.only, 'and') || 'no field'}`;
@@ -88,11 +96,11 @@ const besides = (deed: Deed, rights: Rights, register: Register): string => {
   return `${only}${locked}`;
 };
 
-const deedsOf = (rights: Rights): Deed[] =>
+const deedsOf = (rights: Rights): Permission[] =>
   (['see', 'add', 'change', 'archive', 'export'] as const).filter((deed) => rights[deed] !== false);
 
 /** The sentence of one deed of a role on a register, with no name before it: "sees every Invoice, without Discount". */
-export const sayDeed = (role: Role, deed: Deed, register: Register, catalogue: Catalogue): string => {
+export const sayDeed = (role: Role, deed: Permission, register: Register, catalogue: Catalogue): string => {
   const rights = rightsIn(role, register.key);
   return `${DEED_WORDS[deed]} ${sayReach(rights[deed], register, catalogue)}${besides(deed, rights, register)}`;
 };

@@ -14,7 +14,7 @@ import {
 import type { Catalogue, Register } from '../register/index.ts';
 import type { ValueType } from '../values/index.ts';
 import { reachVocabulary } from './reach.ts';
-import { type Deed, NO_RIGHTS, type Rights, type Role } from './role.ts';
+import { NO_RIGHTS, type Permission, type Rights, type Role } from './role.ts';
 import { DEED_WORDS, fieldLabel, reachContext } from './say-role.ts';
 import { everyField } from './seen.ts';
 
@@ -120,7 +120,9 @@ const readFields = (text: string, register: Register): Result<string[]> => {
   return { ok: true, value: paths };
 };
 
-const DEED_NAMES = (Object.entries(DEED_WORDS) as [Deed, string][]).map(([deed, words]) => [words, deed] as const);
+const DEED_NAMES = (Object.entries(DEED_WORDS) as [Permission, string][]).map(
+  ([deed, words]) => [words, deed] as const,
+);
 
 /** Another role with other rights on one register. */
 export const withRights = (role: Role, register: string, change: (rights: Rights) => Rights): Role => ({

@@ -1,6 +1,6 @@
 import { Decimal } from './decimal.ts';
 
-const MOST = 200;
+const MAX_LENGTH = 200;
 const TOKEN = /[\d.,'’]+|[-+*/×÷−()]/g;
 
 /**
@@ -10,7 +10,7 @@ const TOKEN = /[\d.,'’]+|[-+*/×÷−()]/g;
 export const readSum = (typed: string, read: (number: string) => Decimal | null): Decimal | null => {
   const text = typed.replace(/\s/g, '');
   const parts = text.match(TOKEN) ?? [];
-  if (text.length > MOST || parts.length < 3 || parts.join('') !== text) return null;
+  if (text.length > MAX_LENGTH || parts.length < 3 || parts.join('') !== text) return null;
   let at = 0;
   const term = (): Decimal | null => {
     const part = parts[at++];

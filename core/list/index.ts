@@ -45,8 +45,8 @@ export {
   boardFields,
   dayFields,
   fitsLook,
+  type ListLayout,
   LOOKS,
-  type Look,
   lookOf,
   mapLook,
   PERIODS,
@@ -103,7 +103,7 @@ export { clausesOn, QUICK, type Quick, quickClause, quickFor, withClause, withou
 export { type SaidRecord, sayCell } from './say-cell.ts';
 export { sayFilter } from './say-filter.ts';
 export { groupValue, sayKey, sayTotal } from './say-group.ts';
-export { type Counted, type Doing, sayDid, sayReasons, sayWould } from './say-many.ts';
+export { type Counted, type ManyAction, sayDid, sayReasons, sayWould } from './say-many.ts';
 export { readPlace, sayPlace } from './say-place.ts';
 export { mayBeSlip, mayHoldNear, nearestIn } from './slips.ts';
 export { labelAt, leadsTo } from './sort.ts';

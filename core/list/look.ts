@@ -10,7 +10,7 @@ export const PERIODS = ['month', 'week'] as const;
 export type Period = (typeof PERIODS)[number];
 
 /** How a list is drawn. */
-export type Look =
+export type ListLayout =
   | { readonly kind: 'table' }
   | { readonly kind: 'cards' }
   /** A column for each value of a field, or for each stage of sign-off. */
@@ -19,15 +19,15 @@ export type Look =
   | { readonly kind: 'calendar'; readonly from: string; readonly to: string | null; readonly period: Period }
   | { readonly kind: 'map'; readonly at: string };
 
-export const LOOKS = ['table', 'cards', 'board', 'calendar', 'map'] as const satisfies readonly Look['kind'][];
+export const LOOKS = ['table', 'cards', 'board', 'calendar', 'map'] as const satisfies readonly ListLayout['kind'][];
 
 /** Where a record stands in its sign-off, as a path. */
 export const STAGE = 'sign_off.stage';
 
-const TABLE: Look = { kind: 'table' };
+const TABLE: ListLayout = { kind: 'table' };
 
 /** A look as an address says it: `board:state`, `calendar:arrives/leaves:week`; null where it says none. */
-const readParts = (text: string): Look | null => {
+const readParts = (text: string): ListLayout | null => {
   const [kind = '', path = '', period = 'month'] = text.split(':');
   switch (kind) {
     case '':
@@ -49,13 +49,13 @@ const readParts = (text: string): Look | null => {
 };
 
 /** Reads a look as an address says it. */
-export const readLook = (text: string): Result<Look> => {
+export const readLook = (text: string): Result<ListLayout> => {
   const look = readParts(text);
   return look ? ok(look) : { ok: false, problems: [refuse('look', `“${text}” is no look of a list.`)] };
 };
 
 /** The same as it stands in an address. */
-export const writeLook = (look: Look): string => {
+export const writeLook = (look: ListLayout): string => {
   switch (look.kind) {
     case 'table':
     case 'cards':
@@ -89,7 +89,7 @@ export const placeFields = (register: Register): readonly Field[] =>
 const has = (fields: readonly Field[], key: string): boolean => fields.some((field) => field.key === key);
 
 /** Whether a register, as somebody sees it, can be drawn so. */
-export const fitsLook = (look: Look, register: Register, catalogue: Catalogue): boolean => {
+export const fitsLook = (look: ListLayout, register: Register, catalogue: Catalogue): boolean => {
   switch (look.kind) {
     case 'table':
     case 'cards':
@@ -106,13 +106,13 @@ export const fitsLook = (look: Look, register: Register, catalogue: Catalogue): 
 };
 
 /** The look a view has, as far as the register can be drawn so; else a table. */
-export const lookOf = (text: string, register: Register, catalogue: Catalogue): Look => {
+export const lookOf = (text: string, register: Register, catalogue: Catalogue): ListLayout => {
   const read = readLook(text);
   return read.ok && fitsLook(read.value, register, catalogue) ? read.value : TABLE;
 };
 
 /** A look with the paths in it put otherwise. */
-export const mapLook = (look: Look, put: (path: string) => string): Look => {
+export const mapLook = (look: ListLayout, put: (path: string) => string): ListLayout => {
   switch (look.kind) {
     case 'table':
     case 'cards':

@@ -1,7 +1,7 @@
 import { addDays, plusMonths, toDayNumber, weekdayOf } from '../base/index.ts';
 import type { Field } from '../register/index.ts';
 import { behaviourOf } from '../values/index.ts';
-import type { Look, Period } from './look.ts';
+import type { ListLayout, Period } from './look.ts';
 
 /* The days a calendar shows, and what stands on them. */
 
@@ -42,7 +42,7 @@ export const shownDays = (period: Period, day: Day, begins: number): Shown => {
 export const stepPeriod = (period: Period, day: Day, step: 1 | -1): Day =>
   period === 'week' ? addDays(day, step * 7) : nextMonth(day, step);
 
-type Calendar = Extract<Look, { kind: 'calendar' }>;
+type Calendar = Extract<ListLayout, { kind: 'calendar' }>;
 
 /** A FEEL condition for the records of a calendar that stand on some days, the first and the last included. */
 export const withinDays = (

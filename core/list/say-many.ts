@@ -9,16 +9,16 @@ export interface Counted {
 }
 
 /** What is done to them: as a sentence says it before, and after. */
-export type Doing = 'set' | 'send' | 'archive' | 'bring_back' | 'undo';
+export type ManyAction = 'set' | 'send' | 'archive' | 'bring_back' | 'undo';
 
-const WOULD: { readonly [D in Doing]: readonly [one: string, many: string] } = {
+const WOULD: { readonly [D in ManyAction]: readonly [one: string, many: string] } = {
   set: ['changes', 'change'],
   send: ['is sent round', 'are sent round'],
   archive: ['is archived', 'are archived'],
   bring_back: ['is brought back', 'are brought back'],
   undo: ['is as it was', 'are as they were'],
 };
-const DID: { readonly [D in Doing]: readonly [one: string, many: string] } = {
+const DID: { readonly [D in ManyAction]: readonly [one: string, many: string] } = {
   set: ['was changed', 'were changed'],
   send: ['was sent round', 'were sent round'],
   archive: ['was archived', 'were archived'],
@@ -44,11 +44,11 @@ const sayCounts = (
 };
 
 /** What would become of many records: "10 change and 2 are refused". */
-export const sayWould = (counted: Counted, doing: Doing, locale: string): string =>
+export const sayWould = (counted: Counted, doing: ManyAction, locale: string): string =>
   sayCounts(counted, WOULD[doing], ['is refused', 'are refused'], locale);
 
 /** What became of them: "10 were changed and 2 were refused". */
-export const sayDid = (counted: Counted, doing: Doing, locale: string): string =>
+export const sayDid = (counted: Counted, doing: ManyAction, locale: string): string =>
   sayCounts(
     counted,
     DID[doing],

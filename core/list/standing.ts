@@ -1,12 +1,12 @@
 import { addDays, fromLocal, plusDays, toLocal } from '../base/index.ts';
 import type { RecordValues, Register } from '../register/index.ts';
 import { behaviourOf, heldDays, type StoredValue, spanOf, spanStored } from '../values/index.ts';
-import type { Look } from './look.ts';
+import type { ListLayout } from './look.ts';
 import type { Day } from './period.ts';
 
 /* Where a record stands in a calendar, and what it holds once it stands elsewhere. */
 
-type Calendar = Extract<Look, { kind: 'calendar' }>;
+type Calendar = Extract<ListLayout, { kind: 'calendar' }>;
 type By = Pick<Calendar, 'from' | 'to'>;
 
 const text = (value: StoredValue | undefined): string | null => (typeof value === 'string' ? value : null);

@@ -1,7 +1,7 @@
 /* How wide the columns of a list are, where somebody drew them wider or narrower. */
 
 const LEAST = 40;
-const MOST = 800;
+const MAX_WIDTH = 800;
 
 /** Widths in pixels by path, as an address holds them; what is no width is left out. */
 export const readWidths = (text: string): ReadonlyMap<string, number> =>
@@ -9,7 +9,7 @@ export const readWidths = (text: string): ReadonlyMap<string, number> =>
     text.split(',').flatMap((part) => {
       const [path = '', width] = part.split(':');
       const pixels = Number(width);
-      return path !== '' && Number.isInteger(pixels) && pixels >= LEAST && pixels <= MOST
+      return path !== '' && Number.isInteger(pixels) && pixels >= LEAST && pixels <= MAX_WIDTH
         ? [[path, pixels] as const]
         : [];
     }),
@@ -21,4 +21,4 @@ export const writeWidths = (widths: ReadonlyMap<string, number>): string =>
 
 /** Widths with one of them changed, within what can be read and drawn. */
 export const withWidth = (text: string, path: string, pixels: number): string =>
-  writeWidths(new Map(readWidths(text)).set(path, Math.round(Math.min(MOST, Math.max(LEAST, pixels)))));
+  writeWidths(new Map(readWidths(text)).set(path, Math.round(Math.min(MAX_WIDTH, Math.max(LEAST, pixels)))));

@@ -24,8 +24,8 @@ export interface WorkedColumn {
   readonly gives: OutcomeType;
 }
 
-const MOST = 9;
-const columnsSchema = z.array(columnSchema).max(MOST);
+const MAX_COLUMNS = 9;
+const columnsSchema = z.array(columnSchema).max(MAX_COLUMNS);
 
 /** Columns as an address holds them, as JSON; '' for none. */
 export const readWorked = (text: string): Result<readonly WorkedColumn[]> => {
@@ -36,7 +36,7 @@ export const readWorked = (text: string): Result<readonly WorkedColumn[]> => {
   } catch {
     // Told below.
   }
-  return { ok: false, problems: [refuse('worked', `A list has at most ${MOST} columns of its own, as JSON.`)] };
+  return { ok: false, problems: [refuse('worked', `A list has at most ${MAX_COLUMNS} columns of its own, as JSON.`)] };
 };
 
 /** The same as it stands in an address. */
@@ -45,8 +45,9 @@ export const writeWorked = (columns: readonly WorkedColumn[]): string =>
 
 /** A key that none of some columns has; null where there are as many as there can be. */
 export const freeKey = (columns: readonly WorkedColumn[]): string | null =>
-  Array.from({ length: MOST }, (_, at) => `here_${at + 1}`).find((key) => !columns.some((each) => each.key === key)) ??
-  null;
+  Array.from({ length: MAX_COLUMNS }, (_, at) => `here_${at + 1}`).find(
+    (key) => !columns.some((each) => each.key === key),
+  ) ?? null;
 
 const fieldOf = ({ key, label, formula, gives }: WorkedColumn): Field => ({
   key,

@@ -7,12 +7,12 @@ export type Encoding = (typeof ENCODINGS)[number];
 const HIGH =
   '\u20AC\u0081\u201A\u0192\u201E\u2026\u2020\u2021\u02C6\u2030\u0160\u2039\u0152\u008D\u017D\u008F\u0090\u2018\u2019\u201C\u201D\u2022\u2013\u2014\u02DC\u2122\u0161\u203A\u0153\u009D\u017E\u0178';
 
-const AT_ONCE = 8_192;
+const CHUNK_SIZE = 8_192;
 
 const fromUnits = (units: (at: number) => number, count: number): string => {
   const parts: string[] = [];
-  for (let from = 0; from < count; from += AT_ONCE) {
-    const some = Array.from({ length: Math.min(AT_ONCE, count - from) }, (_, i) => units(from + i));
+  for (let from = 0; from < count; from += CHUNK_SIZE) {
+    const some = Array.from({ length: Math.min(CHUNK_SIZE, count - from) }, (_, i) => units(from + i));
     parts.push(String.fromCharCode(...some));
   }
   return parts.join('');

@@ -1,4 +1,4 @@
-import { type Reach, type Rights, type Role, reachVocabulary } from '../access/index.ts';
+import { type RecordCondition, type Rights, type Role, reachVocabulary } from '../access/index.ts';
 import { isReservedKey, KEY, type Problem, problem, toKey } from '../base/index.ts';
 import { FUNCTION_NAMES, type Renaming, renameInExpression, type Vocabulary } from '../expression/index.ts';
 import {
@@ -348,7 +348,7 @@ export const renameInRole = (role: Role, before: Catalogue, renaming: Renaming):
     if (!register) return [key, rights] as const;
     const vocabulary = reachVocabulary(register, before);
     const rewrite = (text: string): string => renameInExpression(text, vocabulary, renaming);
-    const reach = (held: Reach): Reach => (typeof held === 'boolean' ? held : rewrite(held));
+    const reach = (held: RecordCondition): RecordCondition => (typeof held === 'boolean' ? held : rewrite(held));
     const paths = (held: readonly string[]): string[] => held.map((path) => put(key, path));
     const next: Rights = {
       see: reach(rights.see),

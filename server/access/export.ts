@@ -3,10 +3,10 @@ import { toSqlFilter } from '#core/expression/index.ts';
 import { any } from '#core/sql/index.ts';
 import { doingsOf } from '../people/roles.ts';
 import { narrowedScope } from '../records/sight.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 
 /** How a person looks at a register's records to take them along as a file: at those they may; null where at none. */
-export const lookToExport = (look: Look, key: string): Look | null => {
+export const lookToExport = (look: ReadContext, key: string): ReadContext | null => {
   const { definitions, person, sight } = look;
   const reaches = doingsOf(definitions, person, key).flatMap(({ deeds }) => deeds.get('export') ?? []);
   if (reaches.length === 0) return null;

@@ -5,7 +5,7 @@ import { setsUp } from '../people/roles.ts';
 import { clockNow } from '../platform/clock.ts';
 import { countRecords, isAnySeen } from '../records/reader/index.ts';
 import { systemSight } from '../records/sight.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { lookAs, type Workplace } from './work.ts';
 
 /**
@@ -13,13 +13,13 @@ import { lookAs, type Workplace } from './work.ts';
  * them elsewhere they hear with these alone.
  */
 const hearsOf = async (
-  look: Look,
+  look: ReadContext,
   { register, ids = [], through = register }: LiveEvent & { kind: 'records' },
 ): Promise<boolean> => look.sight.catalogue.registers.has(register) && isAnySeen(look, through, ids);
 
 /** Of the registers that a person sees whole, how many records there are now, as it was counted for all. */
 const countsOfWhole = (
-  { sight: { catalogue, scopes } }: Look,
+  { sight: { catalogue, scopes } }: ReadContext,
   counts: Readonly<Record<string, number>>,
 ): LiveEvent[] => {
   const told = Object.entries(counts).filter(([key]) => catalogue.registers.has(key) && !scopes.get(key)?.where);
@@ -27,7 +27,7 @@ const countsOfWhole = (
 };
 
 /** That records changed; to whoever sees a part of the register with how many they see now, as nobody counts that for all. */
-const tellOf = async (look: Look, event: LiveEvent & { kind: 'records' }): Promise<LiveEvent[]> => {
+const tellOf = async (look: ReadContext, event: LiveEvent & { kind: 'records' }): Promise<LiveEvent[]> => {
   if (!(await hearsOf(look, event))) return [];
   const register = look.sight.catalogue.registers.get(event.register);
   const told: LiveEvent = { kind: 'records', register: event.register };
@@ -37,7 +37,7 @@ const tellOf = async (look: Look, event: LiveEvent & { kind: 'records' }): Promi
 
 /** Of a list hear those who could be offered it. */
 const hearsOfList = (
-  { definitions, person, sight }: Look,
+  { definitions, person, sight }: ReadContext,
   { of = null, register = '', roles = [] }: LiveEvent & { kind: 'lists' },
 ): boolean =>
   of === null ? sight.catalogue.registers.has(register) && isSharedWith(definitions, person, roles) : of === person.id;

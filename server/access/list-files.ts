@@ -12,7 +12,7 @@ import { addJob, findJob, type Job, stopJob, type Task } from '../platform/jobs.
 import { notFound, Refusal } from '../platform/refusal.ts';
 import type { ReadLists } from '../platform/replica.ts';
 import { jobs, listFileParts } from '../platform/schema.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { lookToExport } from './export.ts';
 import { listOut } from './list-out.ts';
 import { RIGHTS_CHANGED, rightsMark, stillAs } from './still-as.ts';
@@ -24,7 +24,7 @@ import { lookAs } from './work.ts';
 
 export const LIST_FILE_TASK = 'list_file';
 /** So many of one person's wait or run at once. */
-const MOST = 5;
+const MAX_FILES = 5;
 const KEPT = sql`now() - interval '1 day'`;
 const PART_BYTES = 256 * 1024;
 
@@ -38,12 +38,12 @@ const resultSchema = z.object({
 });
 
 /** Whether a file that is done was read with other rights than its owner has by now. */
-const isOutdated = ({ definitions, person }: Look, job: Job): boolean => {
+const isOutdated = ({ definitions, person }: ReadContext, job: Job): boolean => {
   const made = resultSchema.safeParse(job.result);
   return made.success && made.data.rights !== rightsMark(definitions, person);
 };
 
-const toAnswer = (look: Look, job: Job): MadeFile => {
+const toAnswer = (look: ReadContext, job: Job): MadeFile => {
   const made = resultSchema.safeParse(job.result);
   const outdated = isOutdated(look, job);
   const { register, query } = payloadSchema.parse(job.payload);
@@ -62,33 +62,36 @@ const toAnswer = (look: Look, job: Job): MadeFile => {
   };
 };
 
-const ofMine = ({ person }: Look) =>
+const ofMine = ({ person }: ReadContext) =>
   and(eq(jobs.task, LIST_FILE_TASK), eq(jobs.begunBy, person.id), gt(jobs.begunAt, KEPT));
 
 /** The files of a person, the newest first. */
-export const readListFiles = async (look: Look): Promise<MadeFile[]> => {
+export const readListFiles = async (look: ReadContext): Promise<MadeFile[]> => {
   const rows = await look.db.select().from(jobs).where(ofMine(look)).orderBy(desc(jobs.begunAt)).limit(50);
   return rows.map((row) => toAnswer(look, row));
 };
 
 /** Begins to write a list to a file; what is wrong with the list is told at once. */
 export const makeListFile = async (
-  look: Look,
+  look: ReadContext,
   register: string,
   query: ListFileQuery,
   press: Prints,
 ): Promise<MadeFile> => {
   await listOut(look, register, query, { address: '', press });
   const going = (await readListFiles(look)).filter(({ state }) => state === 'waiting' || state === 'running');
-  if (going.length >= MOST)
-    throw new Refusal('too_many', `${MOST} of your lists are being written already. Wait for one of them, or stop it.`);
+  if (going.length >= MAX_FILES)
+    throw new Refusal(
+      'too_many',
+      `${MAX_FILES} of your lists are being written already. Wait for one of them, or stop it.`,
+    );
   const id = await addJob(look.db, LIST_FILE_TASK, { register, query }, look.person.id);
   const job = await findJob(look.db, id);
   if (!job) throw notFound();
   return toAnswer(look, job);
 };
 
-const findMine = async (look: Look, id: string): Promise<Job> => {
+const findMine = async (look: ReadContext, id: string): Promise<Job> => {
   if (!isUuid(id)) throw notFound();
   const [job] = await look.db
     .select()
@@ -99,7 +102,7 @@ const findMine = async (look: Look, id: string): Promise<Job> => {
 };
 
 /** Stops writing a file where it is not done yet; else throws it away. */
-export const dropListFile = async (look: Look, id: string): Promise<void> => {
+export const dropListFile = async (look: ReadContext, id: string): Promise<void> => {
   const job = await findMine(look, id);
   if (job.state === 'waiting' || job.state === 'running') await stopJob(look.db, id);
   else await look.db.delete(jobs).where(eq(jobs.id, id));
@@ -114,7 +117,7 @@ export interface SentListFile {
 }
 
 /** A file of this person's, while they may take such records along and see what they saw; others do not exist. */
-export const openListFile = async (look: Look, id: string): Promise<SentListFile> => {
+export const openListFile = async (look: ReadContext, id: string): Promise<SentListFile> => {
   const job = await findMine(look, id);
   const { payload, result } = job;
   const made = resultSchema.safeParse(result);

@@ -22,19 +22,19 @@ import { csvFields } from '../lists/csv.ts';
 import { csv } from '../lists/export/csv.ts';
 import { ics } from '../lists/export/ics.ts';
 import { json } from '../lists/export/json.ts';
-import type { ListFormat, Told } from '../lists/export/writer.ts';
+import type { ColumnTotals, ListFormat } from '../lists/export/writer.ts';
 import { xlsx } from '../lists/export/xlsx.ts';
 import { labels, type Printer, pdf, sheets } from '../paper/formats.ts';
 import type { Prints } from '../paper/press.ts';
 import { mayOf } from '../people/roles.ts';
 import { invalid, notAllowed, notFound, valueOrRefuse } from '../platform/refusal.ts';
 import { readGroups, readPage, withOwnColumns } from '../records/reader/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { lookToExport } from './export.ts';
 
 /* Lists as they are taken along: written page by page as they are read, so that a long one needs no more memory. */
 
-const AT_ONCE = 500;
+const BATCH_SIZE = 500;
 
 const FORMATS = {
   csv: () => csv,
@@ -54,7 +54,7 @@ const fieldsOf = (register: Register, columns: string, catalogue: Catalogue): re
 
 /** Whether a column goes along: what lies behind links only where all of those registers may be taken along too. */
 const goesAlong = (
-  { definitions, person, sight }: Pick<Look, 'definitions' | 'person' | 'sight'>,
+  { definitions, person, sight }: Pick<ReadContext, 'definitions' | 'person' | 'sight'>,
   register: Register,
   [first, ...rest]: readonly string[],
 ): boolean => {
@@ -66,7 +66,7 @@ const goesAlong = (
 };
 
 /** The columns worked out for a list that go along: those that read no register which may not be taken along too. */
-const workedAlong = ({ definitions, person, sight }: Look, register: Register, worked: string): string => {
+const workedAlong = ({ definitions, person, sight }: ReadContext, register: Register, worked: string): string => {
   const registers = [...sight.catalogue.registers].filter(
     ([key]) => key === register.key || mayOf(definitions, person, key, 'export') === 'all',
   );
@@ -74,8 +74,11 @@ const workedAlong = ({ definitions, person, sight }: Look, register: Register, w
 };
 
 /** The totals of a group, or of the whole, by the column they stand under; those of a column together, in words. */
-const totalsUnder = (asked: readonly Total[], { totals }: ListGroups['groups'][number]): ReadonlyMap<string, Told> => {
-  const told = new Map<string, Told>();
+const totalsUnder = (
+  asked: readonly Total[],
+  { totals }: ListGroups['groups'][number],
+): ReadonlyMap<string, ColumnTotals> => {
+  const told = new Map<string, ColumnTotals>();
   asked.forEach(({ kind, path }, at) => {
     const { says = '', value = null } = totals[at] ?? {};
     // A sum and a share say themselves what they are.
@@ -98,10 +101,10 @@ interface PutTogether {
   /** The whole is not among them. */
   readonly groups: ListGroups['groups'];
   readonly levels: number;
-  readonly whole: ReadonlyMap<string, Told>;
+  readonly whole: ReadonlyMap<string, ColumnTotals>;
 }
 
-const putTogether = async (reading: Look, register: Register, query: ListFileQuery): Promise<PutTogether> => {
+const putTogether = async (reading: ReadContext, register: Register, query: ListFileQuery): Promise<PutTogether> => {
   const asked = valueOrRefuse(readTotals(query.totals));
   if (asked.length === 0 && query.by === '') return { asked, groups: [], levels: 0, whole: new Map() };
   const { groups, levels, more } = await readGroups(reading, register, query);
@@ -129,7 +132,7 @@ export interface ListOut {
  * lists go on paper. `still` is asked before each page is written, and refuses where the list may not be gone on with.
  */
 export const listOut = async (
-  look: Look,
+  look: ReadContext,
   key: string,
   query: ListFileQuery,
   {
@@ -172,7 +175,7 @@ export const listOut = async (
       group,
       columns,
       after,
-      limit: AT_ONCE,
+      limit: BATCH_SIZE,
       count: after !== '' || group !== '' ? 'no' : counted ? 'exact' : most ? 'yes' : 'no',
     });
   const first = await page('');
@@ -233,7 +236,11 @@ export const listOut = async (
 };
 
 /** What a list holds, as its sentence says it, and who saw it so when. */
-const sayWhole = ({ clock, person, sight }: Look, register: Register, { filter, find }: ListFileQuery): string => {
+const sayWhole = (
+  { clock, person, sight }: ReadContext,
+  register: Register,
+  { filter, find }: ListFileQuery,
+): string => {
   const { catalogue } = sight;
   const context = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
   const said = sayFilter(filter, context);

@@ -21,7 +21,7 @@ export const readable = (password: string): string => password.normalize('NFKC')
 export const hashPassword = (password: string): Promise<string> => hash(readable(password));
 
 const LEAST = 8;
-const MOST = 128;
+const MAX_LENGTH = 128;
 
 /** The 49,233 commonest passwords of published leaks, as zxcvbn-ts counts them (MIT; @zxcvbn-ts/language-common). */
 const COMMONEST: ReadonlySet<string> = new Set(dictionary['passwords-common']);
@@ -48,7 +48,7 @@ export const passwordProblems = (
   const typed = readable(password);
   const length = countCharacters(typed);
   if (length < LEAST) return tell(`A password has at least ${LEAST} characters.`);
-  if (length > MOST) return tell(`A password has at most ${MOST} characters.`);
+  if (length > MAX_LENGTH) return tell(`A password has at most ${MAX_LENGTH} characters.`);
   if (COMMONEST.has(typed.toLowerCase()) || /^(.)\1*$/u.test(typed))
     return tell('This is one of the commonest passwords. Three or four words in a row are a good one.');
   const folded = foldText(typed);

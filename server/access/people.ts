@@ -12,7 +12,7 @@ import { inTransaction, lockDefinitions, notify } from '../platform/locks.ts';
 import { invalid, notFound } from '../platform/refusal.ts';
 import { people } from '../platform/schema.ts';
 import { readLinked } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type ReadContext } from '../records/work.ts';
 import { askOthers } from '../signoff/wake.ts';
 import { note } from './noted.ts';
 import { awayOf } from './read-people.ts';
@@ -25,7 +25,7 @@ type Row = typeof people.$inferSelect;
 
 /** A change of a person on its way: by whom, in which transaction, of whom. */
 interface Changing {
-  readonly look: Look;
+  readonly look: ReadContext;
   readonly tx: Tx;
   readonly before: Row;
 }
@@ -70,7 +70,7 @@ const giveRoles = async (changing: Changing, roles: readonly string[]): Promise<
   await note(tx, look.clock.now, { personId: look.person.id, aboutId: before.id, action: 'roles_given', detail });
 };
 
-const tie = async ({ look, tx, before }: Changing, record: string | null): Promise<void> => {
+const linkPersonToRecord = async ({ look, tx, before }: Changing, record: string | null): Promise<void> => {
   const register = look.definitions.catalogue.people?.register ?? '';
   const system = asSystem(look, 'whoever says who is who may choose any record');
   const found = record === null ? {} : await readLinked(system, register, [record]);
@@ -164,7 +164,7 @@ export const changePerson = (
     if (!before) throw notFound();
     const changing = { look, tx, before };
     if (change.roles) await giveRoles(changing, change.roles);
-    if (change.record !== undefined) await tie(changing, change.record);
+    if (change.record !== undefined) await linkPersonToRecord(changing, change.record);
     if (change.away !== undefined || change.stand_in !== undefined) await putAway(changing, change);
     if (change.switched_off !== undefined) await switchOff(changing, change.switched_off);
     if (change.second_step === false) {

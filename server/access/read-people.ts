@@ -8,7 +8,7 @@ import type { Person } from '../people/person.ts';
 import type { Queryable } from '../platform/database.ts';
 import { groups, people, secretLinks, tokens } from '../platform/schema.ts';
 import { readLinked } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type ReadContext } from '../records/work.ts';
 import { readUntied } from './tie.ts';
 import { lookAs } from './work.ts';
 
@@ -43,7 +43,7 @@ const readBeside = async (db: Queryable) => {
 };
 
 /** Everyone who may sign in, or could, and what signs in besides. */
-const readAll = async (look: Look): Promise<OnePerson[]> => {
+const readAll = async (look: ReadContext): Promise<OnePerson[]> => {
   const { db, definitions, clock } = look;
   const { catalogue } = definitions;
   const rows = await db.select().from(people).orderBy(asc(people.position), asc(people.name));

@@ -16,7 +16,7 @@ import { inTransaction, notify } from '../platform/locks.ts';
 import { post } from '../platform/messages.ts';
 import { invalid, notFound, Refusal } from '../platform/refusal.ts';
 import { people } from '../platform/schema.ts';
-import type { Work } from '../records/work.ts';
+import type { CommandContext } from '../records/work.ts';
 import { INVITATION_PATH } from './invitations.ts';
 import { note } from './noted.ts';
 import { hashPassword, refuseWeak } from './passwords.ts';
@@ -143,7 +143,7 @@ export const register = async (workplace: Workplace, key: string, entry: GivenEn
  * A stranger who is called as somebody here is not told so: who is here is nobody's to know. Both are shown with their
  * addresses from then on, and whoever lets people in hears of it.
  */
-const tellOfNamesake = async ({ db, definitions }: Work, { id, name, email }: Person): Promise<void> => {
+const tellOfNamesake = async ({ db, definitions }: CommandContext, { id, name, email }: Person): Promise<void> => {
   const other = await findNamesake(db, name, id);
   if (!other) return;
   for (const person of await readActive(db))

@@ -6,7 +6,7 @@ import type { Person } from '../people/person.ts';
 import { rolesOf } from '../people/roles.ts';
 import type { Queryable } from '../platform/database.ts';
 import { Refusal } from '../platform/refusal.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 
 /* What takes long is read by the rights with which it began; once they have changed it ends. */
 
@@ -23,7 +23,7 @@ export const RIGHTS_CHANGED = 'What you may see has changed since this file was 
 export const stillAs = (
   reader: DefinitionsReader,
   db: Queryable,
-  { definitions, person }: Look,
+  { definitions, person }: ReadContext,
 ): (() => Promise<void>) => {
   const before = rightsMark(definitions, person);
   return async () => {

@@ -2,11 +2,11 @@ import { Writable } from 'node:stream';
 import type { z } from 'zod';
 import type { ListFileQuery, unprintableSchema } from '#contract/index.ts';
 import type { Printing, Prints } from '../paper/press.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { listOut } from './list-out.ts';
 
 /** So many letters are named. */
-const MOST = 20;
+const MAX_SHOWN = 20;
 
 /** Takes in what would go on paper: each letter of it once. */
 class Letters implements Prints {
@@ -38,7 +38,7 @@ class Letters implements Prints {
 
 /** The letters of a list that no font has which could print it. */
 export const readUnprintable = async (
-  look: Look,
+  look: ReadContext,
   register: string,
   query: ListFileQuery,
 ): Promise<z.input<typeof unprintableSchema>> => {
@@ -48,5 +48,5 @@ export const readUnprintable = async (
   // Nobody who prints nothing waits for the fonts to be read in.
   const { lettersWithout } = await import('../paper/typeface.ts');
   const letters = lettersWithout(press.all);
-  return { letters: letters.slice(0, MOST), more: letters.length > MOST };
+  return { letters: letters.slice(0, MAX_SHOWN), more: letters.length > MAX_SHOWN };
 };

@@ -5,14 +5,14 @@ import type { Db } from '../platform/database.ts';
 import type { Task } from '../platform/jobs.ts';
 import { inHoldingTransaction } from '../platform/locks.ts';
 import type { Follower } from '../records/commands/index.ts';
-import type { Work } from '../records/work.ts';
+import type { CommandContext } from '../records/work.ts';
 import { WAKE_SIGN_OFFS } from '../signoff/tell.ts';
 import { wakeSignOffsDue } from '../signoff/wake.ts';
 import { lookAs } from './work.ts';
 
 /** What is due of sign-offs at this moment, done in the names of those who sent what moves. Gives how many moved. */
 export const wakeSignOffs = (db: Db, reader: DefinitionsReader, followers: readonly Follower[]): Promise<number> =>
-  wakeSignOffsDue(db, now(), <T>(id: string, run: (work: Work) => Promise<T>) =>
+  wakeSignOffsDue(db, now(), <T>(id: string, run: (work: CommandContext) => Promise<T>) =>
     inHoldingTransaction(db, async (tx, version) => {
       const definitions = await reader.read(tx, version);
       const person = await findPerson(tx, id);

@@ -9,7 +9,7 @@ import type { Person } from '../people/person.ts';
 import { mayFill, rolesOf, seenBy } from '../people/roles.ts';
 import type { Queryable } from '../platform/database.ts';
 import { countRecords, whichHold } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type ReadContext } from '../records/work.ts';
 import { factsOf } from './sight.ts';
 import { lookAs } from './work.ts';
 
@@ -26,7 +26,12 @@ interface ByRole {
 }
 
 /** Those of some people's roles by which a record is seen. */
-const holding = async (look: Look, register: Register, id: string, asked: readonly ByRole[]): Promise<ByRole[]> => {
+const holding = async (
+  look: ReadContext,
+  register: Register,
+  id: string,
+  asked: readonly ByRole[],
+): Promise<ByRole[]> => {
   const conditions = asked.map(({ person, seen: { where } }) => {
     const me = factsOf(person);
     return where === 'all' ? sql`true` : toSqlFilter(boundReach(where, me), { alias: 'own', clock: look.clock, me });
@@ -36,7 +41,7 @@ const holding = async (look: Look, register: Register, id: string, asked: readon
 };
 
 /** Which people see a record, and by which sentence of which role. */
-export const whoSees = async (look: Look, register: Register, id: string): Promise<SeenBy> => {
+export const whoSees = async (look: ReadContext, register: Register, id: string): Promise<SeenBy> => {
   const { db, definitions } = look;
   const asked = (await readEveryone(db)).flatMap((person) =>
     rolesOf(definitions, person).flatMap((role): ByRole[] => {

@@ -6,7 +6,7 @@ import type { Db, Queryable } from '../platform/database.ts';
 import type { FairQueue } from '../platform/fair-queue.ts';
 import { inHoldingTransaction } from '../platform/locks.ts';
 import type { Follower } from '../records/commands/index.ts';
-import type { Look, Work } from '../records/work.ts';
+import type { CommandContext, ReadContext } from '../records/work.ts';
 import { sightOf } from './sight.ts';
 
 /** What the composition root gives to whoever begins a piece of work. */
@@ -19,7 +19,7 @@ export interface Workplace {
 }
 
 /** A person looks, by definitions that were read for their request. */
-export const lookAs = (db: Queryable, definitions: Definitions, person: Person): Look => {
+export const lookAs = (db: Queryable, definitions: Definitions, person: Person): ReadContext => {
   const clock = clockNow(definitions.catalogue);
   return { db, definitions, person, sight: sightOf(definitions, person, clock), clock };
 };
@@ -28,7 +28,7 @@ export const lookAs = (db: Queryable, definitions: Definitions, person: Person):
 export const inWriting = <T>(
   { db, reader, followers, turns }: Workplace,
   person: Person,
-  run: (work: Work) => Promise<T>,
+  run: (work: CommandContext) => Promise<T>,
 ): Promise<T> =>
   turns.run(person.id, () =>
     inHoldingTransaction(db, async (tx, version) => {
@@ -44,7 +44,7 @@ export const inWriting = <T>(
 export const inJudging = <T>(
   { db, reader, followers }: Workplace,
   person: Person,
-  run: (work: Work) => Promise<T>,
+  run: (work: CommandContext) => Promise<T>,
 ): Promise<T> =>
   db.transaction(async (tx) => {
     const definitions = await reader.read(tx);

@@ -50,7 +50,7 @@ class Measure extends Transform {
 }
 
 /** What is written through is on the disk. */
-const settle = async (path: string): Promise<void> => {
+const syncToDisk = async (path: string): Promise<void> => {
   const held = await open(path);
   await held.sync();
   await held.close();
@@ -83,9 +83,9 @@ export const writeBackupFile = async (
     zip.end();
     await written;
     await chmod(part, 0o600);
-    await settle(part);
+    await syncToDisk(part);
     await rename(part, path);
-    await settle(dirname(path));
+    await syncToDisk(dirname(path));
     return said;
   } catch (error) {
     dump.destroy();

@@ -51,7 +51,7 @@ const settleTables = async (tx: Tx, catalogue: Catalogue): Promise<boolean> => {
 };
 
 /** Lets the database hold what definitions ask and it could not before; whether there was anything to do. */
-export const settle = (db: Db, reader: DefinitionsReader): Promise<boolean> =>
+export const enforceHeldRules = (db: Db, reader: DefinitionsReader): Promise<boolean> =>
   inTransaction(db, async (tx) => {
     await lockDefinitions(tx);
     return settleTables(tx, (await reader.read(tx)).catalogue);

@@ -10,7 +10,7 @@ import { systemSight } from '../records/sight.ts';
 
 /** A file is part of a record soon after it was added, or its entry is kept: then it is not touched. */
 const YOUNGEST_HOURS = 48;
-const AT_ONCE = 50;
+const BATCH_SIZE = 50;
 
 /** Which of some files a form shows, in any version or draft, or an entry holds that was not sent yet. */
 const findMentioned = async (tx: Tx, ids: readonly string[]): Promise<ReadonlySet<string>> => {
@@ -56,7 +56,7 @@ export const clearFiles = (reader: DefinitionsReader): Task => ({
         .from(files)
         .where(and(old, gt(files.id, after)))
         .orderBy(asc(files.id))
-        .limit(AT_ONCE);
+        .limit(BATCH_SIZE);
       const last = some.at(-1);
       if (!last) break;
       cleared += await clearSome(

@@ -11,7 +11,7 @@ import type { Queryable } from '../platform/database.ts';
 import { notFound, Refusal } from '../platform/refusal.ts';
 import { files } from '../platform/schema.ts';
 import { readOwnValues } from '../records/reader/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { inspectFile } from './inspect.ts';
 
 /** A file's name as it is shown and offered for saving: one line, no path in it. */
@@ -32,7 +32,7 @@ const refuseTooMuch = async (db: Queryable, person: Person, size: number): Promi
 
 /** Keeps a file for this person, until it is part of a record: what it is, its content says. */
 export const keepFile = async (
-  { db, person }: Look,
+  { db, person }: ReadContext,
   given: { readonly name: string; readonly sort: FileSort; readonly content: Buffer },
 ): Promise<FileFacts> => {
   const { content } = given;
@@ -53,7 +53,7 @@ export interface SentFile {
   readonly bytes: Buffer;
 }
 
-const readFile = async ({ db, person }: Look, id: string, small: boolean, byMe: boolean): Promise<SentFile> => {
+const readFile = async ({ db, person }: ReadContext, id: string, small: boolean, byMe: boolean): Promise<SentFile> => {
   const mine = byMe ? eq(files.addedBy, person.id) : undefined;
   const [file] = await db
     .select({ name: files.name, mediaType: files.mediaType, bytes: small ? files.thumbnail : files.content })
@@ -64,14 +64,14 @@ const readFile = async ({ db, person }: Look, id: string, small: boolean, byMe: 
 };
 
 /** A file that this person added. */
-export const readOwnFile = async (look: Look, id: string, small: boolean): Promise<SentFile> => {
+export const readOwnFile = async (look: ReadContext, id: string, small: boolean): Promise<SentFile> => {
   if (!isUuid(id)) throw notFound();
   return readFile(look, id, small, true);
 };
 
 /** A file of a record, for whoever may see the record. */
 export const readFileOfRecord = async (
-  look: Look,
+  look: ReadContext,
   at: { readonly register: string; readonly record: string; readonly file: string },
   small: boolean,
 ): Promise<SentFile> => {
@@ -86,7 +86,12 @@ export const readFileOfRecord = async (
 };
 
 /** A picture or video of a form's introductions, for whoever may fill the form in, or is making it. */
-export const readFileOfForm = async (look: Look, key: string, file: string, small: boolean): Promise<SentFile> => {
+export const readFileOfForm = async (
+  look: ReadContext,
+  key: string,
+  file: string,
+  small: boolean,
+): Promise<SentFile> => {
   const { definitions, person, db } = look;
   const draft = setsUp(definitions, person, 'forms') ? (await findDraft(db, 'form', key))?.document : undefined;
   const shows = [definitions.forms.get(key)?.open?.document, draft].some(

@@ -8,13 +8,13 @@ import { compiledForm } from '../definitions/store.ts';
 import { takeTurns } from '../platform/locks.ts';
 import { notFound, valueOrRefuse } from '../platform/refusal.ts';
 import { findByKey, readLinked } from '../records/reader/index.ts';
-import { asSystem, type Look, type Work } from '../records/work.ts';
+import { asSystem, type CommandContext, type ReadContext } from '../records/work.ts';
 import { openForm } from './open.ts';
 import { throughForm } from './through-form.ts';
 
 /** Records of the form's register whose field holds the same, case, accents and spacing aside; not the one itself. */
 const findOthers = async (
-  look: Look,
+  look: ReadContext,
   { register }: CompiledForm,
   { field, value, except }: { readonly field: string; readonly value: string; readonly except: string | null },
 ): Promise<string[]> => {
@@ -25,7 +25,7 @@ const findOthers = async (
 
 /** The same among the records that whoever asks sees. */
 const findSeenOthers = async (
-  look: Look,
+  look: ReadContext,
   { register: { key } }: CompiledForm,
   { field, value, except }: { readonly field: string; readonly value: string; readonly except: string | null },
 ): Promise<string[]> => {
@@ -43,7 +43,7 @@ export interface Judged {
 
 /** Questions that must be unique and are not. */
 export const duplicateProblems = async (
-  work: Work,
+  work: CommandContext,
   compiled: CompiledForm,
   { values, before, id }: Judged,
 ): Promise<Problem[]> => {
@@ -87,7 +87,7 @@ export interface DuplicatesAsked {
 }
 
 /** Whether other records hold the same in a question that must be unique or that tells likely duplicates apart. */
-export const findDuplicates = async (look: Look, asked: DuplicatesAsked): Promise<Duplicates> => {
+export const findDuplicates = async (look: ReadContext, asked: DuplicatesAsked): Promise<Duplicates> => {
   const { catalogue } = throughForm(look, asked.form, 'a form asks of what it may ask').sight;
   const opened = await openForm(look, asked.form, asked.draft);
   const whole = valueOrRefuse(compiledForm(opened.document, catalogue));

@@ -4,12 +4,12 @@ import type { CompiledForm, CompiledQuestion, Snapshot } from '#core/form/index.
 import type { RecordValues } from '#core/register/index.ts';
 import { linkToOne } from '#core/values/index.ts';
 import { readPaths } from '../records/reader/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { linksOf, readFilledLinks } from './look-up.ts';
 
 /** What look-ups that hold a record fill into some questions, read from the record as far as the form reaches. */
 export const readFills = async (
-  through: Look,
+  through: ReadContext,
   compiled: CompiledForm,
   values: Readonly<Record<string, unknown>>,
   isWanted: (filled: CompiledQuestion) => boolean = () => true,
@@ -34,7 +34,7 @@ export const readFills = async (
 
 /** What a form starts with, what look-ups among it fill, and what all that links to is called. */
 export const withFills = async (
-  through: Look,
+  through: ReadContext,
   compiled: CompiledForm,
   values: RecordValues,
 ): Promise<FormAnswer['begun']> => {

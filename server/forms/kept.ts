@@ -7,7 +7,7 @@ import type { Person } from '../people/person.ts';
 import type { Queryable } from '../platform/database.ts';
 import { notFound, Refusal } from '../platform/refusal.ts';
 import { keptEntries } from '../platform/schema.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { openForm } from './open.ts';
 
 const keptBody = z.record(z.string(), z.unknown());
@@ -18,7 +18,7 @@ const MOST_BYTES = 20_000_000;
 const own = (person: Person, id: string) => and(eq(keptEntries.personId, person.id), eq(keptEntries.id, id));
 
 /** Keeps an entry that is not sent yet, for this person alone. What it holds is judged when it is sent. */
-export const keepEntry = async (look: Look, id: string, entry: KeptEntry): Promise<void> => {
+export const keepEntry = async (look: ReadContext, id: string, entry: KeptEntry): Promise<void> => {
   const { db, definitions, person } = look;
   const { form, version, record: recordId, title, body } = entry;
   // Only what could be filled in is kept; the draft of a form is tried, and not kept.
@@ -44,7 +44,7 @@ export const keepEntry = async (look: Look, id: string, entry: KeptEntry): Promi
 };
 
 /** The entries a person keeps, the newest first, with the form they are of. */
-export const listEntries = async ({ db, definitions, person }: Look) => {
+export const listEntries = async ({ db, definitions, person }: ReadContext) => {
   const rows = await db
     .select()
     .from(keptEntries)
@@ -66,7 +66,7 @@ const labelOf = (definitions: Definitions, id: string): string =>
   formWithId(definitions, id)?.label ?? registerWithId(definitions, id)?.singular ?? 'a form that is no longer there';
 
 /** An entry this person keeps; 404 where they keep none of that id. */
-export const readEntry = async ({ db, definitions, person }: Look, id: string): Promise<KeptEntry> => {
+export const readEntry = async ({ db, definitions, person }: ReadContext, id: string): Promise<KeptEntry> => {
   const [row] = await db.select().from(keptEntries).where(own(person, id));
   const form = row ? formKeyOf(definitions, row.formId) : null;
   if (!row || form === null) throw notFound();

@@ -26,14 +26,14 @@ import {
   readLinked,
   readMeantTitle,
 } from '../records/reader/index.ts';
-import { asSystem, type Look, type Reading } from '../records/work.ts';
+import { asSystem, type ReadContext, type Reading } from '../records/work.ts';
 import type { Judged } from './duplicates.ts';
 import { openForm } from './open.ts';
 import { throughForm } from './through-form.ts';
 
 /** What filled links are called: nothing beside, which is for those who see their register. */
 export const readFilledLinks = async (
-  through: Look,
+  through: ReadContext,
   compiled: CompiledForm,
   many: readonly RecordValues[],
 ): Promise<Record<string, Linked>> => {
@@ -124,7 +124,7 @@ const mayFetch = (compiled: CompiledForm, question: string, by: string): boolean
   compiled.questions.some((each) => each.fetches.some((fetch) => fetch.question === question && fetch.by === by));
 
 const findOffered = async (
-  system: Look,
+  system: ReadContext,
   target: Register,
   asked: LookedUp,
   asking: Asking,
@@ -138,7 +138,12 @@ const findOffered = async (
 };
 
 /** What a question's look-up offers for some words, each with what choosing it fills. Nothing else of the record. */
-export const lookUp = async (look: Look, form: string, question: string, asking: Asking): Promise<LookUpAnswer> => {
+export const lookUp = async (
+  look: ReadContext,
+  form: string,
+  question: string,
+  asking: Asking,
+): Promise<LookUpAnswer> => {
   const through = throughForm(look, form, 'a look-up offers and fills what its form says');
   const { catalogue } = through.sight;
   const opened = await openForm(look, form, asking.draft);
@@ -190,7 +195,7 @@ export const lookUp = async (look: Look, form: string, question: string, asking:
 
 /** Look-ups that hold a record which is not offered with these answers; what the record held before may stay. */
 export const notOfferedProblems = async (
-  look: Look,
+  look: ReadContext,
   compiled: CompiledForm,
   { values, before }: Judged,
 ): Promise<Problem[]> => {

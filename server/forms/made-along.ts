@@ -5,7 +5,7 @@ import type { RecordValues, Register } from '#core/register/index.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { addRecords, type By } from '../records/commands/index.ts';
 import { readTitles } from '../records/reader/index.ts';
-import { asSystem, type Work, wholeRegister } from '../records/work.ts';
+import { asSystem, type CommandContext, wholeRegister } from '../records/work.ts';
 import { notOfferedProblems } from './look-up.ts';
 
 /** A record that comes with an entry, to be stored before the entry's own. */
@@ -32,7 +32,7 @@ const PLACE = 'makes';
  * one that a look-up of the entry holds may come with it.
  */
 export const judgeNew = async (
-  judging: Work,
+  judging: CommandContext,
   compiled: CompiledForm,
   {
     id: own,
@@ -76,7 +76,7 @@ const placedInEntry = (refusal: Refusal, among: readonly Judged[]): Refusal => {
 };
 
 /** Stores the records that come with an entry, those of one register together; gives what each is called. */
-export const addMadeAlong = async (work: Work, judged: readonly Judged[], by: By) => {
+export const addMadeAlong = async (work: CommandContext, judged: readonly Judged[], by: By) => {
   const made: { id: string; register: string; number: string; title: string }[] = [];
   const system = asSystem(work, 'whoever sent an entry is told what the records that came with it are called');
   for (const key of new Set(judged.map((each) => each.register.key))) {

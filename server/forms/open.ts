@@ -10,7 +10,7 @@ import { mayAny, mayFill, setsUp } from '../people/roles.ts';
 import { takeTurns } from '../platform/locks.ts';
 import { notAllowed, notFound } from '../platform/refusal.ts';
 import { history } from '../platform/schema.ts';
-import { type Look, type Work, wholeRegister } from '../records/work.ts';
+import { type CommandContext, type ReadContext, wholeRegister } from '../records/work.ts';
 import { throughForm } from './through-form.ts';
 
 /** A form as it is opened: a version of it, or what somebody is making of it. */
@@ -24,7 +24,7 @@ const PLAIN_VERSION = 1;
 const plainForms = new WeakMap<Definitions['catalogue'], Map<string, Form>>();
 
 /** The form every register has without being designed, for whoever may add or change its records. */
-const openPlain = (look: Look, key: string): OpenedForm | null => {
+const openPlain = (look: ReadContext, key: string): OpenedForm | null => {
   // Who fills in chosen forms alone has no others.
   if (look.person.forms !== null) return null;
   const may = (deed: 'add' | 'change'): boolean => mayAny(look.definitions, look.person, plainFormOf(key) ?? '', deed);
@@ -40,7 +40,7 @@ const openPlain = (look: Look, key: string): OpenedForm | null => {
 };
 
 /** The form a person may fill in: the published one; for set-up people, on asking, the draft. */
-export const openForm = async (look: Look, key: string, draft: boolean): Promise<OpenedForm> => {
+export const openForm = async (look: ReadContext, key: string, draft: boolean): Promise<OpenedForm> => {
   const { db, definitions, person } = look;
   if (plainFormOf(key) !== null) {
     const plain = openPlain(look, key);
@@ -58,7 +58,7 @@ const showDay = (day: string, { catalogue }: Definitions): string =>
   behaviourOf({ kind: 'date' }).show(day, valueContext(catalogue));
 
 /** Refuses to fill in a form outside its days; set-up people may try it at any time. */
-export const refuseClosed = ({ definitions, person, clock }: Look, form: Form): void => {
+export const refuseClosed = ({ definitions, person, clock }: ReadContext, form: Form): void => {
   if (setsUp(definitions, person, 'forms')) return;
   const day = today(clock);
   if (form.open_from !== undefined && day < form.open_from)
@@ -68,7 +68,7 @@ export const refuseClosed = ({ definitions, person, clock }: Look, form: Form): 
 };
 
 /** Refuses one time more than a form may be filled in. What is counted is what was added by it. */
-export const refuseTooOften = async (work: Work, form: Form): Promise<void> => {
+export const refuseTooOften = async (work: CommandContext, form: Form): Promise<void> => {
   const { db, person } = work;
   const { at_most: most } = form;
   if (!most) return;
@@ -94,7 +94,7 @@ export const refuseTooOften = async (work: Work, form: Form): Promise<void> => {
  * Whether a person may open any record in a form: the plain one, where they may see and change the register's; one made
  * for changing, where they may fill it in and see the records.
  */
-export const mayChangeBy = ({ definitions, person }: Look, key: string): boolean => {
+export const mayChangeBy = ({ definitions, person }: ReadContext, key: string): boolean => {
   if (person.forms !== null && plainFormOf(key) !== null) return false;
   const plain = plainFormOf(key);
   if (plain !== null) return mayAny(definitions, person, plain, 'see') && mayAny(definitions, person, plain, 'change');

@@ -6,7 +6,7 @@ import { doingsOf } from '../people/roles.ts';
 import { notFound } from '../platform/refusal.ts';
 import { lockedOf } from '../records/commands/index.ts';
 import { findRecord, readAllowed } from '../records/reader/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { readLocksOf } from '../signoff/locks.ts';
 import { findSentBack } from '../signoff/part.ts';
 import { withFills } from './fills.ts';
@@ -26,7 +26,7 @@ export interface FormAsked {
 }
 
 /** The record a form is opened over: one that was sent back to this person, or one they may change by it. */
-const readRecord = async (look: Look, shown: Look, asked: FormAsked, registerKey: string) => {
+const readRecord = async (look: ReadContext, shown: ReadContext, asked: FormAsked, registerKey: string) => {
   if (!asked.record) return { record: null, sentBack: null };
   const register = shown.sight.catalogue.registers.get(registerKey);
   const sentBack = await findSentBack(look, asked.record);
@@ -38,12 +38,16 @@ const readRecord = async (look: Look, shown: Look, asked: FormAsked, registerKey
 };
 
 /** The questions that this person may not answer: of a record that is changed, or of one that is added. */
-const readLocked = async (look: Look, register: Register, asked: FormAsked): Promise<Record<string, string>> => {
+const readLocked = async (look: ReadContext, register: Register, asked: FormAsked): Promise<Record<string, string>> => {
   const held = Object.fromEntries(await readLocksOf(look, register, asked.record ?? null));
   return { ...(await lockedByRoles(look, register, asked)), ...held };
 };
 
-const lockedByRoles = async (look: Look, register: Register, asked: FormAsked): Promise<Record<string, string>> => {
+const lockedByRoles = async (
+  look: ReadContext,
+  register: Register,
+  asked: FormAsked,
+): Promise<Record<string, string>> => {
   const isDesigned = plainFormOf(asked.form) === null;
   if (asked.record === undefined) {
     // What can be given a record only while something holds of it, is judged when it is sent.
@@ -57,7 +61,7 @@ const lockedByRoles = async (look: Look, register: Register, asked: FormAsked): 
 };
 
 /** A form as a person gets it, with the record where it changes one. */
-export const readForm = async (look: Look, asked: FormAsked): Promise<FormAnswer> => {
+export const readForm = async (look: ReadContext, asked: FormAsked): Promise<FormAnswer> => {
   const through = throughForm(look, asked.form, 'a form shows and fills what it asks');
   const opened = await openForm(look, asked.form, asked.draft);
   refuseClosed(look, opened.document);

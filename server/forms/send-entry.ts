@@ -18,7 +18,7 @@ import { invalid, notAllowed, notFound, Refusal, valueOrRefuse } from '../platfo
 import { receipts } from '../platform/schema.ts';
 import { addRecords, type By, changeRecord } from '../records/commands/index.ts';
 import { findRecord, readTitles } from '../records/reader/index.ts';
-import { asSystem, type Work, wholeRegister } from '../records/work.ts';
+import { asSystem, type CommandContext, wholeRegister } from '../records/work.ts';
 import { findSentBack } from '../signoff/part.ts';
 import { duplicateProblems, type Judged } from './duplicates.ts';
 import { readFills } from './fills.ts';
@@ -60,13 +60,13 @@ interface Received {
   /** What the form is over, with what of it the form does not reach. */
   readonly register: Register;
   /** The same piece of work as the form does it. */
-  readonly through: Work;
+  readonly through: CommandContext;
   /** The same piece of work, at the time by which the entry is judged. */
-  readonly judging: Work;
+  readonly judging: CommandContext;
 }
 
 /** Whether this very entry was stored already: sent twice it is one record, and not counted again. */
-const wasSent = async ({ db, person }: Work, id: string): Promise<boolean> => {
+const wasSent = async ({ db, person }: CommandContext, id: string): Promise<boolean> => {
   const rows = await db
     .select({ id: receipts.recordId })
     .from(receipts)
@@ -90,7 +90,7 @@ const entryClock = (filledInAt: string, clock: Clock, open: Form): Clock => {
 
 /** The form at the version the entry was begun on: the open one, or one that was so not too long ago. */
 const formOfEntry = async (
-  work: Work,
+  work: CommandContext,
   key: string,
   version: number,
   open: Versioned<Form>,
@@ -107,14 +107,14 @@ const changedSince = (): Refusal =>
   new Refusal('conflict', 'This form has changed since it was opened. Open it again; what you typed is kept.');
 
 /** On a device that several share somebody says who they are; elsewhere that is known. */
-const refuseNameless = ({ person }: Work, entry: GivenEntry): void => {
+const refuseNameless = ({ person }: CommandContext, entry: GivenEntry): void => {
   if (person.kind === 'group' && entry.by_name === undefined)
     throw invalid([problem('no_name', ['by_name'], 'Write who fills this in.')]);
   if (person.kind !== 'group' && entry.by_name !== undefined)
     throw invalid([problem('named', ['by_name'], 'Who fills this in is known: nobody else is named.')]);
 };
 
-const receive = async (work: Work, key: string, entry: GivenEntry): Promise<Received> => {
+const receive = async (work: CommandContext, key: string, entry: GivenEntry): Promise<Received> => {
   refuseNameless(work, entry);
   const open = await openForm(work, key, false);
   refuseClosed(work, open.document);
@@ -128,19 +128,23 @@ const receive = async (work: Work, key: string, entry: GivenEntry): Promise<Rece
 };
 
 /** What the server reads itself of what an entry looks up, and of where it was opened from. */
-const readOwn = async (work: Work, { compiled, entry, through }: Received): Promise<ReadByServer> => {
+const readOwn = async (work: CommandContext, { compiled, entry, through }: Received): Promise<ReadByServer> => {
   const begun = await readStarts(work, compiled, entry.opened ?? {});
   return { begun, snapshots: await readFills(through, compiled, { ...begun, ...entry.values }, mayBeLocked) };
 };
 
 /** The values an entry comes to, recomputed and checked from the stored definition, or every problem. */
-const judgeOwn = async (work: Work, received: Received, before: RecordValues | null): Promise<Result<RecordValues>> => {
+const judgeOwn = async (
+  work: CommandContext,
+  received: Received,
+  before: RecordValues | null,
+): Promise<Result<RecordValues>> => {
   const { compiled, entry, judging } = received;
   const own = await readOwn(work, received);
   return receiveEntry(compiled, entry.values, before, judging.clock, personItem(judging.sight.me), own);
 };
 
-const valuesOf = async (work: Work, received: Received, before: RecordValues | null): Promise<RecordValues> =>
+const valuesOf = async (work: CommandContext, received: Received, before: RecordValues | null): Promise<RecordValues> =>
   valueOrRefuse(await judgeOwn(work, received, before), ['values']);
 
 /**
@@ -148,7 +152,7 @@ const valuesOf = async (work: Work, received: Received, before: RecordValues | n
  * other record. Everything that is wrong is told at once.
  */
 const storeAlong = async (
-  work: Work,
+  work: CommandContext,
   received: Received,
   before: RecordValues | null,
 ): Promise<NonNullable<Sent['made']>> => {
@@ -175,7 +179,7 @@ const byForm = ({ key, form, entry }: Received, action: By['action']): By => ({
 });
 
 const changeByEntry = async (
-  work: Work,
+  work: CommandContext,
   received: Received,
   { id, from }: NonNullable<GivenEntry['record']>,
 ): Promise<Sent> => {
@@ -208,7 +212,7 @@ const changeByEntry = async (
   };
 };
 
-const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
+const addByEntry = async (work: CommandContext, received: Received): Promise<Sent> => {
   const { key, entry, form, open, register } = received;
   if (form.document.purpose === 'change' || open.purpose === 'change')
     throw invalid([problem('changes_only', ['record'], 'This form changes records that are there, and adds none.')]);
@@ -239,11 +243,11 @@ const addByEntry = async (work: Work, received: Received): Promise<Sent> => {
  * What an entry comes to, or every problem of it, storing nothing; what only the other records could tell is not asked, as
  * whoever sends it may be nobody here.
  */
-export const checkEntry = async (work: Work, key: string, entry: GivenEntry): Promise<RecordValues> =>
+export const checkEntry = async (work: CommandContext, key: string, entry: GivenEntry): Promise<RecordValues> =>
   valuesOf(work, await receive(work, key, entry), null);
 
 /** Sends an entry: recomputed and checked from the stored definition, then stored or the record changed. */
-export const sendEntry = async (work: Work, key: string, entry: GivenEntry): Promise<Sent> => {
+export const sendEntry = async (work: CommandContext, key: string, entry: GivenEntry): Promise<Sent> => {
   const received = await receive(work, key, entry);
   const sent = entry.record ? await changeByEntry(work, received, entry.record) : await addByEntry(work, received);
   await dropEntry(work.db, work.person, entry.id);

@@ -3,7 +3,7 @@ import type { Register } from '#core/register/index.ts';
 import { formWithId } from '../definitions/ids.ts';
 import { compiledForm } from '../definitions/store.ts';
 import { notFound } from '../platform/refusal.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { type Standing, standTo } from '../signoff/part.ts';
 import { readShownToSigner } from '../signoff/shown.ts';
 import { sightOfAsked } from './through-form.ts';
@@ -14,7 +14,7 @@ import { sightOfAsked } from './through-form.ts';
  * sees of it what their roles let them.
  */
 const formOfPart = (
-  { definitions }: Look,
+  { definitions }: ReadContext,
   register: Register,
   { formId, signs }: Pick<Standing, 'formId' | 'signs'>,
 ): CompiledForm | null => {
@@ -28,7 +28,12 @@ const formOfPart = (
 };
 
 /** A form with the questions that a step shows its signers, and with what it has them fill in; as it is where none says. */
-const formAsShown = async (look: Look, register: Register, id: string, asked: CompiledForm): Promise<CompiledForm> => {
+const formAsShown = async (
+  look: ReadContext,
+  register: Register,
+  id: string,
+  asked: CompiledForm,
+): Promise<CompiledForm> => {
   const shown = await readShownToSigner(look, id);
   if (!shown) return asked;
   const keys = shown.only ?? asked.questions.map(({ key }) => key);
@@ -42,7 +47,7 @@ const formAsShown = async (look: Look, register: Register, id: string, asked: Co
  * its form asks. There, and nowhere else: what this gives is for reading that record alone. One statement answers for all
  * that they may not see, whether it is somebody else's, archived, or was never there.
  */
-export const lookAtRecord = async <L extends Look>(
+export const lookAtRecord = async <L extends ReadContext>(
   look: L,
   key: string,
   id: string,
@@ -63,7 +68,7 @@ export const lookAtRecord = async <L extends Look>(
 };
 
 /** How a person looks at records that they sent by one form, or by none: for reading those alone. */
-export const lookAtSent = <L extends Look>(
+export const lookAtSent = <L extends ReadContext>(
   look: L,
   register: Register,
   formId: string | null,
@@ -74,6 +79,6 @@ export const lookAtSent = <L extends Look>(
 };
 
 /** Refuses a record that a person does not see, as one that is not there. */
-export const refuseUnseenRecord = async (look: Look, register: Register, id: string): Promise<void> => {
+export const refuseUnseenRecord = async (look: ReadContext, register: Register, id: string): Promise<void> => {
   if (!(await standTo(look, register, id)).sees) throw notFound();
 };

@@ -5,7 +5,7 @@ import { type Catalogue, type MayBeSeen, narrowCatalogue, OUT_OF_SIGHT } from '#
 import { identifier, parameter, sql } from '#core/sql/index.ts';
 import { type RowField, workedOutIn } from '#core/values/index.ts';
 import { givenColumns, type RecordScope, type Sight, widenedScope } from '../records/sight.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type ReadContext } from '../records/work.ts';
 
 /** A field of a register, or of its rows, as somebody sees it; undefined where they do not. */
 const seenField = (seen: Catalogue, register: string, key: string): RowField | undefined => {
@@ -43,7 +43,7 @@ const added = perPair((seen: Catalogue, all: Catalogue) => {
  * The same piece of work as a form does it. A designed form offers, fills and checks what it says, whatever the person
  * may see elsewhere; the plain form of a register reaches as far as they see.
  */
-export const throughForm = <L extends Look>(look: L, key: string, why: string): L => {
+export const throughForm = <L extends ReadContext>(look: L, key: string, why: string): L => {
   const register = plainFormOf(key);
   if (register === null) return asSystem(look, why);
   const { catalogue: seen } = look.sight;
@@ -66,7 +66,7 @@ const shown = perPair((seen: Catalogue, compiled: CompiledForm) =>
 );
 
 /** What of the definitions a form needs to be filled in, besides what the person sees anyway. */
-export const neededCatalogue = ({ sight }: Look, compiled: CompiledForm): Catalogue =>
+export const neededCatalogue = ({ sight }: ReadContext, compiled: CompiledForm): Catalogue =>
   needed(sight.catalogue, compiled);
 
 /**

@@ -2,13 +2,13 @@ import { and, count, eq, gt, inArray } from 'drizzle-orm';
 import { registerWithId } from '../definitions/ids.ts';
 import { mayFill } from '../people/roles.ts';
 import { history } from '../platform/schema.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 
 /** What was long ago says little of what is used now. */
 const DAYS = 180;
 
 /** How often a person sent each form they may fill in within half a year, by the form's key; those never sent are left out. */
-export const readUsed = async ({ db, definitions, person }: Look): Promise<Record<string, number>> => {
+export const readUsed = async ({ db, definitions, person }: ReadContext): Promise<Record<string, number>> => {
   const keys = new Map(
     [...definitions.forms.values()].flatMap(({ published: { document } }) =>
       document.id && mayFill(definitions, person, document) ? [[document.id, document] as const] : [],

@@ -2,11 +2,11 @@ import type { z } from 'zod';
 import type { formVersionsSchema } from '#contract/index.ts';
 import { compileForm, formSchema } from '#core/form/index.ts';
 import { readVersions } from '../definitions/versions.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 
 /** Every version a form has had, the newest first, each with why it would not fit its register now. */
 export const listVersions = async (
-  { db, definitions: { forms, catalogue } }: Look,
+  { db, definitions: { forms, catalogue } }: ReadContext,
   key: string,
 ): Promise<z.input<typeof formVersionsSchema>> => {
   const kept = await readVersions(db, 'form', key);

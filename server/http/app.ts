@@ -17,7 +17,7 @@ import { AskerLeft } from '../platform/asked.ts';
 import { type Database, LISTS_AT_ONCE, LISTS_OF_ONE, WRITERS_AT_ONCE } from '../platform/database.ts';
 import { readersQueue, writersQueue } from '../platform/fair-queue.ts';
 import type { Log } from '../platform/log.ts';
-import type { Told } from '../platform/outward.ts';
+import type { OutwardSettings } from '../platform/outward.ts';
 import { notAllowed, Refusal } from '../platform/refusal.ts';
 import { fromFirst, type Replica } from '../platform/replica.ts';
 import { VERSION } from '../platform/version.ts';
@@ -28,7 +28,7 @@ import { FOLLOWERS, FROM_RECORDS } from './composition.ts';
 import type { Context, Handlers } from './context.ts';
 import { keepToken, readBearer, readToken } from './cookie.ts';
 import type { LiveEvents } from './live.ts';
-import { isHttps, onlyByLoopbackNames, type Place, settle } from './place.ts';
+import { applyPlace, isHttps, onlyByLoopbackNames, type Place } from './place.ts';
 import { toProblemAnswer, toRefusal } from './problem.ts';
 import { accountHandlers } from './routes/account.ts';
 import { definitionHandlers } from './routes/definitions.ts';
@@ -87,7 +87,7 @@ export interface AppOptions {
   /** Whether messages leave by mail. */
   readonly sends: boolean;
   /** What the server's settings say of how it is reached, and who mail comes from. */
-  readonly told: Told;
+  readonly told: OutwardSettings;
   /** How long a decision can be undone, in milliseconds. */
   readonly undoMs?: () => number;
   readonly place: Place;
@@ -126,7 +126,7 @@ export const makeApp = (options: AppOptions): Express => {
   app.set('query parser', 'simple');
   // Answers follow from who asks and when: nothing is kept by a browser, so nothing is hashed for it.
   app.set('etag', false);
-  settle(app, options.place);
+  applyPlace(app, options.place);
   const token = options.figuresToken ?? null;
   const figures = token === null ? null : new Figures({ db, replica, streams: () => live.open });
   watchRequests(app, (note) => {

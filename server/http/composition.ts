@@ -9,7 +9,7 @@ import type { FindBreaking } from '../definitions/breaking.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import { renameReserved } from '../definitions/reserved.ts';
 import { DefinitionsService, type FromRecords } from '../definitions/service.ts';
-import { settle } from '../definitions/settle.ts';
+import { enforceHeldRules } from '../definitions/settle.ts';
 import { clearFiles } from '../files/clear.ts';
 import { importTask } from '../imports/task.ts';
 import type { Prints } from '../paper/press.ts';
@@ -101,7 +101,7 @@ const clearMessagesTask: Task = {
 const settleTask = (reader: DefinitionsReader): Task => ({
   name: 'settle',
   at: '43 2 * * *',
-  run: async ({ db }) => ({ settled: await settle(db, reader) }),
+  run: async ({ db }) => ({ settled: await enforceHeldRules(db, reader) }),
 });
 
 /** Definitions read no records: a rehearsal's counts come from the reader. */
@@ -126,7 +126,7 @@ export const bringUpToDate = async (
       'fields with reserved names are renamed',
       () => renameReserved(db, reader, new DefinitionsService(db, reader, FROM_RECORDS)),
     ],
-    ['rules that none breaks any more are kept by the database', () => settle(db, reader)],
+    ['rules that none breaks any more are kept by the database', () => enforceHeldRules(db, reader)],
     ['people are tied to their records', () => tieOnce(db, reader)],
     ['words that are found are marked', () => markWordsOnce(db, reader)],
   ];

@@ -8,10 +8,10 @@ import type { Prints } from '../paper/press.ts';
 import type { Person } from '../people/person.ts';
 import { AskerLeft, whileAsked } from '../platform/asked.ts';
 import type { FairQueue } from '../platform/fair-queue.ts';
-import type { Told } from '../platform/outward.ts';
+import type { OutwardSettings } from '../platform/outward.ts';
 import { Refusal } from '../platform/refusal.ts';
 import type { ReadLists } from '../platform/replica.ts';
-import type { Look, Work } from '../records/work.ts';
+import type { CommandContext, ReadContext } from '../records/work.ts';
 import type { Call } from './bind.ts';
 
 /** Who asks, with the definitions at the version their request met. */
@@ -39,7 +39,7 @@ export interface Context extends Workplace {
   readonly undoMs: () => number;
   /** Whether messages leave by mail. */
   readonly sends: boolean;
-  readonly told: Told;
+  readonly told: OutwardSettings;
   readonly signed: SignedContext | null;
   /** Whether whoever asks went away before the answer. */
   readonly left: AbortSignal;
@@ -70,7 +70,7 @@ export const sessionIn = (context: Context): string => {
 };
 
 /** What the person of a request may look at. */
-export const lookOf = (context: Context): Look => {
+export const lookOf = (context: Context): ReadContext => {
   const { person, definitions } = signedIn(context);
   return lookAs(context.db, definitions, person);
 };
@@ -79,7 +79,7 @@ export const lookOf = (context: Context): Look => {
  * Reads a list as the person of a request may look at it, from wherever lists are read now, when their turn has come; what
  * it asks of the database is stopped where they do not wait for it.
  */
-export const readingList = async <T>(context: Context, run: (look: Look) => Promise<T>): Promise<T> => {
+export const readingList = async <T>(context: Context, run: (look: ReadContext) => Promise<T>): Promise<T> => {
   const { left, listTurns, readLists } = context;
   const look = lookOf(context);
   try {
@@ -92,5 +92,5 @@ export const readingList = async <T>(context: Context, run: (look: Look) => Prom
 };
 
 /** One command of the person of a request. */
-export const writingFor = <T>(context: Context, run: (work: Work) => Promise<T>): Promise<T> =>
+export const writingFor = <T>(context: Context, run: (work: CommandContext) => Promise<T>): Promise<T> =>
   inWriting(context, signedIn(context).person, run);

@@ -17,7 +17,7 @@ export interface Place {
 const ADDRESS = 'iolite address';
 
 /** Lets an application know where it stands: before anything is answered. */
-export const settle = (app: Express, { address, proxies }: Place): void => {
+export const applyPlace = (app: Express, { address, proxies }: Place): void => {
   app.set('trust proxy', proxies.length > 0 ? [...proxies] : false);
   app.set(ADDRESS, address);
 };

@@ -14,7 +14,7 @@ import type { Tx } from '../platform/database.ts';
 import { addJob, findJob, stopJob } from '../platform/jobs.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { imports, jobs } from '../platform/schema.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { holdImport, type Import } from './kept.ts';
 import { sortOf } from './read-file.ts';
 import { IMPORT_TASK } from './task.ts';
@@ -38,7 +38,7 @@ const clearForgotten = async (tx: Tx): Promise<void> => {
 const addImportJob = (tx: Tx, id: string, by: string): Promise<string> => addJob(tx, IMPORT_TASK, { import: id }, by);
 
 /** Refused where a person may bring nothing in, or not into a register. */
-export const refuseInto = ({ definitions, person, sight }: Look, into: string | null): void => {
+export const refuseInto = ({ definitions, person, sight }: ReadContext, into: string | null): void => {
   if (into === null) {
     if (!setsUp(definitions, person, 'registers'))
       throw notAllowed('To make a register of a spreadsheet takes the right to set up registers.');
@@ -51,7 +51,7 @@ export const refuseInto = ({ definitions, person, sight }: Look, into: string | 
 
 /** Refused to whoever sets nothing up: what comes in as it stands was signed by nobody here. */
 export const refuseAsTheyStand = (
-  { definitions, person }: Look,
+  { definitions, person }: ReadContext,
   { as_they_stand: asTheyStand = false }: GivenPlan,
 ): void => {
   if (asTheyStand && !isSetup(definitions, person))
@@ -59,7 +59,7 @@ export const refuseAsTheyStand = (
 };
 
 /** Refused where what was said of a plan cannot be. */
-const refusePlan = (look: Look, into: string | null, given: GivenPlan): void => {
+const refusePlan = (look: ReadContext, into: string | null, given: GivenPlan): void => {
   const { sight } = look;
   refuseAsTheyStand(look, given);
   const problems = planProblems(given, into === null ? null : (sight.catalogue.registers.get(into) ?? null));
@@ -78,7 +78,7 @@ export interface Brought {
 /** Begins to look through a spreadsheet, in the caller's transaction; refused in words where it is none. Gives its id. */
 export const beginImport = async (
   tx: Tx,
-  look: Look,
+  look: ReadContext,
   { bytes, name, into, reading, plan }: Brought,
 ): Promise<string> => {
   refuseInto(look, into);
@@ -104,13 +104,13 @@ export const beginImport = async (
 };
 
 /** A spreadsheet, for who brought it and for set-up people; to the others it does not exist. */
-export const refuseOthers = ({ definitions, person }: Look, kept: Import | null): Import => {
+export const refuseOthers = ({ definitions, person }: ReadContext, kept: Import | null): Import => {
   if (!kept || (kept.begunBy !== person.id && !setsUp(definitions, person, 'registers'))) throw notFound();
   return kept;
 };
 
 /** What was found in a spreadsheet was found by the sight of who brought it: nobody else sees or changes that. */
-export const refuseUnlessOwn = ({ person }: Look, kept: Import | null): Import => {
+export const refuseUnlessOwn = ({ person }: ReadContext, kept: Import | null): Import => {
   if (kept?.begunBy !== person.id) throw notFound();
   return kept;
 };
@@ -130,7 +130,7 @@ export const refuseUnlessLooking = ({ phase }: Import): void => {
 /** Changes what shall become of a spreadsheet: it is looked through anew, and what was under way ends. */
 export const changeImport = async (
   tx: Tx,
-  look: Look,
+  look: ReadContext,
   id: string,
   change: {
     readonly revision: number;
@@ -169,7 +169,7 @@ export const changeImport = async (
 };
 
 /** Throws a spreadsheet away that was not brought in. */
-export const dropImport = async (tx: Tx, look: Look, id: string): Promise<void> => {
+export const dropImport = async (tx: Tx, look: ReadContext, id: string): Promise<void> => {
   const kept = refuseUnlessOwn(look, await holdImport(tx, id));
   refuseUnlessLooking(kept);
   await stopJob(tx, kept.jobId);
@@ -177,7 +177,7 @@ export const dropImport = async (tx: Tx, look: Look, id: string): Promise<void> 
 };
 
 /** Begins to undo all that a spreadsheet brought in. */
-export const beginUndoing = async (tx: Tx, look: Look, id: string): Promise<void> => {
+export const beginUndoing = async (tx: Tx, look: ReadContext, id: string): Promise<void> => {
   const kept = refuseOthers(look, await holdImport(tx, id));
   if (kept.phase === 'looking') throw notFound();
   if (kept.phase === 'undoing') throw new Refusal('conflict', 'This was undone already.');

@@ -21,7 +21,7 @@ import { addJob, stopJob } from '../platform/jobs.ts';
 import { inTransaction } from '../platform/locks.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { imports } from '../platform/schema.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { refuseAsTheyStand, refuseInto, refuseOlder, refuseUnlessLooking, refuseUnlessOwn } from './begin.ts';
 import { planOf } from './doing.ts';
 import { findImport, holdImport, type Import, keepShape, type Made, shapeOf } from './kept.ts';
@@ -80,7 +80,7 @@ const shapePlan = (plan: ImportPlan, register: Register): ImportPlan => ({
 });
 
 /** Begins to store what was looked through, in the caller's transaction. */
-const begin = async (tx: Tx, look: Look, kept: Import, register: Register, made: Made): Promise<void> => {
+const begin = async (tx: Tx, look: ReadContext, kept: Import, register: Register, made: Made): Promise<void> => {
   const held = refuseUnlessOwn(look, await holdImport(tx, kept.id));
   refuseUnlessLooking(held);
   refuseOlder(held, kept.revision);
@@ -104,7 +104,7 @@ const begin = async (tx: Tx, look: Look, kept: Import, register: Register, made:
 const makeForm = async (
   db: Db,
   setUp: DefinitionsService,
-  look: Look,
+  look: ReadContext,
   plan: ImportPlan,
   register: Register,
 ): Promise<string> => {
@@ -123,7 +123,7 @@ const makeForm = async (
 export const carryOutImport = async (
   db: Db,
   setUp: DefinitionsService,
-  look: Look,
+  look: ReadContext,
   id: string,
   revision: number,
 ): Promise<void> => {

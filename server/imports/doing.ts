@@ -4,15 +4,15 @@ import type { Person } from '../people/person.ts';
 import type { Db } from '../platform/database.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { imports } from '../platform/schema.ts';
-import type { Work } from '../records/work.ts';
+import type { CommandContext } from '../records/work.ts';
 import type { Import, Made } from './kept.ts';
 import { type ReadFile, readFile } from './read-file.ts';
 
 /** How work is done as a person: held against others, or only judged. The composition root hands these in. */
-export interface Doing {
+export interface ImportRun {
   readonly db: Db;
-  readonly writing: <T>(person: Person, run: (work: Work) => Promise<T>) => Promise<T>;
-  readonly judging: <T>(person: Person, run: (work: Work) => Promise<T>) => Promise<T>;
+  readonly writing: <T>(person: Person, run: (work: CommandContext) => Promise<T>) => Promise<T>;
+  readonly judging: <T>(person: Person, run: (work: CommandContext) => Promise<T>) => Promise<T>;
   /** Tells how far it has come; false where it is to stop. */
   readonly progress: (through: number, total: number) => Promise<boolean>;
   /** Takes back what was made along with records, as far as nothing else uses it; says why it could not. */

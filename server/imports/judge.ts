@@ -5,14 +5,14 @@ import { changeTo } from '../lists/change-to.ts';
 import { mayAny } from '../people/roles.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { type By, type Earlier, judgeChange, judgeNew } from '../records/commands/index.ts';
-import { type Work, wholeRegister } from '../records/work.ts';
+import { type CommandContext, wholeRegister } from '../records/work.ts';
 import { saidBy } from './doing.ts';
 import { matchRows } from './matching.ts';
 
 /* Rows held against what is stored, as they would be stored: nothing is. */
 
 /** The same work as it is once the choices that are made along are there; held against all there is, seen or not. */
-const withChoicesMade = (work: Work, plan: ImportPlan): Work => {
+const withChoicesMade = (work: CommandContext, plan: ImportPlan): CommandContext => {
   const { catalogue } = work.definitions;
   const lists = madeLists(plan, catalogue);
   if (lists.length === 0) return work;
@@ -54,7 +54,7 @@ export const byImport = (id: string, { as_they_stand: asTheyStand }: Pick<Import
 
 /** Rows of a register that is there, held against what is stored and against each other. */
 export const judgeRows = async (
-  work: Work,
+  work: CommandContext,
   id: string,
   fitting: Fitting,
   rows: readonly {

@@ -30,9 +30,9 @@ import { mayAny } from '../people/roles.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { imports } from '../platform/schema.ts';
 import type { Earlier } from '../records/commands/index.ts';
-import { type Work, wholeRegister } from '../records/work.ts';
+import { type CommandContext, wholeRegister } from '../records/work.ts';
 import { foreseeMany } from '../signoff/foresee-form.ts';
-import { type Doing, readKept } from './doing.ts';
+import { type ImportRun, readKept } from './doing.ts';
 import { byImport, type Judged, judgeRows, outcomeOf, wide } from './judge.ts';
 import { findShapes, type Import, shapeOf } from './kept.ts';
 import { collectMade, judgeMade, type ToMake, withoutRefused } from './making.ts';
@@ -49,14 +49,14 @@ import { Twins } from './twins.ts';
 /** Somebody changed the plan meanwhile, or nobody asks any more: what is found is of no use. */
 class Superseded extends Error {}
 
-const guessing = (work: Work) => ({
+const guessing = (work: CommandContext) => ({
   catalogue: work.sight.catalogue,
   today: today(work.clock),
   findNamed: (words: readonly string[], among: readonly string[]) =>
     findNamed(work, new Map(among.map((to) => [to, new Set(words)]))),
 });
 
-const seenRegister = (work: Work, key: string): Register => {
+const seenRegister = (work: CommandContext, key: string): Register => {
   const register = work.sight.catalogue.registers.get(key);
   if (!register)
     throw new Refusal('not_found', 'The register is no longer there, or no longer for this person to see.');
@@ -72,7 +72,7 @@ const asBefore = (plan: ImportPlan, before: ImportPlan, register: Register): Imp
 };
 
 const makeGuess = async (
-  work: Work,
+  work: CommandContext,
   kept: Import,
   { grid, head }: ReadFile,
   heads: readonly string[],
@@ -118,12 +118,12 @@ const SHOWN_UNFIT = 60;
 
 /** Looks through a spreadsheet as far as a plan goes, part by part. */
 class Looking {
-  readonly #doing: Doing;
+  readonly #doing: ImportRun;
   readonly #kept: Import;
   readonly #person: Person;
   readonly #read: ReadFile;
 
-  constructor(doing: Doing, kept: Import, person: Person, read: ReadFile) {
+  constructor(doing: ImportRun, kept: Import, person: Person, read: ReadFile) {
     this.#doing = doing;
     this.#kept = kept;
     this.#person = person;
@@ -148,7 +148,7 @@ class Looking {
   }
 
   /** Why columns are what they are where somebody said some of them: guessed anew, and told where it agrees. */
-  async #because(work: Work, plan: ImportPlan): Promise<Guess> {
+  async #because(work: CommandContext, plan: ImportPlan): Promise<Guess> {
     const { grid, head } = this.#read;
     const guess =
       plan.into === null
@@ -158,7 +158,7 @@ class Looking {
   }
 
   async #found(
-    work: Work,
+    work: CommandContext,
     plan: ImportPlan,
     guess: Guess,
     heads: readonly string[],
@@ -269,7 +269,7 @@ class Looking {
 
   /** Counts to whom the records that would be added go first. */
   async #foresee(
-    work: Work,
+    work: CommandContext,
     { plan, register }: Fitting,
     judged: readonly Judged[],
     goes: Map<string, number>,
@@ -338,7 +338,7 @@ const WOULD = { added: 'add', changed: 'change', unchanged: 'unchanged', out: 'o
  * Looks through a spreadsheet: true once all of it was; false where somebody changed its plan meanwhile, or nobody asks
  * any more.
  */
-export const lookThrough = async (doing: Doing, kept: Import, person: Person): Promise<boolean> => {
+export const lookThrough = async (doing: ImportRun, kept: Import, person: Person): Promise<boolean> => {
   try {
     const looking = new Looking(doing, kept, person, await readKept(doing.db, kept));
     const { plan, found } = await looking.plan();

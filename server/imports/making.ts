@@ -6,7 +6,7 @@ import { behaviourOf, leadsTo } from '#core/values/index.ts';
 import { mayAny } from '../people/roles.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { addRecords, type By, judgeNew } from '../records/commands/index.ts';
-import { type Work, wholeRegister } from '../records/work.ts';
+import { type CommandContext, wholeRegister } from '../records/work.ts';
 
 /* Records of other registers that a spreadsheet makes by their names: a boat that an allocation of moorings speaks of. */
 
@@ -48,7 +48,7 @@ const cannot = (register: Register, name: string): string =>
   `${register.plural} are not known by such a name, so that “${name}” cannot be made one.`;
 
 /** Why some of them cannot be made, by register and name without case and accents. */
-export const judgeMade = async (work: Work, made: ToMake, by: By): Promise<ReadonlyMap<string, string>> => {
+export const judgeMade = async (work: CommandContext, made: ToMake, by: By): Promise<ReadonlyMap<string, string>> => {
   const wrong = new Map<string, string>();
   for (const [to, names] of made) {
     const register = wholeRegister(work, to);
@@ -70,7 +70,7 @@ export const judgeMade = async (work: Work, made: ToMake, by: By): Promise<Reado
 };
 
 /** Makes them; gives how many. What cannot be made is left out: the rows that name it stay out by themselves. */
-export const makeRecords = async (work: Work, made: ToMake, by: By): Promise<number> => {
+export const makeRecords = async (work: CommandContext, made: ToMake, by: By): Promise<number> => {
   let count = 0;
   for (const [to, names] of made) {
     if (!mayAny(work.definitions, work.person, to, 'add')) continue;

@@ -2,7 +2,7 @@ import type { Register } from '#core/register/index.ts';
 import type { FittedRow, ImportPlan } from '#core/spreadsheet/index.ts';
 import { behaviourOf } from '#core/values/index.ts';
 import { findHolding, findHoldingFolded } from '../records/reader/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 
 /** A fitted row, and the record it is put over; or why none can be told. */
 export interface Matched {
@@ -22,7 +22,7 @@ const foundByColumn = ({ columns, found_by: by }: ImportPlan): number =>
 
 /** Finds the records that rows are put over, for all of them at once. */
 export const matchRows = async (
-  look: Look,
+  look: ReadContext,
   register: Register,
   plan: ImportPlan,
   rows: readonly { readonly fitted: FittedRow; readonly texts: readonly string[] }[],

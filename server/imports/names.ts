@@ -3,10 +3,10 @@ import { type Named, nearestName } from '#core/spreadsheet/index.ts';
 import { PEOPLE } from '#core/values/index.ts';
 import { readNames as readPeopleNames } from '../people/names.ts';
 import { findByNames, findNearNames } from '../records/reader/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 
 /** Whoever brings a file in names only records that they may see. */
-const namesIn = async (look: Look, to: string, words: readonly string[]): Promise<Named> => {
+const namesIn = async (look: ReadContext, to: string, words: readonly string[]): Promise<Named> => {
   const named = new Map<string, string | null>();
   const put = (name: string, id: string): void => {
     const folded = foldText(name);
@@ -29,7 +29,7 @@ const namesIn = async (look: Look, to: string, words: readonly string[]): Promis
 
 /** The records that texts name, by the register they are looked for in: by number, or by a title that only one of them has. */
 export const findNamed = async (
-  look: Look,
+  look: ReadContext,
   wanted: ReadonlyMap<string, ReadonlySet<string>>,
 ): Promise<ReadonlyMap<string, Named>> => {
   const found = new Map<string, Named>();
@@ -39,7 +39,7 @@ export const findNamed = async (
 
 /** The record that a text may be a slip of, where there is one alone. */
 export const findNearest = async (
-  look: Look,
+  look: ReadContext,
   to: string,
   word: string,
 ): Promise<{ readonly id: string; readonly called: string } | null> => {

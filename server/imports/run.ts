@@ -4,7 +4,7 @@ import { findJob } from '../platform/jobs.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { imports } from '../platform/schema.ts';
 import { tellOfFile } from '../signoff/tell.ts';
-import type { Doing } from './doing.ts';
+import type { ImportRun } from './doing.ts';
 import { findImport } from './kept.ts';
 import { lookThrough } from './look.ts';
 import { storeRows } from './store.ts';
@@ -14,7 +14,7 @@ import { takeAllBack } from './take-back.ts';
  * Does what is due with a spreadsheet, as the person who began that: looks through it, stores its rows, or takes them
  * back. True once all is through; false where it is to stop. What it has done stays done either way.
  */
-export const runImport = async (doing: Doing, id: string, job: string): Promise<boolean> => {
+export const runImport = async (doing: ImportRun, id: string, job: string): Promise<boolean> => {
   const kept = await findImport(doing.db, id);
   if (!kept) throw new Refusal('not_found', 'This spreadsheet is no longer here.');
   // Another job was begun in its place.

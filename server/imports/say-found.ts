@@ -13,7 +13,7 @@ import {
 } from '#core/spreadsheet/index.ts';
 import { behaviourOf, textsOf } from '#core/values/index.ts';
 import { readNumbers, readTitles } from '../records/reader/index.ts';
-import type { Work } from '../records/work.ts';
+import type { CommandContext } from '../records/work.ts';
 import { type Judged, outcomeOf } from './judge.ts';
 import type { ToMake } from './making.ts';
 import { findNearest } from './names.ts';
@@ -21,7 +21,11 @@ import { findNearest } from './names.ts';
 /* What was found in a spreadsheet, for whoever looks at it. */
 
 /** Rows as they are shown, with what the records that they are put over hold now. */
-export const showRows = async (work: Work, fitting: Fitting, judged: readonly Judged[]): Promise<ImportRow[]> => {
+export const showRows = async (
+  work: CommandContext,
+  fitting: Fitting,
+  judged: readonly Judged[],
+): Promise<ImportRow[]> => {
   const context = valueContext(fitting.catalogue);
   const ids = judged.flatMap(({ record }) => record ?? []);
   const numbers = ids.length === 0 ? new Map<string, string>() : await readNumbers(work, fitting.register, ids);
@@ -58,7 +62,7 @@ export const showRows = async (work: Work, fitting: Fitting, judged: readonly Ju
 
 /** What linked records are called that records hold before they are changed. */
 const titlesBefore = async (
-  work: Work,
+  work: CommandContext,
   fitting: Fitting,
   judged: readonly Judged[],
 ): Promise<ReadonlyMap<string, string>> => {
@@ -79,7 +83,7 @@ const titlesBefore = async (
 const MOST_NEAR = 40;
 
 const suggest = async (
-  work: Work,
+  work: CommandContext,
   fitting: Fitting,
   at: number,
   of: string,
@@ -95,7 +99,7 @@ const suggest = async (
 
 /** What does not fit, in sentences, with what it may have meant. */
 export const sayEach = async (
-  work: Work,
+  work: CommandContext,
   fitting: Fitting,
   misfits: readonly Misfits[],
   cannot: ReadonlyMap<string, string>,

@@ -4,7 +4,7 @@ import { writeCsv } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { idOf, registerWithId } from '../definitions/ids.ts';
 import { importRefusals, imports } from '../platform/schema.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { refuseOthers, refuseUnlessOwn } from './begin.ts';
 import { findImport, findWithJob, readImports, type WithJob } from './kept.ts';
 
@@ -12,7 +12,7 @@ import { findImport, findWithJob, readImports, type WithJob } from './kept.ts';
 
 const MOST_TOLD = 200;
 
-const stateOf = async (look: Look, { kept, job }: WithJob): Promise<ImportState> => {
+const stateOf = async (look: ReadContext, { kept, job }: WithJob): Promise<ImportState> => {
   const refused =
     kept.refused === 0
       ? []
@@ -61,7 +61,7 @@ const stateOf = async (look: Look, { kept, job }: WithJob): Promise<ImportState>
 };
 
 /** A spreadsheet as it stands. */
-export const readImport = async (look: Look, id: string): Promise<ImportState> => {
+export const readImport = async (look: ReadContext, id: string): Promise<ImportState> => {
   const found = await findWithJob(look.db, id);
   const kept = refuseOthers(look, found?.kept ?? null);
   if (kept.phase === 'looking') await look.db.update(imports).set({ askedAt: new Date() }).where(eq(imports.id, id));
@@ -69,13 +69,16 @@ export const readImport = async (look: Look, id: string): Promise<ImportState> =
 };
 
 /** The spreadsheets this person brought of late, the newest first: into one register where one is given. */
-export const listImports = async (look: Look, into: Register | null): Promise<ImportState[]> => {
+export const listImports = async (look: ReadContext, into: Register | null): Promise<ImportState[]> => {
   const found = await readImports(look.db, look.person.id, into && { id: idOf(into), key: into.key });
   return Promise.all(found.map((each) => stateOf(look, each)));
 };
 
 /** The rows that stayed out as a CSV file, as they stood in theirs, with why: what can be mended there and brought again. */
-export const refusedCsv = async (look: Look, id: string): Promise<{ readonly name: string; readonly text: string }> => {
+export const refusedCsv = async (
+  look: ReadContext,
+  id: string,
+): Promise<{ readonly name: string; readonly text: string }> => {
   const kept = refuseUnlessOwn(look, await findImport(look.db, id));
   const rows = await look.db
     .select({ detail: importRefusals.detail, cells: importRefusals.cells })

@@ -21,8 +21,8 @@ import { mayAny } from '../people/roles.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { importRefusals, imports } from '../platform/schema.ts';
 import { addRecords, type By, changeRecord } from '../records/commands/index.ts';
-import { type Work, wholeRegister } from '../records/work.ts';
-import { type Doing, planOf, readKept, saidBy } from './doing.ts';
+import { type CommandContext, wholeRegister } from '../records/work.ts';
+import { type ImportRun, planOf, readKept, saidBy } from './doing.ts';
 import { byImport, wide } from './judge.ts';
 import type { Import } from './kept.ts';
 import { collectMade, makeRecords, onceMade } from './making.ts';
@@ -87,10 +87,10 @@ const placesIn = (error: Refusal): Map<number, string[]> => {
 class Storing {
   readonly #kept: Import;
   readonly #register: Register;
-  readonly #work: Work;
+  readonly #work: CommandContext;
   readonly #by: By;
 
-  constructor(kept: Import, register: Register, work: Work) {
+  constructor(kept: Import, register: Register, work: CommandContext) {
     this.#kept = kept;
     this.#by = byImport(kept.id, planOf(kept));
     this.#register = register;
@@ -166,7 +166,7 @@ class Storing {
 
 /** Keeps what became of a part, along with it. */
 const keepPart = async (
-  { db }: Pick<Work, 'db'>,
+  { db }: Pick<CommandContext, 'db'>,
   { id }: Import,
   { outcomes, refused }: Part,
   rows: number,
@@ -197,7 +197,7 @@ const keepPart = async (
 };
 
 /** The register of an import as the person sees it now. */
-const seenRegister = (work: Work, kept: Import): Register => {
+const seenRegister = (work: CommandContext, kept: Import): Register => {
   const key = registerWithId(work.definitions, kept.registerId ?? '')?.key;
   const register = key === undefined ? undefined : work.sight.catalogue.registers.get(key);
   if (!register)
@@ -211,7 +211,7 @@ interface Row {
 }
 
 const fitSome = async (
-  work: Work,
+  work: CommandContext,
   fitting: Fitting,
   texts: readonly (readonly string[])[],
   numbers: readonly number[],
@@ -222,7 +222,7 @@ const fitSome = async (
 
 /** The records that rows make of other registers are made first: by then their names are found like any other. */
 const makeFirst = async (
-  doing: Doing,
+  doing: ImportRun,
   kept: Import,
   plan: ImportPlan,
   person: Person,
@@ -250,7 +250,7 @@ const makeFirst = async (
   });
 
 /** Stores the rows of a spreadsheet by its plan, behind those that are through: true once all are; false where it is to stop. */
-export const storeRows = async (doing: Doing, kept: Import, person: Person): Promise<boolean> => {
+export const storeRows = async (doing: ImportRun, kept: Import, person: Person): Promise<boolean> => {
   const { grid, head } = await readKept(doing.db, kept);
   const { rows, numbers } = partGrid(grid, head);
   const plan = await makeFirst(doing, kept, planOf(kept), person, rows, numbers);

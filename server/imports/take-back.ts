@@ -7,21 +7,21 @@ import { Refusal } from '../platform/refusal.ts';
 import { imports } from '../platform/schema.ts';
 import type { By } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
-import { asSystem, type Work, wholeRegister } from '../records/work.ts';
+import { asSystem, type CommandContext, wholeRegister } from '../records/work.ts';
 import { withdrawBrought } from '../signoff/withdraw-brought.ts';
-import { type Doing, saidBy } from './doing.ts';
+import { type ImportRun, saidBy } from './doing.ts';
 import type { Import, Undone } from './kept.ts';
 
 /* What a spreadsheet brought in is taken back, the last first: what points to another was brought in after it. */
 
-const AT_ONCE = 25;
+const BATCH_SIZE = 25;
 /** So many records that could not be taken back are named. */
 const MOST_NAMED = 200;
 
 type Done = Awaited<ReturnType<typeof readDone>>[number];
 
 /** Takes one thing back, each in a register of its own; says why it could not be. */
-const takeBack = async (work: Work, done: Done, by: By, undone: Undone): Promise<Undone> => {
+const takeBack = async (work: CommandContext, done: Done, by: By, undone: Undone): Promise<Undone> => {
   const key = registerWithId(work.definitions, done.registerId)?.key;
   if (key === undefined) return undone;
   const register = wholeRegister(work, key);
@@ -48,7 +48,7 @@ const takeBack = async (work: Work, done: Done, by: By, undone: Undone): Promise
 };
 
 /** Undoes what a spreadsheet brought in, and then what was made along: true once all is through; false where it is to stop. */
-export const takeAllBack = async (doing: Doing, kept: Import, person: Person): Promise<boolean> => {
+export const takeAllBack = async (doing: ImportRun, kept: Import, person: Person): Promise<boolean> => {
   const { db } = doing;
   const total = kept.added + kept.changed;
   const by: By = { action: 'undone', form: null, batchId: kept.jobId };
@@ -57,7 +57,7 @@ export const takeAllBack = async (doing: Doing, kept: Import, person: Person): P
   let before = await placeBehind(db, kept.id, through);
   while (before !== null) {
     if (!(await doing.progress(Math.min(through, total), total))) return false;
-    const events = await readDone(db, kept.id, before, AT_ONCE);
+    const events = await readDone(db, kept.id, before, BATCH_SIZE);
     const last = events.at(-1);
     if (!last) break;
     undone = await doing.writing(person, async (work) => {

@@ -2,7 +2,7 @@ import { foldText } from '#core/base/index.ts';
 import { type Register, titleField } from '#core/register/index.ts';
 import type { Fitting } from '#core/spreadsheet/index.ts';
 import { findHoldingFolded } from '../records/reader/index.ts';
-import type { Work } from '../records/work.ts';
+import type { CommandContext } from '../records/work.ts';
 import type { Judged } from './judge.ts';
 
 /** So many of them are named. */
@@ -50,7 +50,7 @@ export class Twins {
   }
 
   /** Looks at some rows more, in their order. */
-  async look(work: Work, register: Register, judged: readonly Judged[]): Promise<void> {
+  async look(work: CommandContext, register: Register, judged: readonly Judged[]): Promise<void> {
     const added = judged.filter((each) => each.record === null && !each.fitted.isOut && each.besides.length === 0);
     if (this.#fields.length === 0 || added.length === 0) return;
     const textOf = ({ fitted }: Judged, field: string): string => {

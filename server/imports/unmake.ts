@@ -4,18 +4,18 @@ import type { DefinitionsService } from '../definitions/service.ts';
 import { setsUp } from '../people/roles.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { countRecords } from '../records/reader/index.ts';
-import { asSystem, type Work } from '../records/work.ts';
+import { asSystem, type CommandContext } from '../records/work.ts';
 import type { Made } from './kept.ts';
 
 /** Whether somebody added records since that are left in a register. */
-const isUsed = async (work: Work, key: string): Promise<boolean> => {
+const isUsed = async (work: CommandContext, key: string): Promise<boolean> => {
   const system = asSystem(work, 'a register is set aside only where nobody has a record left in it');
   const register = work.definitions.catalogue.registers.get(key);
   return register !== undefined && ((await countRecords(system, [register]))[key] ?? 0) > 0;
 };
 
 /** Why what a spreadsheet made cannot be set aside; null where it can. */
-const whyNot = async (work: Work, { register: key }: Made): Promise<string | null> => {
+const whyNot = async (work: CommandContext, { register: key }: Made): Promise<string | null> => {
   if (!setsUp(work.definitions, work.person, 'registers'))
     return 'To set the register aside takes the right to set up registers.';
   if (key === null || !(await isUsed(work, key))) return null;
@@ -29,7 +29,7 @@ const whyNot = async (work: Work, { register: key }: Made): Promise<string | nul
  */
 export const unmake = async (
   setUp: DefinitionsService,
-  judging: <T>(run: (work: Work) => Promise<T>) => Promise<T>,
+  judging: <T>(run: (work: CommandContext) => Promise<T>) => Promise<T>,
   made: Made,
 ): Promise<string | null> => {
   if (made.register === null && made.lists.length === 0) return null;

@@ -2,7 +2,7 @@ import type { Change, Field, Register } from '#core/register/index.ts';
 import { behaviourOf, type StoredValue, sameValue } from '#core/values/index.ts';
 import { refuseUnseenValues } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
-import { asSystem, type Work } from '../records/work.ts';
+import { asSystem, type CommandContext } from '../records/work.ts';
 
 /** Down to which part a moment was written: whole minutes, as most boxes and files show them, whole seconds, or all of it. */
 const WRITTEN_TO: readonly (readonly [ends: RegExp, length: number])[] = [
@@ -24,7 +24,7 @@ const isAsWritten = (field: Field | undefined, held: StoredValue, written: Store
  * there. Refused where a value is for a field that is not seen there: that it is the same would be told.
  */
 export const changeTo = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   id: string,
   values: Readonly<Record<string, StoredValue>>,

@@ -10,7 +10,7 @@ import type { Queryable } from '../platform/database.ts';
 import { notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { calendarFeeds, people } from '../platform/schema.ts';
 import { hashOf, newSecret } from '../platform/secrets.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { findOffered } from './kept-lists.ts';
 
 /*
@@ -18,10 +18,10 @@ import { findOffered } from './kept-lists.ts';
  * until it is withdrawn. Kept is the hash of its secret.
  */
 
-const MOST = 50;
+const MAX_FEEDS = 50;
 
 /** Makes an address for a list; its secret is shown this once. */
-export const addFeed = async (look: Look, key: string): Promise<z.input<typeof madeFeedSchema>> => {
+export const addFeed = async (look: ReadContext, key: string): Promise<z.input<typeof madeFeedSchema>> => {
   const { db, definitions, person } = look;
   const offered = await findOffered(look, key);
   if (!offered) throw notFound();
@@ -31,7 +31,8 @@ export const addFeed = async (look: Look, key: string): Promise<z.input<typeof m
     .select({ id: calendarFeeds.id })
     .from(calendarFeeds)
     .where(eq(calendarFeeds.personId, person.id));
-  if (held.length >= MOST) throw new Refusal('too_many', `You have ${MOST} such addresses. Withdraw some of them.`);
+  if (held.length >= MAX_FEEDS)
+    throw new Refusal('too_many', `You have ${MAX_FEEDS} such addresses. Withdraw some of them.`);
   const secret = newSecret();
   const id = uuidV7(Date.now(), randomBytes(10));
   await db
@@ -41,7 +42,7 @@ export const addFeed = async (look: Look, key: string): Promise<z.input<typeof m
 };
 
 /** The addresses a person has, without their secrets. */
-export const listFeeds = async ({ db, person }: Look): Promise<z.input<typeof feedsSchema>> => {
+export const listFeeds = async ({ db, person }: ReadContext): Promise<z.input<typeof feedsSchema>> => {
   const rows = await db
     .select()
     .from(calendarFeeds)
@@ -51,7 +52,7 @@ export const listFeeds = async ({ db, person }: Look): Promise<z.input<typeof fe
 };
 
 /** Withdraws one: it works no more. */
-export const dropFeed = async ({ db, person }: Look, id: string): Promise<void> => {
+export const dropFeed = async ({ db, person }: ReadContext, id: string): Promise<void> => {
   const gone = await db
     .delete(calendarFeeds)
     .where(and(eq(calendarFeeds.id, id), eq(calendarFeeds.personId, person.id)))

@@ -5,7 +5,7 @@ import { findWords } from '#core/list/index.ts';
 import { besideFields, type Register, titleField } from '#core/register/index.ts';
 import { mayFill } from '../people/roles.ts';
 import { findByTitle } from '../records/reader/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { listLists } from './kept-lists.ts';
 
 type Found = z.input<typeof foundEverywhereSchema>;
@@ -14,7 +14,11 @@ type Found = z.input<typeof foundEverywhereSchema>;
 const EACH = 5;
 const MOST_LABELS = 8;
 
-const inRegister = async (look: Look, register: Register, words: string): Promise<Found['registers'][number]> => {
+const inRegister = async (
+  look: ReadContext,
+  register: Register,
+  words: string,
+): Promise<Found['registers'][number]> => {
   const columns = [titleField(register), ...besideFields(register)].map(({ key }) => key).join(',');
   const found = await findByTitle(look, register, words, { where: [], columns, limit: EACH + 1 });
   return {
@@ -28,7 +32,7 @@ const inRegister = async (look: Look, register: Register, words: string): Promis
  * What holds all of some words, wherever a person may look: records by register, those whose title begins so first; the
  * forms they may fill in and the lists they are offered, by what these are called.
  */
-export const findEverywhere = async (look: Look, words: string): Promise<Found> => {
+export const findEverywhere = async (look: ReadContext, words: string): Promise<Found> => {
   const folded = findWords(words);
   if (folded.length === 0) return { registers: [], forms: [], lists: [] };
   const isCalledSo = ({ label }: { readonly label: string }): boolean => {

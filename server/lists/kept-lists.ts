@@ -9,12 +9,12 @@ import { setsUp } from '../people/roles.ts';
 import type { Db, Tx } from '../platform/database.ts';
 import { inTransaction, notify } from '../platform/locks.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../platform/refusal.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 
 type Offered = z.input<typeof keptListSchema>;
 
 /** Whether a person may change a list: their own, or with the right to set up lists one that is shared. */
-const mayChange = ({ definitions, person }: Look, { owner }: Pick<KeptList, 'owner'>): boolean =>
+const mayChange = ({ definitions, person }: ReadContext, { owner }: Pick<KeptList, 'owner'>): boolean =>
   owner === null ? setsUp(definitions, person, 'forms') : owner === person.id;
 
 /** Whether a shared list is meant for a person, whatever they may see of it. */
@@ -26,7 +26,7 @@ export const isSharedWith = (definitions: Definitions, person: Person, roles: re
  * where its filter, a group or its first sort key reads what they may not see. What no longer fits its register is shown,
  * with what is wrong, to whoever can mend it.
  */
-const offer = (look: Look, kept: KeptList): Offered | null => {
+const offer = (look: ReadContext, kept: KeptList): Offered | null => {
   const { definitions, person, sight } = look;
   const { list, owner, revision, retired } = kept;
   const may = mayChange(look, kept);
@@ -51,12 +51,12 @@ const offer = (look: Look, kept: KeptList): Offered | null => {
 };
 
 /** The lists a person is offered: their own and those shared with them; to whoever may bring them back the retired too. */
-export const listLists = async (look: Look): Promise<z.input<typeof listsSchema>> => ({
+export const listLists = async (look: ReadContext): Promise<z.input<typeof listsSchema>> => ({
   lists: (await readLists(look.db, look.person.id)).flatMap((kept) => offer(look, kept) ?? []),
 });
 
 /** One list as a person is offered it; null where there is none such, or none for them. */
-export const findOffered = async (look: Look, key: string): Promise<Offered | null> => {
+export const findOffered = async (look: ReadContext, key: string): Promise<Offered | null> => {
   const kept = await findList(look.db, key);
   const offered = kept && offer(look, kept);
   return offered && !offered.retired && offered.problems.length === 0 ? offered : null;
@@ -65,7 +65,7 @@ export const findOffered = async (look: Look, key: string): Promise<Offered | nu
 /** So many lists of one's own are more than anyone finds their way in. */
 const MOST_OWN = 200;
 
-const refuseWrong = (look: Look, key: string, list: List): void => {
+const refuseWrong = (look: ReadContext, key: string, list: List): void => {
   const { definitions, sight } = look;
   if (list.key !== key)
     throw invalid([problem('key', ['list', 'key'], 'The key in the list is not the one in the address.')]);
@@ -102,7 +102,7 @@ const tell = (tx: Tx, { list, owner }: Pick<KeptList, 'list' | 'owner'>, before:
  */
 export const keepList = (
   db: Db,
-  look: Look,
+  look: ReadContext,
   key: string,
   { list, revision }: { readonly list: List; readonly revision: number },
 ): Promise<Offered> =>
@@ -125,7 +125,7 @@ export const keepList = (
   });
 
 /** Takes a list away from all who are offered it. It can be brought back by keeping it again. */
-export const dropList = (db: Db, look: Look, key: string): Promise<void> =>
+export const dropList = (db: Db, look: ReadContext, key: string): Promise<void> =>
   inTransaction(db, async (tx) => {
     const kept = await findList(tx, key);
     if (!kept || !offer(look, kept)) throw notFound();

@@ -5,7 +5,7 @@ import type { Queryable } from '../platform/database.ts';
 import { history } from '../platform/schema.ts';
 import { archiveRecord, type By, bringBackRecord, changeRecord } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
-import { asSystem, type Work } from '../records/work.ts';
+import { asSystem, type CommandContext } from '../records/work.ts';
 
 /* What an import or a change of many did is taken back by what the history kept of it, the last first. */
 
@@ -34,7 +34,7 @@ export const placeBehind = async (db: Queryable, batch: string, through: number)
   return last?.id ?? null;
 };
 
-const isArchived = async (work: Work, register: Register, id: string): Promise<boolean | undefined> => {
+const isArchived = async (work: CommandContext, register: Register, id: string): Promise<boolean | undefined> => {
   const system = asSystem(work, 'what stands as it shall already is left as it is');
   return (await readOwnValues(system, register, id))?.archived;
 };
@@ -44,7 +44,7 @@ const isArchived = async (work: Work, register: Register, id: string): Promise<b
  * archived is brought back, what was changed is changed back.
  */
 export const undoOne = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   { recordId: id, action, changes }: Done,
   by: By,

@@ -1,7 +1,7 @@
 import PDFDocument from 'pdfkit';
 
 /** What every document says of itself. */
-interface Told {
+interface DocumentInfo {
   readonly title: string;
   /** The workspace's language (BCP 47). */
   readonly language: string;
@@ -11,7 +11,7 @@ interface Told {
 
 /** An A4 document that can be listened to: tagged, with its title and language (ISO 32000-1, 14.8, 14.9). */
 export const taggedDocument = (
-  { title, language, author }: Told,
+  { title, language, author }: DocumentInfo,
   more: Pick<PDFKit.PDFDocumentOptions, 'layout' | 'margin' | 'bufferPages'>,
 ): PDFKit.PDFDocument =>
   new PDFDocument({

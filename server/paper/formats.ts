@@ -2,7 +2,7 @@ import type { RecordAnswer } from '#contract/index.ts';
 import { sayCell } from '#core/list/index.ts';
 import { type Catalogue, type Field, titleField } from '#core/register/index.ts';
 import { behaviourOf, isNumeric, rowFieldsIn, rowsIn, rowsOf, type ValueType } from '#core/values/index.ts';
-import type { Exported, ListFormat, Told } from '../lists/export/writer.ts';
+import type { ColumnTotals, Exported, ListFormat } from '../lists/export/writer.ts';
 import type { Prints } from './press.ts';
 import type { PaperColumn, PaperKind } from './work.ts';
 
@@ -46,7 +46,7 @@ const columnOf = ({ label, type }: Field): PaperColumn => ({
   right: isNumeric(type),
 });
 
-const under = (fields: readonly Field[], totals: ReadonlyMap<string, Told>): string[] =>
+const under = (fields: readonly Field[], totals: ReadonlyMap<string, ColumnTotals>): string[] =>
   fields.map(({ key }) => totals.get(key)?.says ?? '');
 
 /** Where lists go on paper, and for whom this one does. */

@@ -6,7 +6,7 @@ import type { FromPaper, PaperGroup, PaperHead, PaperKind, PaperRow, ToPaper } f
 /** What a thread holds at most: five thousand records on paper take less. */
 const MOST_MB = 512;
 /** So many lists go on paper at once, one of each person's. */
-const AT_ONCE = 2;
+const MAX_AT_A_TIME = 2;
 const PATIENCE_MS = 120_000;
 
 /** A list on its way to paper. */
@@ -30,7 +30,7 @@ export interface Prints {
 export class Press implements Prints {
   readonly #file: string;
   readonly #turns = new FairQueue({
-    places: AT_ONCE,
+    places: MAX_AT_A_TIME,
     each: 1,
     patienceMs: PATIENCE_MS,
     tooLong: 'Too many lists are being printed at this moment. Try again in a moment.',

@@ -1,8 +1,8 @@
 import {
-  type Deed,
-  type Doing,
   doingOf,
   givesSetUp,
+  type Permission,
+  type RegisterRights,
   type Role,
   type SeenByRole,
   type SetUpRight,
@@ -35,9 +35,9 @@ export const isSetup = (definitions: Definitions, person: Person): boolean =>
 /** What a role sees, worked out once for as long as neither it nor the registers change. */
 export const seenBy: (role: Role, catalogue: Catalogue) => SeenByRole = perPair(seenByRole);
 
-const doings = perPair((_role: Role, _catalogue: Catalogue) => new Map<string, Doing>());
+const doings = perPair((_role: Role, _catalogue: Catalogue) => new Map<string, RegisterRights>());
 
-const doingIn = (role: Role, register: Register, catalogue: Catalogue): Doing => {
+const doingIn = (role: Role, register: Register, catalogue: Catalogue): RegisterRights => {
   const known = doings(role, catalogue);
   const made = known.get(register.key) ?? doingOf(role, seenBy(role, catalogue), register, catalogue);
   known.set(register.key, made);
@@ -45,7 +45,11 @@ const doingIn = (role: Role, register: Register, catalogue: Catalogue): Doing =>
 };
 
 /** What each of a person's roles lets them do with a register's records; none where there is no such register. */
-export const doingsOf = ({ catalogue, roles }: Definitions, person: Pick<Person, 'roles'>, key: string): Doing[] => {
+export const doingsOf = (
+  { catalogue, roles }: Definitions,
+  person: Pick<Person, 'roles'>,
+  key: string,
+): RegisterRights[] => {
   const register = catalogue.registers.get(key);
   return register ? rolesOf({ roles }, person).map((role) => doingIn(role, register, catalogue)) : [];
 };
@@ -55,7 +59,7 @@ export const mayOf = (
   definitions: Definitions,
   person: Pick<Person, 'roles' | 'forms'>,
   register: string,
-  deed: Deed,
+  deed: Permission,
 ): 'none' | 'some' | 'all' => {
   if (person.forms !== null && deed !== 'see') return 'none';
   const reaches = doingsOf(definitions, person, register).flatMap(({ deeds }) => deeds.get(deed) ?? []);
@@ -68,7 +72,7 @@ export const mayAny = (
   definitions: Definitions,
   person: Pick<Person, 'roles' | 'forms'>,
   register: string,
-  deed: Deed,
+  deed: Permission,
 ): boolean => mayOf(definitions, person, register, deed) !== 'none';
 
 /** Whether a person may fill in a form. */

@@ -175,7 +175,7 @@ interface Running {
 }
 
 /** So many at a time: one that takes minutes keeps nobody from looking what another would do. */
-const AT_ONCE = 4;
+const MAX_AT_A_TIME = 4;
 
 /** Runs jobs in this server, a few at a time, until it is stopped. */
 export class Jobs {
@@ -215,7 +215,7 @@ export class Jobs {
     guard.on('error', () => undefined);
     await guard.connect();
     await guard.query('select pg_advisory_lock($1, hashtext($2))', [LIVING, this.#self]);
-    const pool = new pg.Pool({ connectionString: url, max: AT_ONCE + 2 });
+    const pool = new pg.Pool({ connectionString: url, max: MAX_AT_A_TIME + 2 });
     pool.on('error', () => undefined);
     pool.on('connect', (client) => client.on('error', () => undefined));
     const events = new EventEmitter();
@@ -227,7 +227,7 @@ export class Jobs {
     const runner = await run({
       pgPool: pool,
       events,
-      concurrency: AT_ONCE,
+      concurrency: MAX_AT_A_TIME,
       noHandleSignals: true,
       pollInterval: 2_000,
       parsedCronItems: cronItems(tasks),

@@ -1,11 +1,11 @@
 import nodemailer from 'nodemailer';
 import type { Task } from './jobs.ts';
 import { findMessage, type Message, markMessage, SEND_MAIL } from './messages.ts';
-import { readOutward, type Told } from './outward.ts';
+import { type OutwardSettings, readOutward } from './outward.ts';
 import { Refusal } from './refusal.ts';
 
 /** How messages leave. */
-export interface MailSettings extends Told {
+export interface MailSettings extends OutwardSettings {
   /** Where they are handed to; null: they are kept, and read in the post room alone. */
   readonly smtp: URL | null;
   /** What links begin with where neither the server's settings nor the set-up says. */

@@ -78,7 +78,7 @@ export const forgetSecret = async (db: Queryable, secret: string): Promise<void>
   await db.update(messages).set({ secret: null }).where(eq(messages.secret, secret));
 };
 
-const MOST = 200;
+const MAX_SHOWN = 200;
 
 /** The newest messages; of one person alone, where one is named. */
 export const readMessages = (db: Queryable, only: { readonly id: string; readonly email: string } | null) =>
@@ -87,7 +87,7 @@ export const readMessages = (db: Queryable, only: { readonly id: string; readonl
     .from(messages)
     .where(only ? or(eq(messages.toId, only.id), eq(messages.toAddress, only.email)) : undefined)
     .orderBy(desc(messages.at), desc(messages.id))
-    .limit(MOST);
+    .limit(MAX_SHOWN);
 
 /** For so long the post room keeps what it sent. */
 const KEPT_DAYS = 180;

@@ -19,7 +19,7 @@ export const readSender = (text: string): Sender | null => {
 export const writeSender = ({ name, address }: Sender): string => (name === '' ? address : `${name} <${address}>`);
 
 /** What the settings of the server say of how it is reached, and who mail comes from; null: the set-up of the workspace says. */
-export interface Told {
+export interface OutwardSettings {
   readonly address: URL | null;
   readonly from: Sender | null;
 }
@@ -32,7 +32,7 @@ export interface Outward {
 }
 
 /** How the workspace is known outside now; where nobody said, links begin with `otherwise`. */
-export const readOutward = async (db: Queryable, told: Told, otherwise: URL): Promise<Outward> => {
+export const readOutward = async (db: Queryable, told: OutwardSettings, otherwise: URL): Promise<Outward> => {
   const [kept] = await db
     .select({ address: workspace.address, mailFrom: workspace.mailFrom })
     .from(workspace)

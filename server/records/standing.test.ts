@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { DefinitionsReader } from '../definitions/reader.ts';
-import { settle } from '../definitions/settle.ts';
+import { enforceHeldRules } from '../definitions/settle.ts';
 import { openDatabase } from '../platform/database.ts';
 import { type Caller, newId, queryAt, TestServer } from '../testing/harness.ts';
 
@@ -56,7 +56,7 @@ describe('what stands when a register asks for more', () => {
   const settleNow = async () => {
     const { db, close } = openDatabase(server.database.url);
     try {
-      return await settle(db, new DefinitionsReader());
+      return await enforceHeldRules(db, new DefinitionsReader());
     } finally {
       await close();
     }

@@ -15,7 +15,7 @@ export interface Reading extends Source {
 }
 
 /** Someone looks: what a request that changes nothing hands on. */
-export interface Look extends Reading {
+export interface ReadContext extends Reading {
   readonly definitions: Definitions;
   readonly person: Person;
 }
@@ -24,20 +24,20 @@ export interface Look extends Reading {
  * Someone writes: one command in one transaction, by definitions that stand still until it commits, judged at one
  * reading of the clock.
  */
-export interface Work extends Look {
+export interface CommandContext extends ReadContext {
   readonly db: Tx;
   /** Who follows what happens to records, in the order in which they are told. */
   readonly followers: readonly Follower[];
 }
 
 /** The same with the system's sight; `why` says what for. */
-export const asSystem = <L extends Look>(look: L, why: string): L => ({
+export const asSystem = <L extends ReadContext>(look: L, why: string): L => ({
   ...look,
   sight: systemSight(look.definitions, look.clock, why),
 });
 
 /** A register with all its fields, also those that whoever writes may not see: what is written is held against all. */
-export const wholeRegister = ({ definitions }: Look, key: string): Register => {
+export const wholeRegister = ({ definitions }: ReadContext, key: string): Register => {
   const register = definitions.catalogue.registers.get(key);
   if (!register) throw notFound();
   return register;

@@ -7,13 +7,17 @@ import { routesOf } from '../definitions/store.ts';
 import { readNames } from '../people/names.ts';
 import { history } from '../platform/schema.ts';
 import { readSeenOn } from '../records/reader/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 
 /**
  * What happened to a record past its sign-off: that it was brought in as it stands, and what was changed with a reason where
  * a sign-off alone gives it. Of what is changed the fields are named that whoever looks sees.
  */
-export const readBesideSignOff = async (look: Look, register: Register, recordId: string): Promise<BesideSignOff[]> => {
+export const readBesideSignOff = async (
+  look: ReadContext,
+  register: Register,
+  recordId: string,
+): Promise<BesideSignOff[]> => {
   const { db, definitions } = look;
   const isOf = and(eq(history.recordId, recordId), eq(history.registerId, idOf(register)));
   const rows = await db
@@ -42,7 +46,7 @@ export const readBesideSignOff = async (look: Look, register: Register, recordId
 };
 
 /** How somebody on a device that several share named themselves when they sent a record last; null where nobody did. */
-export const readNamed = async ({ db }: Look, recordId: string, device: string): Promise<string | null> => {
+export const readNamed = async ({ db }: ReadContext, recordId: string, device: string): Promise<string | null> => {
   const rows = await db
     .select({ name: history.byName })
     .from(history)

@@ -6,7 +6,7 @@ import { isNothing } from '#core/values/index.ts';
 import { readNames } from '../people/names.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { signOffs } from '../platform/schema.ts';
-import type { Work } from '../records/work.ts';
+import type { CommandContext } from '../records/work.ts';
 import { manages } from './managing.ts';
 import { type Moving, move, readRecord, readyToMove, tellHistory, writeFields } from './move.ts';
 import { takesPart } from './part.ts';
@@ -109,7 +109,7 @@ const filledIn = (plan: Step, decision: Decision, labels: (field: string) => str
 };
 
 const sign = async (
-  work: Work,
+  work: CommandContext,
   moving: Moving,
   decision: Decision & { readonly decision: 'approve' | 'send_back' | 'refuse' },
   { undoMs }: DecideOptions,
@@ -194,7 +194,7 @@ const earlierStep = ({ route, state }: Moving, from: number, to: number | undefi
 };
 
 /** Takes back one's last decision, and what it wrote, while nothing has followed from it. */
-const undo = async (work: Work, moving: Moving): Promise<Moving['state']> => {
+const undo = async (work: CommandContext, moving: Moving): Promise<Moving['state']> => {
   const { person, clock } = work;
   const { pending } = moving.state;
   if (!pending || pending.by !== person.id)
@@ -209,7 +209,7 @@ const undo = async (work: Work, moving: Moving): Promise<Moving['state']> => {
   return state;
 };
 
-const delegate = async (work: Work, moving: Moving, decision: Decision): Promise<Moving['state']> => {
+const delegate = async (work: CommandContext, moving: Moving, decision: Decision): Promise<Moving['state']> => {
   const { person, clock } = work;
   const { step, name } = stepToSign(moving, person.id, decision.step);
   const { to } = decision;
@@ -240,7 +240,7 @@ const delegate = async (work: Work, moving: Moving, decision: Decision): Promise
 const RUNNING: ReadonlySet<Stage> = new Set(['waiting', 'stuck', 'sent_back']);
 
 const endIt = async (
-  work: Work,
+  work: CommandContext,
   moving: Moving,
   decision: Decision,
   kind: 'withdrawn' | 'stopped',
@@ -257,7 +257,7 @@ const endIt = async (
 };
 
 /** Begins anew what was withdrawn or stopped. */
-const start = async (work: Work, moving: Moving, decision: Decision): Promise<Moving['state']> => {
+const start = async (work: CommandContext, moving: Moving, decision: Decision): Promise<Moving['state']> => {
   const { person, clock } = work;
   const { state, route, signOff } = moving;
   if (person.id !== state.sender && !manages(work, route.route, 'stops'))
@@ -275,7 +275,7 @@ const start = async (work: Work, moving: Moving, decision: Decision): Promise<Mo
 };
 
 /** Opens again what was approved: it goes back to whoever sent it, and what was locked can be changed. */
-const reopen = async (work: Work, moving: Moving, decision: Decision): Promise<Moving['state']> => {
+const reopen = async (work: CommandContext, moving: Moving, decision: Decision): Promise<Moving['state']> => {
   const { person, clock } = work;
   const { state, route, signOff } = moving;
   if (!manages(work, route.route, 'reopens')) throw notAllowed('You may not open this again.');
@@ -286,7 +286,12 @@ const reopen = async (work: Work, moving: Moving, decision: Decision): Promise<M
   return opened;
 };
 
-const act = (work: Work, moving: Moving, decision: Decision, options: DecideOptions): Promise<Moving['state']> => {
+const act = (
+  work: CommandContext,
+  moving: Moving,
+  decision: Decision,
+  options: DecideOptions,
+): Promise<Moving['state']> => {
   const kind = decision.decision;
   switch (kind) {
     case 'approve':
@@ -310,7 +315,7 @@ const act = (work: Work, moving: Moving, decision: Decision, options: DecideOpti
 
 /** Something somebody does with a sign-off. What they may not see does not exist. Gives where it stands with that. */
 export const decide = async (
-  work: Work,
+  work: CommandContext,
   signOffId: string,
   decision: Decision,
   options: DecideOptions = { undoMs: UNDO_MS },

@@ -17,7 +17,7 @@ import { registerWithId } from '../definitions/ids.ts';
 import { notFound } from '../platform/refusal.ts';
 import { decisions, signOffs } from '../platform/schema.ts';
 import { readOwnValues, readPaths, readTitles, workOutTexts } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type ReadContext } from '../records/work.ts';
 import { readBeyond } from './facts.ts';
 import { type LookAtSent, readAmounts, readInTray, sayAmount } from './in-tray.ts';
 import { type Moving, readyToMove } from './move.ts';
@@ -28,14 +28,17 @@ import { readSeenVersions, readWhole } from './seen.ts';
 import { sayDifferences } from './words.ts';
 
 /** How whoever asks sees one record: as their roles let them, or as they take part in it. */
-export type LookAt = (register: string, id: string) => Promise<{ readonly look: Look; readonly register: Register }>;
+export type LookAt = (
+  register: string,
+  id: string,
+) => Promise<{ readonly look: ReadContext; readonly register: Register }>;
 
 const MOST_SIMILAR = 5;
 /** How near an amount lies to be called alike. */
 const ALIKE = new Decimal('0.25');
 
 /** What is different since this person signed it, or since anyone did last: of the fields they see. */
-const readSince = async (look: Look, moving: Moving, register: Register): Promise<TrayDetail['since']> => {
+const readSince = async (look: ReadContext, moving: Moving, register: Register): Promise<TrayDetail['since']> => {
   const { db, person, definitions } = look;
   const { signOff, route } = moving;
   const rows = await db
@@ -62,7 +65,7 @@ const readSince = async (look: Look, moving: Moving, register: Register): Promis
  * see some records of a register and not others, what has become nothing is not told: it may be hidden.
  */
 const readOtherwise = async (
-  look: Look,
+  look: ReadContext,
   kept: SignOff,
   { route, state }: Moving,
   register: Register,
@@ -95,7 +98,7 @@ const isAlike = (one: RecordValues | undefined, other: RecordValues | undefined,
 };
 
 /** Earlier ones by the same route, of the same linked record or sender, of an amount within 25 %, that this person sees. */
-const readSimilar = async (look: Look, { signOff, route }: Moving): Promise<TrayDetail['similar']> => {
+const readSimilar = async (look: ReadContext, { signOff, route }: Moving): Promise<TrayDetail['similar']> => {
   const { db, sight } = look;
   const seen = sight.catalogue.registers.get(route.register.key);
   if (!seen) return [];
@@ -177,7 +180,7 @@ const backTo = (route: CompiledRoute, state: State, from: number): TrayDetail['b
 
 /** What a signer needs to decide one thing; what does not wait for them, or is not theirs, does not exist. */
 export const readTrayDetail = async (
-  look: Look,
+  look: ReadContext,
   id: string,
   lookAt: LookAt,
   lookAtSent: LookAtSent,

@@ -13,7 +13,7 @@ import { linkToOne } from '#core/values/index.ts';
 import { findPerson } from '../people/names.ts';
 import { readSigners } from '../people/signers.ts';
 import { readEveryPath, readPaths } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type ReadContext } from '../records/work.ts';
 
 /** Where a register of signers is read: more records than this are no register that people keep. */
 const MOST_SIGNERS = 5_000;
@@ -28,7 +28,7 @@ export interface Beyond {
 }
 
 /** What stands behind `sender`: of themselves, and of the record they are tied to. */
-export const readSender = async (look: Look, route: CompiledRoute, sender: string): Promise<Beyond> => {
+export const readSender = async (look: ReadContext, route: CompiledRoute, sender: string): Promise<Beyond> => {
   const paths = route.reads.filter(([first]) => first === 'sender');
   if (paths.length === 0) return {};
   const person = (await findPerson(look.db, sender)) ?? NOBODY;
@@ -44,7 +44,12 @@ export const readSender = async (look: Look, route: CompiledRoute, sender: strin
 };
 
 /** Everything a route's conditions, people and days read beyond a record's own columns, as it is now. */
-export const readBeyond = async (look: Look, route: CompiledRoute, id: string, sender: string): Promise<Beyond> => {
+export const readBeyond = async (
+  look: ReadContext,
+  route: CompiledRoute,
+  id: string,
+  sender: string,
+): Promise<Beyond> => {
   const system = asSystem(look, 'where a record goes does not depend on who sends it');
   const own = route.reads.filter(([first]) => first !== 'sender');
   const read = own.length === 0 ? undefined : (await readPaths(system, route.register, [id], own)).get(id);
@@ -53,7 +58,7 @@ export const readBeyond = async (look: Look, route: CompiledRoute, id: string, s
 
 /** The same of answers that are not stored yet: behind the links they hold. */
 export const readBeyondAnswers = async (
-  look: Look,
+  look: ReadContext,
   route: CompiledRoute,
   values: RecordValues,
   sender: string,
@@ -80,7 +85,7 @@ const signersIn = (route: CompiledRoute): Signers[] =>
 
 /** The records of the registers of signers a route asks, each read once. */
 const readRegisters = async (
-  look: Look,
+  look: ReadContext,
   route: CompiledRoute,
 ): Promise<ReadonlyMap<Signers, readonly RecordValues[]>> => {
   const system = asSystem(look, 'who may approve follows from all records of a register of signers');
@@ -111,7 +116,7 @@ export interface Around {
 }
 
 /** Reads who could sign by a route: once for all records of a file. */
-export const readAround = async (look: Look, route: CompiledRoute): Promise<Around> => ({
+export const readAround = async (look: ReadContext, route: CompiledRoute): Promise<Around> => ({
   people: await readSigners(look.db, look.clock),
   registers: await readRegisters(look, route),
 });
@@ -120,7 +125,12 @@ export const readAround = async (look: Look, route: CompiledRoute): Promise<Arou
  * The values of a record that a route's conditions read: `own` as it stands, `beyond` as it was read. What is worked out in
  * rows stands in none of what is written.
  */
-export const valuesOf = (look: Look, route: CompiledRoute, own: RecordValues, beyond: Beyond): Facts['values'] => {
+export const valuesOf = (
+  look: ReadContext,
+  route: CompiledRoute,
+  own: RecordValues,
+  beyond: Beyond,
+): Facts['values'] => {
   const { register, reads } = route;
   const readsRows = register.fields.some((field) => isRowsField(field) && reads.some(([first]) => first === field.key));
   const values = readsRows ? workOutRecord(register, own, route.catalogue, look.clock) : own;
@@ -129,7 +139,7 @@ export const valuesOf = (look: Look, route: CompiledRoute, own: RecordValues, be
 
 /** What is known where a route is gone by a record. */
 export const factsOf = async (
-  look: Look,
+  look: ReadContext,
   route: CompiledRoute,
   own: RecordValues,
   beyond: Beyond,

@@ -7,7 +7,7 @@ import { routesOf, type Versioned } from '../definitions/store.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { signOffs } from '../platform/schema.ts';
 import type { AddedRecord, Followed, Follower, RecordEvent } from '../records/commands/index.ts';
-import type { Work } from '../records/work.ts';
+import type { CommandContext } from '../records/work.ts';
 import { type Around, type Beyond, factsOf, readAround, readBeyond, readBeyondAnswers, valuesOf } from './facts.ts';
 import { readLocksOf } from './locks.ts';
 import { type Moving, move, ontoRoute, readyToBegin, readyToMove } from './move.ts';
@@ -18,14 +18,14 @@ import { findSignOff } from './stored.ts';
 type Changed = RecordEvent & { readonly kind: 'changed' };
 
 /** The form of a record's register by which it was written; none for a record that another register's form made along. */
-const formOf = ({ definitions }: Work, { by, register }: RecordEvent): string | null => {
+const formOf = ({ definitions }: CommandContext, { by, register }: RecordEvent): string | null => {
   const asked = by.form && definitions.forms.get(by.form.key)?.published.document;
   return by.form && (!asked || asked.register === register.key) ? formIdOf(definitions, by.form.key) : null;
 };
 
 /** The first route that takes a record, with what it was judged by; null where none does. */
 const chooseRoute = async (
-  work: Work,
+  work: CommandContext,
   routes: readonly Versioned<CompiledRoute>[],
   { id, values }: Pick<AddedRecord, 'id' | 'values'>,
   sender: string,
@@ -53,7 +53,7 @@ interface Begun {
 }
 
 /** Whoever knew the code of a device may have sent it: a route may ask for somebody who signed in. */
-const refuseFromDevice = ({ person }: Work, { route }: CompiledRoute): void => {
+const refuseFromDevice = ({ person }: CommandContext, { route }: CompiledRoute): void => {
   if (person.kind !== 'group' || route.from_devices) return;
   throw new Refusal(
     'not_allowed',
@@ -63,7 +63,7 @@ const refuseFromDevice = ({ person }: Work, { route }: CompiledRoute): void => {
 
 /** A record goes round for the first time; null where no route takes it. */
 export const beginOne = async (
-  work: Work,
+  work: CommandContext,
   routes: readonly Versioned<CompiledRoute>[],
   record: Pick<AddedRecord, 'id' | 'values'>,
   form: string | null,
@@ -81,7 +81,7 @@ export const beginOne = async (
 };
 
 /** New records go round, one after the other, however they came in; but for old ones that come in as they stand. */
-const begin = async (work: Work, event: RecordEvent & { kind: 'added' }): Promise<Followed> => {
+const begin = async (work: CommandContext, event: RecordEvent & { kind: 'added' }): Promise<Followed> => {
   const routes = routesOf(work.definitions, event.register.key);
   if (event.by.asTheyStand || routes.length === 0) return {};
   const known = new Map<CompiledRoute, Promise<Around>>();
@@ -123,7 +123,7 @@ const givenAlone: Follower['gives'] = async (look, register, { id, values }, bef
 };
 
 /** What never went round goes now where it is due by what was changed; what stood before its route did stays. */
-const beginLater = async (work: Work, event: Changed): Promise<Followed> => {
+const beginLater = async (work: CommandContext, event: Changed): Promise<Followed> => {
   const isAsked = ({ document }: Versioned<CompiledRoute>): boolean =>
     Object.keys(event.changes).some((field) => document.asked.has(field));
   const routes = routesOf(work.definitions, event.register.key).filter(isAsked);
@@ -132,7 +132,7 @@ const beginLater = async (work: Work, event: Changed): Promise<Followed> => {
 };
 
 /** Whether no signature that stands saw what is farther from this than the route tolerates. */
-const isKept = async (work: Work, moving: Moving, fields: readonly string[]): Promise<boolean> => {
+const isKept = async (work: CommandContext, moving: Moving, fields: readonly string[]): Promise<boolean> => {
   const { tolerance } = moving.route.route;
   if (!tolerance || !fields.every((field) => moving.route.tolerated.has(field))) return false;
   const given = moving.state.steps.flatMap(({ signatures }) => signatures.map(({ version }) => version));
@@ -152,7 +152,7 @@ const keptBeyond = ({ beyond }: SignOff, event: Changed): Beyond =>
   );
 
 /** The sign-off as it is ready for a change, or for another round by the route that takes it now. */
-const readyForRound = async (work: Work, moving: Moving, event: Changed): Promise<Moving | null> => {
+const readyForRound = async (work: CommandContext, moving: Moving, event: Changed): Promise<Moving | null> => {
   const chosen = await chooseRoute(work, routesOf(work.definitions, event.register.key), event, moving.state.sender);
   // A route that was withdrawn goes on for what is on its way by it.
   if (!chosen) return isRunning(moving) && takes(moving.route, moving.facts.values) ? moving : null;
@@ -174,7 +174,7 @@ const stepFrom = (moving: Moving): number => {
 };
 
 /** No route takes it any more: it ends, and nobody approved it. */
-const endIt = async (work: Work, moving: Moving): Promise<Followed> => {
+const endIt = async (work: CommandContext, moving: Moving): Promise<Followed> => {
   const { person, clock } = work;
   if (moving.state.stage === 'none') return {};
   await move(work, moving, { kind: 'stopped', at: clock.now, by: person.id, comment: '' });
@@ -182,7 +182,7 @@ const endIt = async (work: Work, moving: Moving): Promise<Followed> => {
 };
 
 /** A record that was sent back goes round again, from the step its route says. */
-const sendAgain = async (work: Work, event: Changed, moving: Moving): Promise<Followed> => {
+const sendAgain = async (work: CommandContext, event: Changed, moving: Moving): Promise<Followed> => {
   const { person, clock } = work;
   const step = moving.state.back?.step ?? 0;
   const ready = await readyForRound(work, moving, event);
@@ -203,7 +203,7 @@ const sendAgain = async (work: Work, event: Changed, moving: Moving): Promise<Fo
 };
 
 /** A running sign-off whose route no longer fits its register goes on by one that does, from the beginning. */
-const readyOrUnfit = async (work: Work, signOff: SignOff, event: Changed): Promise<Moving | null> => {
+const readyOrUnfit = async (work: CommandContext, signOff: SignOff, event: Changed): Promise<Moving | null> => {
   try {
     return await readyToMove(work, signOff, event.values, keptBeyond(signOff, event));
   } catch (error) {
@@ -214,7 +214,7 @@ const readyOrUnfit = async (work: Work, signOff: SignOff, event: Changed): Promi
 };
 
 /** A change starts a new round when it was sent again, or a field the route watches now holds something else. */
-const goOnWith = async (work: Work, event: Changed): Promise<Followed> => {
+const goOnWith = async (work: CommandContext, event: Changed): Promise<Followed> => {
   if (event.by.signs) return {};
   const signOff = await findSignOff(work.db, event.id, 'locked');
   if (!signOff) return beginLater(work, event);

@@ -2,7 +2,7 @@ import type { ForeseenAnswer } from '#contract/index.ts';
 import { checkValues, type RecordValues, type Register, workOutRecord } from '#core/register/index.ts';
 import { foresee, sayForeseen, sayWhoSigns, takes } from '#core/signoff/index.ts';
 import { routesOf } from '../definitions/store.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { factsOf, readAround, readBeyondAnswers, valuesOf } from './facts.ts';
 import { readNamesOf } from './names-of.ts';
 
@@ -13,7 +13,7 @@ const NOBODY: ForeseenAnswer = { has_routes: false, route: null, says: '', steps
  * among the answers is taken as not answered.
  */
 export const foreseeAnswers = async (
-  look: Look,
+  look: ReadContext,
   register: Register,
   answers: Readonly<Record<string, unknown>>,
 ): Promise<ForeseenAnswer> => {
@@ -40,7 +40,7 @@ export const foreseeAnswers = async (
 
 /** To which step each of some records would go first, by its label; those that go nowhere are left out. */
 export const foreseeMany = async (
-  look: Look,
+  look: ReadContext,
   register: Register,
   records: readonly RecordValues[],
 ): Promise<string[]> => {

@@ -19,28 +19,33 @@ import type { Queryable } from '../platform/database.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { decisions, people, signOffParts, signOffs } from '../platform/schema.ts';
 import { readPaths, readTitles, type Titled } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type ReadContext } from '../records/work.ts';
 import { UNDO_MS } from './decide.ts';
 import { readNamesOf } from './names-of.ts';
 import { readRoute, type SignOff } from './routes-in-force.ts';
 import { partsOf, readStates } from './stored.ts';
 
-const MOST = 500;
+const MAX_ITEMS = 500;
 const MOST_SENT = 50;
 
 type Item = InTray['items'][number];
 
 /** How a person looks at records that they sent by one form, or by none: whoever knows forms hands it in. */
-export type LookAtSent = (look: Look, register: Register, formId: string | null, records: readonly string[]) => Look;
+export type LookAtSent = (
+  look: ReadContext,
+  register: Register,
+  formId: string | null,
+  records: readonly string[],
+) => ReadContext;
 
 /** By record what it is called and what it is about in money or numbers, each as far as the look it was read by goes. */
-interface Told {
+interface TitlesAndAmounts {
   readonly titles: ReadonlyMap<string, Titled>;
   readonly amounts: ReadonlyMap<string, RecordValues>;
 }
 
 /** What the records of some sign-offs are called, by id; those that are archived are left out. One query a register. */
-const readAllTitles = async (look: Look, rows: readonly SignOff[]): Promise<ReadonlyMap<string, Titled>> => {
+const readAllTitles = async (look: ReadContext, rows: readonly SignOff[]): Promise<ReadonlyMap<string, Titled>> => {
   const titles = new Map<string, Titled>();
   for (const registerId of new Set(rows.map((row) => row.registerId))) {
     const register = registerWithId(look.definitions, registerId);
@@ -54,10 +59,10 @@ const readAllTitles = async (look: Look, rows: readonly SignOff[]): Promise<Read
 
 /** The same for whoever signs: they see what they sign, whatever their roles. */
 const toldToSigners = async (
-  look: Look,
+  look: ReadContext,
   rows: readonly SignOff[],
   routes: ReadonlyMap<string, CompiledRoute>,
-): Promise<Told> => {
+): Promise<TitlesAndAmounts> => {
   const system = asSystem(look, 'an in-tray says what it is about to whoever signs it');
   const [titles, amounts] = await Promise.all([readAllTitles(system, rows), readAmounts(system, rows, routes)]);
   return { titles, amounts };
@@ -65,11 +70,11 @@ const toldToSigners = async (
 
 /** The same for whoever sent them: what the form asked by which each came, or what their roles show. */
 const toldToSender = async (
-  look: Look,
+  look: ReadContext,
   rows: readonly SignOff[],
   routes: ReadonlyMap<string, CompiledRoute>,
   lookAtSent: LookAtSent,
-): Promise<Told> => {
+): Promise<TitlesAndAmounts> => {
   const ways = new Map<string, SignOff[]>();
   for (const row of rows) {
     const way = `${row.registerId} ${row.formId}`;
@@ -98,7 +103,7 @@ const readIfFits = (db: Queryable, definitions: Definitions, row: SignOff): Prom
 
 /** The route of each of some sign-offs, each version compiled once. What no longer fits its register is left out. */
 const readRoutes = async (
-  { db, definitions }: Look,
+  { db, definitions }: ReadContext,
   rows: readonly SignOff[],
 ): Promise<ReadonlyMap<string, CompiledRoute>> => {
   const found = new Map<string, CompiledRoute>();
@@ -114,7 +119,7 @@ const readRoutes = async (
 
 /** What each is about in money or numbers, as stored, by record, as far as a look goes; each register and field asked once. */
 export const readAmounts = async (
-  look: Look,
+  look: ReadContext,
   rows: readonly SignOff[],
   routes: ReadonlyMap<string, CompiledRoute>,
 ): Promise<ReadonlyMap<string, RecordValues>> => {
@@ -134,7 +139,11 @@ export const readAmounts = async (
 };
 
 /** An amount in words, or nothing. */
-export const sayAmount = ({ definitions }: Look, route: CompiledRoute, values: RecordValues | undefined): string => {
+export const sayAmount = (
+  { definitions }: ReadContext,
+  route: CompiledRoute,
+  values: RecordValues | undefined,
+): string => {
   const key = amountField(route);
   const field = route.register.fields.find((each) => each.key === key);
   return field && values
@@ -180,7 +189,7 @@ export const whyYou = (
 };
 
 /** The sign-offs that may wait for a person: their own parts, those of whom they stand in for, and what was sent back to them. */
-const readRows = async ({ db, person, clock }: Look): Promise<SignOff[]> => {
+const readRows = async ({ db, person, clock }: ReadContext): Promise<SignOff[]> => {
   const stoodInFor = await readStoodInFor(db, person.id, today(clock));
   const mine = db
     .select({ id: signOffParts.signOffId })
@@ -193,18 +202,18 @@ const readRows = async ({ db, person, clock }: Look): Promise<SignOff[]> => {
     .from(signOffs)
     .where(inArray(signOffs.id, mine))
     .orderBy(...order)
-    .limit(MOST + 1);
+    .limit(MAX_ITEMS + 1);
   const back = db
     .select()
     .from(signOffs)
     .where(and(eq(signOffs.sender, person.id), eq(signOffs.stage, 'sent_back')))
     .orderBy(...order)
-    .limit(MOST);
+    .limit(MAX_ITEMS);
   return (await Promise.all([asked, back])).flat();
 };
 
 /** What a person sent that is on its way, or was decided of late. */
-const readSent = ({ db, person, clock }: Look): Promise<SignOff[]> =>
+const readSent = ({ db, person, clock }: ReadContext): Promise<SignOff[]> =>
   db
     .select()
     .from(signOffs)
@@ -223,7 +232,7 @@ const readSent = ({ db, person, clock }: Look): Promise<SignOff[]> =>
     .limit(MOST_SENT);
 
 /** What a person decided that can still be undone. */
-const readUndoing = ({ db, person, clock }: Look) =>
+const readUndoing = ({ db, person, clock }: ReadContext) =>
   db
     .select({ signOff: signOffs, decision: decisions.decision, at: decisions.at })
     .from(decisions)
@@ -238,7 +247,7 @@ const readUndoing = ({ db, person, clock }: Look) =>
     .orderBy(desc(decisions.id));
 
 /** Who stands in for a person today, if they are away. */
-const readMyStandIn = async ({ db, person, clock, definitions }: Look): Promise<InTray['my_stand_in']> => {
+const readMyStandIn = async ({ db, person, clock, definitions }: ReadContext): Promise<InTray['my_stand_in']> => {
   const [row] = await db.select().from(people).where(eq(people.id, person.id));
   if (!row || !isAway(row, today(clock)) || row.standIn === null || row.awayUntil === null) return null;
   const [other] = await db.select({ name: people.name }).from(people).where(eq(people.id, row.standIn));
@@ -248,7 +257,7 @@ const readMyStandIn = async ({ db, person, clock, definitions }: Look): Promise<
 const SAID = { approve: 'Approved', send_back: 'Sent back', refuse: 'Refused' } as const;
 
 /** What waits for a person: to sign off, and sent back to them; and what they sent, as they see what they sent. */
-export const readInTray = async (look: Look, lookAtSent: LookAtSent): Promise<InTray> => {
+export const readInTray = async (look: ReadContext, lookAtSent: LookAtSent): Promise<InTray> => {
   const { db, definitions, person, clock } = look;
   // What does not wait for one another is asked at once.
   const [found, sent, undoing, names, signers, myStandIn] = await Promise.all([
@@ -259,7 +268,7 @@ export const readInTray = async (look: Look, lookAtSent: LookAtSent): Promise<In
     readSigners(db, clock),
     readMyStandIn(look),
   ]);
-  const waiting = found.slice(0, MOST);
+  const waiting = found.slice(0, MAX_ITEMS);
   const rows = [...waiting, ...sent, ...undoing.map(({ signOff }) => signOff)];
   const routes = await readRoutes(look, rows);
   const own = [...waiting.filter(({ stage }) => stage === 'sent_back'), ...sent];
@@ -350,7 +359,7 @@ export const readInTray = async (look: Look, lookAtSent: LookAtSent): Promise<In
     items: order,
     groups: groupsOf(order, routes),
     late: order.filter(({ kind, late }) => kind === 'sign' && late).length,
-    more: found.length > MOST,
+    more: found.length > MAX_ITEMS,
     my_stand_in: myStandIn,
     undoable: undoing.flatMap(({ signOff, decision, at }) => {
       const record = whole.titles.get(signOff.recordId);

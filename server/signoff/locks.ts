@@ -3,7 +3,7 @@ import type { Register } from '#core/register/index.ts';
 import type { Route } from '#core/signoff/index.ts';
 import { routesOf } from '../definitions/store.ts';
 import { signOffSteps, signOffs } from '../platform/schema.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { findRouteAt } from './routes-in-force.ts';
 
 const ENTERED = new Set(['open', 'signed', 'let_through']);
@@ -23,7 +23,7 @@ const fillsOf = (register: Register, route: Route): (readonly [string, string])[
  * it has come to lock. Of a record that is to be added: those that only a step fills in.
  */
 export const readLocksOf = async (
-  look: Pick<Look, 'db' | 'definitions'>,
+  look: Pick<ReadContext, 'db' | 'definitions'>,
   register: Register,
   id: string | null,
 ): Promise<ReadonlyMap<string, string>> => {

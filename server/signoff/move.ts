@@ -24,7 +24,7 @@ import { notify } from '../platform/locks.ts';
 import { signOffs } from '../platform/schema.ts';
 import { changeRecord, follow, type RecordEvent, write } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
-import { asSystem, type Look, type Work } from '../records/work.ts';
+import { asSystem, type CommandContext, type ReadContext } from '../records/work.ts';
 import { type Beyond, factsOf, readBeyond } from './facts.ts';
 import { readRoute, type SignOff } from './routes-in-force.ts';
 import { findSignOff, keepMoved, type Moved, partsOf, readState } from './stored.ts';
@@ -54,14 +54,14 @@ export const tellTrays = (db: Tx, people: readonly (string | undefined)[]): Prom
   notify(db, { kind: 'in_tray', of: [...new Set(people)].filter((id) => id !== undefined && id !== '') });
 
 /** What a record holds, with what its route reads beyond it. */
-export const readRecord = async (work: Look, route: CompiledRoute, id: string) => {
+export const readRecord = async (work: ReadContext, route: CompiledRoute, id: string) => {
   const system = asSystem(work, 'a route goes by the record as it stands, whatever of it anybody may see');
   return readOwnValues(system, route.register, id);
 };
 
 /** A sign-off there is, ready to move; `own` is its record where that was just written, `kept` what it read beyond it. */
 export const readyToMove = async (
-  work: Look,
+  work: ReadContext,
   signOff: SignOff,
   own: RecordValues | null = null,
   kept: Beyond = {},
@@ -81,7 +81,7 @@ const behind = (beyond: Beyond): Beyond =>
 
 /** A record that goes round for the first time, by a route that takes it. */
 export const readyToBegin = async (
-  work: Work,
+  work: CommandContext,
   route: Versioned<CompiledRoute>,
   record: { readonly id: string; readonly form: string | null },
   known: { readonly facts: Facts; readonly beyond: Beyond },
@@ -117,7 +117,7 @@ export const readyToBegin = async (
 };
 
 /** Keeps what came of a move and tells those it concerns. Gives where it stands now. */
-const keep = async (work: Work, moving: Moving, driven: Driven): Promise<State> => {
+const keep = async (work: CommandContext, moving: Moving, driven: Driven): Promise<State> => {
   const { db, clock } = work;
   // Where nobody is asked to sign it, nothing is kept of it.
   if (moving.fresh && driven.state.stage === 'none') return driven.state;
@@ -141,7 +141,11 @@ const standInsOf = async ({ facts }: Moving, people: readonly string[]): Promise
   people.flatMap((id) => facts.people.get(id)?.away?.standIn ?? []);
 
 /** What happens without anybody's doing is told in the record's history. */
-const noteBesides = async (work: Work, { route, signOff }: Moving, events: readonly SignOffEvent[]): Promise<void> => {
+const noteBesides = async (
+  work: CommandContext,
+  { route, signOff }: Moving,
+  events: readonly SignOffEvent[],
+): Promise<void> => {
   for (const event of events) {
     if (event.kind !== 'let_through' && event.kind !== 'passed' && event.kind !== 'reminded') continue;
     const label = route.route.steps[event.step]?.label ?? '';
@@ -152,7 +156,7 @@ const noteBesides = async (work: Work, { route, signOff }: Moving, events: reado
 
 /** Writes into the record's history what was done with its sign-off; the record itself does not change. */
 export const tellHistory = async (
-  work: Work,
+  work: CommandContext,
   route: CompiledRoute,
   record: string,
   action: RecordEvent['by']['action'],
@@ -170,7 +174,7 @@ export const tellHistory = async (
 };
 
 /** Something happened to a sign-off. Gives where it stands with that. */
-export const move = async (work: Work, moving: Moving, event: SignOffEvent): Promise<State> => {
+export const move = async (work: CommandContext, moving: Moving, event: SignOffEvent): Promise<State> => {
   const driven = drive(moving.route.route, moving.state, event, worldOf(moving.route, moving.facts));
   const state = await keep(work, moving, driven);
   if (driven.ended) await setFields(work, moving, driven.ended, event);
@@ -178,13 +182,13 @@ export const move = async (work: Work, moving: Moving, event: SignOffEvent): Pro
 };
 
 /** Enters the steps that waited until a decision could not be undone any more. */
-export const enterNext = async (work: Work, moving: Moving): Promise<State> => {
+export const enterNext = async (work: CommandContext, moving: Moving): Promise<State> => {
   const driven = goOn(moving.route.route, moving.state, worldOf(moving.route, moving.facts));
   return keep(work, moving, driven);
 };
 
 /** Looks anew at who may sign what waits, as people are now. */
-export const lookAgain = async (work: Work, moving: Moving): Promise<State> => {
+export const lookAgain = async (work: CommandContext, moving: Moving): Promise<State> => {
   const driven = reconsider(moving.route.route, moving.state, worldOf(moving.route, moving.facts));
   if (driven.events.length === 0) return moving.state;
   return keep(work, moving, driven);
@@ -196,7 +200,7 @@ const actionOf = (event: SignOffEvent): RecordEvent['by']['action'] =>
 
 /** Sets what the route sets when it ends so; what a rule of the register refuses keeps it from ending so. */
 const setFields = async (
-  work: Work,
+  work: CommandContext,
   { route, signOff, facts }: Moving,
   ending: Ending,
   event: SignOffEvent,
@@ -216,7 +220,7 @@ const setFields = async (
  * stood there before.
  */
 export const writeFields = async (
-  work: Work,
+  work: CommandContext,
   route: CompiledRoute,
   record: string,
   changes: Readonly<Record<string, unknown>>,
@@ -230,7 +234,7 @@ export const writeFields = async (
 };
 
 /** The sign-off of a record, locked and ready to move; null where there is none. */
-export const findMoving = async (work: Work, record: string): Promise<Moving | null> => {
+export const findMoving = async (work: CommandContext, record: string): Promise<Moving | null> => {
   const signOff = await findSignOff(work.db, record, 'locked');
   return signOff && readyToMove(work, signOff);
 };

@@ -6,20 +6,20 @@ import type { Versioned } from '../definitions/store.ts';
 import { notFound, Refusal } from '../platform/refusal.ts';
 import { signOffs } from '../platform/schema.ts';
 import { readTitles } from '../records/reader/index.ts';
-import type { Look, Work } from '../records/work.ts';
+import type { CommandContext, ReadContext } from '../records/work.ts';
 import { enterNext, type Moving, ontoRoute, readyToMove } from './move.ts';
 
 /** More than so many are told of, and moved, at a time. */
-const MOST = 500;
+const BATCH_SIZE = 500;
 
-const routeIn = ({ definitions }: Look, key: string): Versioned<CompiledRoute> => {
+const routeIn = ({ definitions }: ReadContext, key: string): Versioned<CompiledRoute> => {
   const route = definitions.routes.get(key);
   if (!route) throw notFound();
   return route;
 };
 
 /** What is on its way by an older version of a route. */
-const readOlder = (look: Look, route: Versioned<CompiledRoute>) =>
+const readOlder = (look: ReadContext, route: Versioned<CompiledRoute>) =>
   look.db
     .select()
     .from(signOffs)
@@ -30,7 +30,7 @@ const readOlder = (look: Look, route: Versioned<CompiledRoute>) =>
         inArray(signOffs.stage, ['waiting', 'stuck', 'sent_back']),
       ),
     )
-    .limit(MOST);
+    .limit(BATCH_SIZE);
 
 const labels = (route: CompiledRoute, state: State): string =>
   openSteps(state)
@@ -42,7 +42,7 @@ const moved = (moving: Moving, route: Versioned<CompiledRoute>, by: string, at: 
   ontoRoute(moving, route, by, at);
 
 /** What is on its way by older versions, and where each would stand on the newest. Changes nothing. */
-export const rehearseMoves = async (look: Look, key: string): Promise<RouteMoves> => {
+export const rehearseMoves = async (look: ReadContext, key: string): Promise<RouteMoves> => {
   const route = routeIn(look, key);
   const rows = await readOlder(look, route);
   const ids = rows.map(({ recordId }) => recordId);
@@ -72,7 +72,7 @@ export const rehearseMoves = async (look: Look, key: string): Promise<RouteMoves
 };
 
 /** Moves what is on its way onto the newest version of its route. */
-export const carryOutMoves = async (work: Work, key: string): Promise<RouteMoves> => {
+export const carryOutMoves = async (work: CommandContext, key: string): Promise<RouteMoves> => {
   const told = await rehearseMoves(work, key);
   const route = routeIn(work, key);
   const fine = new Set(told.moves.flatMap(({ record, problem }) => (problem === null ? [record] : [])));

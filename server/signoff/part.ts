@@ -9,7 +9,7 @@ import { readNames } from '../people/names.ts';
 import { executeKept } from '../platform/fragment.ts';
 import { signOffs } from '../platform/schema.ts';
 import { isWithin } from '../records/reader/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { readState } from './stored.ts';
 
 /** A record that was sent back to its sender: by whom, why, and what to mend. */
@@ -21,7 +21,7 @@ export interface SentBackTo {
 
 /** What a record was sent back to this person with; null where it was not. */
 export const findSentBack = async (
-  { db, definitions, person }: Pick<Look, 'db' | 'definitions' | 'person'>,
+  { db, definitions, person }: Pick<ReadContext, 'db' | 'definitions' | 'person'>,
   recordId: string,
 ): Promise<SentBackTo | null> => {
   const [signOff] = await db
@@ -58,7 +58,7 @@ const standingSchema = z.object({
 
 /** How a person stands to a record: one statement, which does as much for a record that never was. */
 export const standTo = async (
-  { db, sight, person, clock }: Look,
+  { db, sight, person, clock }: ReadContext,
   register: Register,
   id: string,
 ): Promise<Standing> => {
@@ -81,5 +81,5 @@ export const standTo = async (
 };
 
 /** Whether a person takes part in a record's sign-off: it waits for them, they decided on it, or they sent it. */
-export const takesPart = async (look: Look, register: Register, id: string): Promise<boolean> =>
+export const takesPart = async (look: ReadContext, register: Register, id: string): Promise<boolean> =>
   (await standTo(look, register, id)).takesPart;

@@ -1,5 +1,5 @@
 import { findBan, isResortAsked, namedBy } from '#core/signoff/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import type { Moving } from './move.ts';
 
 /**
@@ -7,7 +7,7 @@ import type { Moving } from './move.ts';
  * name; of these those who may sign it and are not asked already.
  */
 export const mayPassTo = async (
-  { person }: Pick<Look, 'person'>,
+  { person }: Pick<ReadContext, 'person'>,
   { route, state, facts }: Moving,
   step: number,
   name: string,

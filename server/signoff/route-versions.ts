@@ -2,12 +2,12 @@ import type { z } from 'zod';
 import type { routeVersionsSchema } from '#contract/index.ts';
 import { compileRoute, routeSchema } from '#core/signoff/index.ts';
 import { readVersions } from '../definitions/versions.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { readRunning } from './running.ts';
 
 /** Every version a route has had, the newest first, with how much is on its way by each, and why it would not fit now. */
 export const listRouteVersions = async (
-  { db, definitions: { catalogue, roles } }: Look,
+  { db, definitions: { catalogue, roles } }: ReadContext,
   key: string,
 ): Promise<z.input<typeof routeVersionsSchema>> => {
   const running = await readRunning(db);

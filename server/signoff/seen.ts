@@ -5,11 +5,11 @@ import { isMadeByProgram, type StoredValue } from '#core/values/index.ts';
 import type { Queryable } from '../platform/database.ts';
 import { signOffSeen } from '../platform/schema.ts';
 import { readPaths } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type ReadContext } from '../records/work.ts';
 
 /** A record whole, with what is worked out, as whoever signs it sees it. */
 export const readWhole = async (
-  look: Look,
+  look: ReadContext,
   register: Register,
   id: string,
   own: RecordValues,

@@ -3,7 +3,7 @@ import { routesOf } from '../definitions/store.ts';
 import { notAllowed, notFound, Refusal } from '../platform/refusal.ts';
 import { readDoable } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
-import { asSystem, type Work } from '../records/work.ts';
+import { asSystem, type CommandContext } from '../records/work.ts';
 import { decide } from './decide.ts';
 import { beginOne } from './follower.ts';
 import { tellHistory } from './move.ts';
@@ -21,7 +21,7 @@ const STANDS = {
  * Sends a record to be signed that never went round, though a route takes it as it is now, or that was withdrawn or
  * stopped. Refused where it is on its way, was decided on, or no route takes it.
  */
-export const sendRound = async (work: Work, register: Register, id: string): Promise<void> => {
+export const sendRound = async (work: CommandContext, register: Register, id: string): Promise<void> => {
   const signOff = await findSignOff(work.db, id, 'locked');
   if (signOff && signOff.stage !== 'none') throw new Refusal('conflict', STANDS[signOff.stage]);
   if (signOff) {

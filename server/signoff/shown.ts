@@ -2,7 +2,7 @@ import { and, eq, isNull, or, sql } from 'drizzle-orm';
 import { today } from '#core/base/index.ts';
 import { readStoodInFor } from '../people/signers.ts';
 import { decisions, signOffParts, signOffs } from '../platform/schema.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { findRouteAt } from './routes-in-force.ts';
 
 /** What the steps a person signs, or signed, show them of a record. */
@@ -14,7 +14,7 @@ export interface ShownToSigner {
 }
 
 /** The same; null where they sign none of its steps, or these say nothing of what is shown. */
-export const readShownToSigner = async (look: Look, record: string): Promise<ShownToSigner | null> => {
+export const readShownToSigner = async (look: ReadContext, record: string): Promise<ShownToSigner | null> => {
   const { db, definitions, person, clock } = look;
   const [signOff] = await db.select().from(signOffs).where(eq(signOffs.recordId, record));
   // Who sent it sees what they sent.

@@ -2,12 +2,12 @@ import { problem } from '#core/base/index.ts';
 import { type CompiledRoute, whoSigns } from '#core/signoff/index.ts';
 import { readSigners } from '../people/signers.ts';
 import { invalid } from '../platform/refusal.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 import { readNamesOf } from './names-of.ts';
 import { sayMissing } from './who-signs.ts';
 
 /** The cases in which a route would leave a record today where nobody can sign it, each in a sentence. */
-const stuckToday = async (look: Look, route: CompiledRoute): Promise<string[]> => {
+const stuckToday = async (look: ReadContext, route: CompiledRoute): Promise<string[]> => {
   const people = await readSigners(look.db, look.clock);
   const { rows, missing } = whoSigns(route, people, look.clock);
   const names = await readNamesOf(look.db, look.definitions);
@@ -26,7 +26,7 @@ const stuckToday = async (look: Look, route: CompiledRoute): Promise<string[]> =
 };
 
 /** Whoever publishes what would leave records stuck today hears it first; who goes on says so. */
-export const refuseStuckToday = async (look: Look, routes: readonly CompiledRoute[]): Promise<void> => {
+export const refuseStuckToday = async (look: ReadContext, routes: readonly CompiledRoute[]): Promise<void> => {
   const problems = [];
   for (const route of routes)
     for (const says of await stuckToday(look, route))

@@ -14,7 +14,7 @@ import { sameValue } from '#core/values/index.ts';
 import { isDevice } from '../people/names.ts';
 import { decisions } from '../platform/schema.ts';
 import { readOwnValues } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type ReadContext } from '../records/work.ts';
 import { readNamed } from './beside.ts';
 import { manages } from './managing.ts';
 import { readNamesOf } from './names-of.ts';
@@ -59,7 +59,7 @@ const sentBackAt = (state: State, at: number, names: Names): Pick<Step, 'by' | '
 
 /** The labels of the fields in which a record differs from what those saw whose signatures stand. */
 const readChangedSince = async (
-  look: Look,
+  look: ReadContext,
   signOff: SignOff,
   route: CompiledRoute,
   state: State,
@@ -78,7 +78,7 @@ const readChangedSince = async (
 };
 
 /** The sign-off track of a record, or null when it goes round nowhere; `register` is it as whoever looks sees it. */
-export const readTrack = async (look: Look, register: Register, recordId: string): Promise<Track | null> => {
+export const readTrack = async (look: ReadContext, register: Register, recordId: string): Promise<Track | null> => {
   const { db, definitions, person, clock } = look;
   const signOff = await findSignOff(db, recordId);
   if (!signOff) return null;
@@ -133,7 +133,7 @@ export const readTrack = async (look: Look, register: Register, recordId: string
 };
 
 /** That a record was sent from a device that several share, and as whom; null where a person sent it. */
-const readFromDevice = async (look: Look, recordId: string, sender: string): Promise<Track['from_device']> =>
+const readFromDevice = async (look: ReadContext, recordId: string, sender: string): Promise<Track['from_device']> =>
   (await isDevice(look.db, sender)) ? { named: await readNamed(look, recordId, sender) } : null;
 
 const isRunning = ({ stage }: State): boolean => stage === 'waiting' || stage === 'stuck' || stage === 'sent_back';
@@ -165,7 +165,11 @@ const emptyTrack = (
 });
 
 /** Every decision there was on a record, the newest first, each with what was seen. */
-export const readSignOffHistory = async (look: Look, register: Register, recordId: string): Promise<SignOffHistory> => {
+export const readSignOffHistory = async (
+  look: ReadContext,
+  register: Register,
+  recordId: string,
+): Promise<SignOffHistory> => {
   const { db, definitions } = look;
   const signOff = await findSignOff(db, recordId);
   if (!signOff) return { track: null, decisions: [] };

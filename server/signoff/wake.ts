@@ -3,7 +3,7 @@ import { namedBy, nextTimer, openSteps, type SignOffEvent, type Timer } from '#c
 import { findPerson } from '../people/names.ts';
 import type { Db } from '../platform/database.ts';
 import { signOffs } from '../platform/schema.ts';
-import type { Work } from '../records/work.ts';
+import type { CommandContext } from '../records/work.ts';
 import { enterNext, lookAgain, type Moving, move, readyToMove } from './move.ts';
 import { findRouteAt } from './routes-in-force.ts';
 import { tellWaiting } from './tell.ts';
@@ -15,12 +15,12 @@ import { tellWaiting } from './tell.ts';
  */
 
 /** So many are gone through at a time. */
-const MOST = 200;
+const BATCH_SIZE = 200;
 /** More turns than this are no work but a mistake. */
 const MOST_TURNS = 50;
 
 /** Begins a piece of work in the name of somebody: of whoever sent what is moved. */
-export type InName = <T>(person: string, run: (work: Work) => Promise<T>) => Promise<T>;
+export type InName = <T>(person: string, run: (work: CommandContext) => Promise<T>) => Promise<T>;
 
 const eventOf = (what: Timer['what'], at: string, step: number, moving: Moving): SignOffEvent | null => {
   switch (what) {
@@ -40,7 +40,7 @@ const eventOf = (what: Timer['what'], at: string, step: number, moving: Moving):
 };
 
 /** Does the first thing of a sign-off that is due, and says whether there was one. */
-const wakeOnce = async (work: Work, id: string): Promise<boolean> => {
+const wakeOnce = async (work: CommandContext, id: string): Promise<boolean> => {
   const { db, clock } = work;
   const [signOff] = await db.select().from(signOffs).where(eq(signOffs.id, id)).for('update');
   if (!signOff) return false;
@@ -79,7 +79,7 @@ export const wakeSignOffsDue = async (db: Db, now: Date, inName: InName): Promis
       ),
     )
     .orderBy(asc(signOffs.since))
-    .limit(MOST);
+    .limit(BATCH_SIZE);
   let moved = 0;
   for (const { id, sender } of rows)
     for (let turn = 0; turn < MOST_TURNS && (await inName(sender, (work) => wakeOnce(work, id))); turn++) moved++;
@@ -87,7 +87,7 @@ export const wakeSignOffsDue = async (db: Db, now: Date, inName: InName): Promis
 };
 
 /** The routes of what waits that may name somebody: by a role of theirs, or by something else than a role. */
-const routesNaming = async ({ db, definitions }: Work, person: string): Promise<SQL> => {
+const routesNaming = async ({ db, definitions }: CommandContext, person: string): Promise<SQL> => {
   const roles = new Set((await findPerson(db, person))?.roles ?? []);
   const used = await db
     .selectDistinct({ routeId: signOffs.routeId, routeVersion: signOffs.routeVersion })
@@ -107,7 +107,7 @@ const routesNaming = async ({ db, definitions }: Work, person: string): Promise<
  * Sign-offs in which a person is asked, or could be now, or that are stuck: looked at anew after they came, went, or what
  * they may sign has changed.
  */
-export const askOthers = async (work: Work, person: string): Promise<void> => {
+export const askOthers = async (work: CommandContext, person: string): Promise<void> => {
   const { db } = work;
   const rows = await db
     .select()

@@ -24,7 +24,7 @@ import { readSigners } from '../people/signers.ts';
 import { notFound, valueOrRefuse } from '../platform/refusal.ts';
 import { decisions, history, signOffs } from '../platform/schema.ts';
 import { readEveryPath, readNewest, readOwnValues, readTitles } from '../records/reader/index.ts';
-import { asSystem, type Look } from '../records/work.ts';
+import { asSystem, type ReadContext } from '../records/work.ts';
 import { type Beyond, factsOf, readBeyond, readSender } from './facts.ts';
 import { sayAmount } from './in-tray.ts';
 import { readNamesOf } from './names-of.ts';
@@ -44,7 +44,7 @@ export interface Asked {
 
 /** The route that is asked about, compiled: as it is given, as somebody is making it, or as it is in force. */
 export const routeAsked = async (
-  { db, definitions }: Look,
+  { db, definitions }: ReadContext,
   key: string,
   given: Route | undefined,
 ): Promise<CompiledRoute> => {
@@ -56,7 +56,7 @@ export const routeAsked = async (
 };
 
 /** A look at another day: people are there as on that day, and working days count from it. */
-const onDay = (look: Look, day: string | undefined): Look => {
+const onDay = (look: ReadContext, day: string | undefined): ReadContext => {
   const now = day === undefined ? null : fromLocal(`${day}T12:00`, look.clock.zone);
   return now === null ? look : { ...look, clock: { ...look.clock, now } };
 };
@@ -91,7 +91,11 @@ export const sayMissing = (
 };
 
 /** How long each step took, by the step and by who signed it: the middle, and what 9 in 10 did not pass; in hours. */
-const readDurations = async (look: Look, route: CompiledRoute, names: Names): Promise<WhoSignsAnswer['durations']> => {
+const readDurations = async (
+  look: ReadContext,
+  route: CompiledRoute,
+  names: Names,
+): Promise<WhoSignsAnswer['durations']> => {
   const { id } = route.route;
   if (id === undefined) return [];
   const hours = sql`extract(epoch from ${decisions.at} - ${decisions.enteredAt}) / 3600.0`;
@@ -128,7 +132,7 @@ interface Walking {
 }
 
 /** A record that is stored, sent by whom it was, or by somebody else. */
-const storedWalking = async (look: Look, route: CompiledRoute, asked: Asked): Promise<Walking | null> => {
+const storedWalking = async (look: ReadContext, route: CompiledRoute, asked: Asked): Promise<Walking | null> => {
   const system = asSystem(look, 'whoever makes routes sees what they do to any record');
   const id = asked.record ?? (await newestRecord(system, route));
   if (id === null) return null;
@@ -143,7 +147,7 @@ const storedWalking = async (look: Look, route: CompiledRoute, asked: Asked): Pr
 
 /** One record walking the route: one that is stored, or one that is made up. */
 const readWalk = async (
-  look: Look,
+  look: ReadContext,
   route: CompiledRoute,
   asked: Asked,
   names: Names,
@@ -178,7 +182,7 @@ const readWalk = async (
   };
 };
 
-const authorOf = async ({ db }: Look, record: string): Promise<string | null> => {
+const authorOf = async ({ db }: ReadContext, record: string): Promise<string | null> => {
   const [row] = await db
     .select({ by: history.personId })
     .from(history)
@@ -189,7 +193,7 @@ const authorOf = async ({ db }: Look, record: string): Promise<string | null> =>
 };
 
 /** A record that is on its way by the route, else the newest. */
-const newestRecord = async (look: Look, route: CompiledRoute): Promise<string | null> => {
+const newestRecord = async (look: ReadContext, route: CompiledRoute): Promise<string | null> => {
   const { id } = route.route;
   const [running] =
     id === undefined
@@ -208,7 +212,7 @@ const countRows = (
   route: CompiledRoute,
   { rows }: ReturnType<typeof whoSigns>,
   records: readonly RecordValues[],
-  { clock }: Look,
+  { clock }: ReadContext,
 ): number[] => {
   const way = (held: RecordValues): string => {
     const values = recordValues(held, clock);
@@ -224,7 +228,7 @@ const countRows = (
 };
 
 /** The table of who signs, with how many of the newest records fall into each row, and one record walking the route. */
-export const readWhoSigns = async (asking: Look, key: string, asked: Asked): Promise<WhoSignsAnswer> => {
+export const readWhoSigns = async (asking: ReadContext, key: string, asked: Asked): Promise<WhoSignsAnswer> => {
   const look = onDay(asking, asked.day);
   const { db, definitions, clock } = look;
   const route = await routeAsked(look, key, asked.route);

@@ -1,5 +1,5 @@
 import { Refusal } from '../platform/refusal.ts';
-import type { Work } from '../records/work.ts';
+import type { CommandContext } from '../records/work.ts';
 import { findMoving, move, tellHistory } from './move.ts';
 import { readNamesOf } from './names-of.ts';
 
@@ -7,7 +7,7 @@ import { readNamesOf } from './names-of.ts';
  * Withdraws a record from its way round, as what brought it in is taken back. Refused by name where somebody signed it:
  * what is signed stays.
  */
-export const withdrawBrought = async (work: Work, record: string): Promise<void> => {
+export const withdrawBrought = async (work: CommandContext, record: string): Promise<void> => {
   const moving = await findMoving(work, record);
   if (!moving || moving.state.stage === 'none') return;
   const signed = moving.state.steps.flatMap(({ signatures }) => signatures.map(({ by }) => by));

@@ -13,7 +13,7 @@ import {
   textsOf,
 } from '#core/values/index.ts';
 import { readLinked } from '../records/reader/index.ts';
-import type { Look } from '../records/work.ts';
+import type { ReadContext } from '../records/work.ts';
 
 /** A field in words. */
 export interface Said {
@@ -41,7 +41,7 @@ const collect = (fields: readonly RowField[], values: RecordValues, into: Map<st
 };
 
 /** What some values point to, as far as whoever asks sees it: each register asked once. */
-const readNames = async (look: Look, register: Register, all: readonly RecordValues[]): Promise<Names> => {
+const readNames = async (look: ReadContext, register: Register, all: readonly RecordValues[]): Promise<Names> => {
   const wanted = new Map<string, Set<string>>();
   for (const values of all) collect(register.fields, values, wanted);
   const names = new Map<string, Readonly<Record<string, Linked>>>();
@@ -49,7 +49,7 @@ const readNames = async (look: Look, register: Register, all: readonly RecordVal
   return names;
 };
 
-const sayOne = ({ definitions }: Look, { type }: RowField, value: StoredValue, names: Names): string => {
+const sayOne = ({ definitions }: ReadContext, { type }: RowField, value: StoredValue, names: Names): string => {
   const to = leadsTo(type);
   if (to === null) return behaviourOf(type).show(value, valueContext(definitions.catalogue));
   return idsIn(value)
@@ -58,7 +58,7 @@ const sayOne = ({ definitions }: Look, { type }: RowField, value: StoredValue, n
 };
 
 /** What a row is called: the first of its cells that says anything. */
-const rowName = (look: Look, fields: readonly RowField[], row: RowValue, names: Names): string => {
+const rowName = (look: ReadContext, fields: readonly RowField[], row: RowValue, names: Names): string => {
   for (const field of fields) {
     const value = row.values[field.key] ?? null;
     if (!isNothing(value)) return sayOne(look, field, value, names);
@@ -67,7 +67,7 @@ const rowName = (look: Look, fields: readonly RowField[], row: RowValue, names: 
 };
 
 const rowDifferences = (
-  look: Look,
+  look: ReadContext,
   field: RowField,
   before: readonly RowValue[],
   after: readonly RowValue[],
@@ -101,7 +101,7 @@ const rowDifferences = (
 
 /** In what a record differs from what it was, in words: of the fields of a register as whoever asks sees it. */
 export const sayDifferences = async (
-  look: Look,
+  look: ReadContext,
   register: Register,
   before: RecordValues,
   after: RecordValues,
@@ -116,7 +116,7 @@ export const sayDifferences = async (
 };
 
 /** A record in words, field by field, without what is empty. */
-export const sayRecord = async (look: Look, register: Register, values: RecordValues): Promise<Said[]> => {
+export const sayRecord = async (look: ReadContext, register: Register, values: RecordValues): Promise<Said[]> => {
   const names = await readNames(look, register, [values]);
   return register.fields.flatMap((field): Said[] => {
     const value = values[field.key] ?? null;

@@ -3,7 +3,7 @@
  * in this window can take up what they had. Only the newest are kept.
  */
 
-const MOST = 30;
+const MAX_KEPT = 30;
 const putAway = new Map<string, string>();
 
 /** Puts a formula away that was typed over another one. */
@@ -11,7 +11,7 @@ export const putFormulaAway = (over: string, typed: string): void => {
   putAway.delete(over);
   if (typed.trim() !== '' && typed !== over) putAway.set(over, typed);
   const [oldest] = putAway.keys();
-  if (putAway.size > MOST && oldest !== undefined) putAway.delete(oldest);
+  if (putAway.size > MAX_KEPT && oldest !== undefined) putAway.delete(oldest);
 };
 
 /** What was put away over a formula, or null. */

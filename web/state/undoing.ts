@@ -43,9 +43,9 @@ interface Undoing {
 }
 
 /** So many things are kept to be taken back. */
-const MOST = 20;
+const MAX_KEPT = 20;
 
-const keptSchema = z.object({ done: z.array(doneSchema).max(MOST) });
+const keptSchema = z.object({ done: z.array(doneSchema).max(MAX_KEPT) });
 
 /** What I did in lists, to be taken back one after the other, the last first; kept for as long as the window is there. */
 export const useUndoing = create<Undoing>()(
@@ -55,7 +55,7 @@ export const useUndoing = create<Undoing>()(
       says: '',
       error: null,
       isBusy: false,
-      add: (done) => set((now) => ({ done: [...now.done, done].slice(-MOST), says: done.says, error: null })),
+      add: (done) => set((now) => ({ done: [...now.done, done].slice(-MAX_KEPT), says: done.says, error: null })),
       undo: async (by, take) => {
         const last = get().done.findLast((each) => each.by === by);
         if (!last || get().isBusy) return;

@@ -7,7 +7,7 @@ import { run, type Table } from './table.ts';
 /* Lists of ids and codes point to what is there: no foreign key says so of a list, a trigger does. */
 
 /** What a list column points to: schema, table, key column and its type. */
-const heldBy = ({ type }: RowField): readonly string[] | null => {
+const referenceTarget = ({ type }: RowField): readonly string[] | null => {
   const { value } = behaviourOf(type);
   switch (value.kind) {
     case 'choices':
@@ -29,7 +29,7 @@ export const makeTriggers = async (tx: Tx, table: Table): Promise<void> => {
     where tgrelid = ${`"${table.schema}"."${table.name}"`}::regclass and tgname like 'held-%'`);
   for (const row of rows) await run(tx, text`drop trigger ${identifier(String(row.name))} on ${at}`);
   for (const field of table.fields) {
-    const target = heldBy(field);
+    const target = referenceTarget(field);
     if (!target) continue;
     const given = join(
       [field.key, ...target].map(

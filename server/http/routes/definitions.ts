@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import type { PlanAnswer, WorkspaceAnswer } from '#contract/index.ts';
-import type { Deed, SetUpRight } from '#core/access/index.ts';
+import type { Permission, SetUpRight } from '#core/access/index.ts';
 import type { Clock } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { givenByApproval } from '#core/signoff/index.ts';
@@ -15,7 +15,7 @@ import { writeSender } from '../../platform/outward.ts';
 import { notAllowed, notFound } from '../../platform/refusal.ts';
 import { setAside } from '../../platform/schema.ts';
 import { countRecords, readLinked, workOutOnRecords } from '../../records/reader/index.ts';
-import type { Look } from '../../records/work.ts';
+import type { ReadContext } from '../../records/work.ts';
 import { refuseStuckToday } from '../../signoff/stuck-today.ts';
 import { type Context, type Handlers, lookOf, signedIn } from '../context.ts';
 
@@ -47,7 +47,7 @@ const outwardOf = (
 
 /** The definitions in force, as far as a person may see them. */
 const readWorkspace = (
-  { definitions, person, sight, clock }: Look,
+  { definitions, person, sight, clock }: ReadContext,
   outside: Pick<Context, 'told' | 'sends'>,
 ): WorkspaceAnswer => {
   const { catalogue, roles, routes } = definitions;
@@ -72,7 +72,7 @@ const readWorkspace = (
     registers,
     rights: Object.fromEntries(
       registers.map(({ key }) => {
-        const may = (deed: Deed): boolean => mayAny(definitions, person, key, deed);
+        const may = (deed: Permission): boolean => mayAny(definitions, person, key, deed);
         const rights = { see: may('see'), add: may('add'), change: may('change') };
         return [key, { ...rights, archive: may('archive'), export: may('export') }];
       }),
@@ -109,7 +109,10 @@ const SET_UP_NAMES: { readonly [R in SetUpRight]: string } = {
 };
 
 /** A step as it is answered: of the records that break what it asks, those are named that whoever asks sees. */
-const withNames = async (look: Look, { breaking, ...said }: SaidWithIds): Promise<PlanAnswer['steps'][number]> => {
+const withNames = async (
+  look: ReadContext,
+  { breaking, ...said }: SaidWithIds,
+): Promise<PlanAnswer['steps'][number]> => {
   if (!breaking) return said;
   const { ids, ...rest } = breaking;
   const named = await readLinked(look, rest.register, ids);

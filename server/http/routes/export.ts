@@ -6,7 +6,7 @@ import { openListFile } from '../../access/list-files.ts';
 import { listOut } from '../../access/list-out.ts';
 import { stillAs } from '../../access/still-as.ts';
 import type { Prints } from '../../paper/press.ts';
-import type { Look } from '../../records/work.ts';
+import type { ReadContext } from '../../records/work.ts';
 import { parse } from '../bind.ts';
 import { type Context, type Identify, lookOf, readingList } from '../context.ts';
 
@@ -15,7 +15,7 @@ const shownSchema = listFileSchema.extend({ inline: z.enum(['yes', 'no']).defaul
 
 /** How a list is read for whoever takes it along, and how it is asked whether they still may. */
 export interface Taking {
-  readonly reads: <T>(run: (look: Look) => Promise<T>) => Promise<T>;
+  readonly reads: <T>(run: (look: ReadContext) => Promise<T>) => Promise<T>;
   readonly still: () => Promise<void>;
 }
 

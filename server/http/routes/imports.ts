@@ -8,11 +8,11 @@ import { listImports, readImport, refusedCsv } from '../../imports/state.ts';
 import type { Tx } from '../../platform/database.ts';
 import { inTransaction } from '../../platform/locks.ts';
 import { notFound, Refusal } from '../../platform/refusal.ts';
-import type { Look } from '../../records/work.ts';
+import type { ReadContext } from '../../records/work.ts';
 import { type Context, type Handlers, lookOf, signedIn } from '../context.ts';
 import { refuseCrossSite } from '../place.ts';
 
-const within = <T>(context: Context, run: (tx: Tx, look: Look) => Promise<T>): Promise<T> => {
+const within = <T>(context: Context, run: (tx: Tx, look: ReadContext) => Promise<T>): Promise<T> => {
   const { person, definitions } = signedIn(context);
   return inTransaction(context.db, (tx) => run(tx, lookAs(tx, definitions, person)));
 };

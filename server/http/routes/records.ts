@@ -1,5 +1,5 @@
 import type { RecordDetail } from '#contract/index.ts';
-import type { Deed } from '#core/access/index.ts';
+import type { Permission } from '#core/access/index.ts';
 import { checkValues, type Register } from '#core/register/index.ts';
 import { listsOf } from '../../definitions/store.ts';
 import { lookAtRecord } from '../../forms/taking-part.ts';
@@ -18,14 +18,14 @@ import {
   readTitles,
   withOwnColumns,
 } from '../../records/reader/index.ts';
-import { asSystem, type Look, type Work, wholeRegister } from '../../records/work.ts';
+import { asSystem, type CommandContext, type ReadContext, wholeRegister } from '../../records/work.ts';
 import { readBesideSignOff } from '../../signoff/beside.ts';
 import { readLocksOf } from '../../signoff/locks.ts';
 import { readSignOffHistory, readTrack } from '../../signoff/track.ts';
 import { type Context, type Handlers, lookOf, readingList, writingFor } from '../context.ts';
 
 /** A register this person may see; otherwise it does not exist. */
-const seenRegister = ({ sight }: Look, key: string): Register => {
+const seenRegister = ({ sight }: ReadContext, key: string): Register => {
   const register = sight.catalogue.registers.get(key);
   if (!register) throw notFound();
   return register;
@@ -33,7 +33,7 @@ const seenRegister = ({ sight }: Look, key: string): Register => {
 
 const isShown = ({ fields }: Register, key: string): boolean => fields.some((field) => field.key === key);
 
-export const readDetail = async (look: Look, register: Register, id: string): Promise<RecordDetail> => {
+export const readDetail = async (look: ReadContext, register: Register, id: string): Promise<RecordDetail> => {
   const record = await findAnyRecord(look, register, id);
   const times = record && (await findTimes(look, register, id));
   if (!record || !times) throw notFound();
@@ -60,13 +60,13 @@ export const readDetail = async (look: Look, register: Register, id: string): Pr
 };
 
 /** A right on a register that can be seen but not, say, added to: 403. What cannot be seen: 404. */
-const demand = ({ definitions, person }: Work, key: string, right: Deed): void => {
+const demand = ({ definitions, person }: CommandContext, key: string, right: Permission): void => {
   if (!mayAny(definitions, person, key, right)) throw notAllowed(`You may not ${right} records here.`);
 };
 
 /** Values of what this person does not see are refused like those of fields that are not there. */
 const refuseUnseen = (
-  { sight }: Look,
+  { sight }: ReadContext,
   register: Register,
   values: Readonly<Record<string, unknown>>,
   path: readonly string[],
@@ -86,7 +86,7 @@ const inList = <T>(
   context: Context,
   key: string,
   { worked }: { readonly worked: string },
-  run: (reading: Look, register: Register) => Promise<T>,
+  run: (reading: ReadContext, register: Register) => Promise<T>,
 ): Promise<T> =>
   readingList(context, (look) => {
     const { reading, register } = withOwnColumns(look, seenRegister(look, key), worked);

@@ -6,7 +6,7 @@ import {
   calendarHead,
   dayFields,
   type Event,
-  type Look,
+  type ListLayout,
   lookOf,
   sayCell,
   standsOn,
@@ -16,10 +16,10 @@ import { behaviourOf } from '#core/values/index.ts';
 import { invalid } from '../../platform/refusal.ts';
 import type { Exported, ListFormat } from './writer.ts';
 
-type Calendar = Extract<Look, { kind: 'calendar' }>;
+type Calendar = Extract<ListLayout, { kind: 'calendar' }>;
 
 /** More entries no calendar program shows well. */
-const MOST = 10_000;
+const MAX_EVENTS = 10_000;
 
 /** By which of a list's days it is written: those of its calendar, else by the first date it has. */
 const calendarOf = ({ look, register, catalogue }: Pick<Exported, 'register' | 'look' | 'catalogue'>): Calendar => {
@@ -55,7 +55,7 @@ export const ics: ListFormat = {
     const { from, to } = calendarOf(exported);
     return to === null ? [from] : [from, to];
   },
-  most: { count: MOST, says: (most) => `A calendar holds at most ${most} entries. Find fewer.` },
+  most: { count: MAX_EVENTS, says: (most) => `A calendar holds at most ${most} entries. Find fewer.` },
   begin: (to, exported) => {
     const { register, fields, catalogue, title, address } = exported;
     const calendar = calendarOf(exported);

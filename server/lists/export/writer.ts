@@ -4,7 +4,7 @@ import type { TotalKind } from '#core/list/index.ts';
 import type { Catalogue, Field, Register } from '#core/register/index.ts';
 
 /** What totals come to under one column: in words; one that stands alone there as it is held, too. */
-export interface Told {
+export interface ColumnTotals {
   readonly says: string;
   readonly alone: { readonly kind: TotalKind; readonly value: string } | null;
 }
@@ -15,7 +15,7 @@ export interface GroupHead {
   readonly depth: number;
   readonly says: string;
   readonly count: number;
-  readonly totals: ReadonlyMap<string, Told>;
+  readonly totals: ReadonlyMap<string, ColumnTotals>;
 }
 
 /** What of a list goes into a file. */
@@ -30,7 +30,7 @@ export interface Exported {
   /** How many groups stand within each other at most; 0 for none. */
   readonly levels: number;
   /** The totals of the whole, by the column they stand under. */
-  readonly totals: ReadonlyMap<string, Told>;
+  readonly totals: ReadonlyMap<string, ColumnTotals>;
   /** Where the addresses of the program begin, for links back to it; '' where nobody said. */
   readonly address: string;
   /** The list's own look, as an address says it. */

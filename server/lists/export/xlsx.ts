@@ -1,6 +1,6 @@
 import { isNumeric } from '#core/values/index.ts';
 import { cellFormat, totalCell, typedCell } from './typed-cell.ts';
-import type { ListFormat, Told } from './writer.ts';
+import type { ColumnTotals, ListFormat } from './writer.ts';
 
 /** What a sheet may be called (ECMA-376): at most 31 signs, some of them not. */
 const sheetName = (label: string): string => label.replace(/[\\/?*[\]:]/g, ' ').slice(0, 31) || 'List';
@@ -37,7 +37,7 @@ export const xlsx: ListFormat = {
     head.font = { bold: true };
     head.commit();
     let within = 0;
-    const line = (label: string, of: ReadonlyMap<string, Told>, level: number): void => {
+    const line = (label: string, of: ReadonlyMap<string, ColumnTotals>, level: number): void => {
       const cells = fields.map((field) => {
         const told = of.get(field.key);
         if (!told) return { value: null, format: null };

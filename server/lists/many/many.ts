@@ -12,9 +12,9 @@ import { inTransaction } from '../../platform/locks.ts';
 import { invalid, notAllowed, notFound, Refusal } from '../../platform/refusal.ts';
 import { jobs, manyChanges } from '../../platform/schema.ts';
 import { readIds, withOwnColumns } from '../../records/reader/index.ts';
-import type { Look } from '../../records/work.ts';
+import type { ReadContext } from '../../records/work.ts';
 import { deedByIds } from './deeds.ts';
-import { type Doing, goThroughMany, type Many } from './run-many.ts';
+import { goThroughMany, type Many, type ManyRun } from './run-many.ts';
 
 /*
  * A change of many records, as whoever makes it sees it: rehearsed, begun, watched, undone. What is short is done while
@@ -27,24 +27,24 @@ export const MANY_TASK = 'many';
 type Asked = z.output<typeof manySchema>;
 
 /** So many are gone through while whoever asked waits. */
-const AT_ONCE = 100;
+const MAX_WITHOUT_JOB = 100;
 /** More than so many are not changed at once: they would take hours. */
-const MOST = 100_000;
+const MAX_RECORDS = 100_000;
 const FORGOTTEN_HOURS = 24;
 
 const RIGHTS = { set: 'change', send: 'change', archive: 'archive', bring_back: 'archive' } as const;
 
-const idsAsked = async (look: Look, register: Register, { which }: Asked): Promise<readonly string[]> => {
+const idsAsked = async (look: ReadContext, register: Register, { which }: Asked): Promise<readonly string[]> => {
   if ('ids' in which) return [...new Set(which.ids)];
   const own = withOwnColumns(look, register, which.list.worked);
-  const ids = await readIds(own.reading, own.register, which.list, MOST + 1);
-  if (ids.length <= MOST) return ids;
-  const most = MOST.toLocaleString(look.sight.catalogue.locale);
+  const ids = await readIds(own.reading, own.register, which.list, MAX_RECORDS + 1);
+  if (ids.length <= MAX_RECORDS) return ids;
+  const most = MAX_RECORDS.toLocaleString(look.sight.catalogue.locale);
   throw invalid([problem('too_many', ['which'], `At most ${most} records are changed at once. Find fewer first.`)]);
 };
 
 /** Begins a change of many records, or its rehearsal, and tells how it stands: where it is short, how it came out. */
-export const beginMany = async (look: Look, doing: Doing, key: string, asked: Asked): Promise<ManyState> => {
+export const beginMany = async (look: ReadContext, doing: ManyRun, key: string, asked: Asked): Promise<ManyState> => {
   const register = look.sight.catalogue.registers.get(key);
   if (!register) throw notFound();
   const right = RIGHTS[asked.deed.kind];
@@ -65,12 +65,12 @@ export const beginMany = async (look: Look, doing: Doing, key: string, asked: As
 };
 
 const begin = async (
-  look: Look,
-  doing: Doing,
+  look: ReadContext,
+  doing: ManyRun,
   what: Pick<Many, 'kind' | 'registerId' | 'deed' | 'records' | 'total' | 'of'>,
 ): Promise<ManyState> => {
   const { person } = look;
-  const isShort = what.total <= AT_ONCE;
+  const isShort = what.total <= MAX_WITHOUT_JOB;
   const id = await inTransaction(doing.db, async (tx) => {
     const forgotten = new Date(Date.now() - FORGOTTEN_HOURS * 3_600_000);
     await tx.delete(manyChanges).where(and(eq(manyChanges.kind, 'rehearsal'), lt(manyChanges.begunAt, forgotten)));
@@ -85,7 +85,7 @@ const begin = async (
 
 /** A change of many with its job, for who began it; to the others it does not exist. */
 const findOwn = async (
-  { db, person }: Look,
+  { db, person }: ReadContext,
   id: string,
 ): Promise<{ readonly many: Many; readonly job: Job | null }> => {
   // Read at one moment: a job that is done, beside a change that is not yet, would tell too few.
@@ -118,7 +118,7 @@ const stateOf = ({ total, through }: Many, job: Job | null): ManyState['state'] 
   job?.state ?? (through === total ? 'done' : 'stopped');
 
 /** How far a change of many has come. */
-export const readMany = async (look: Look, id: string): Promise<ManyState> => {
+export const readMany = async (look: ReadContext, id: string): Promise<ManyState> => {
   const { many, job } = await findOwn(look, id);
   const state = stateOf(many, job);
   const deed = deedSchema.parse(many.deed);
@@ -145,7 +145,7 @@ export const readMany = async (look: Look, id: string): Promise<ManyState> => {
 };
 
 /** Undoes what a change of many did, as far as it came. */
-export const undoMany = async (look: Look, doing: Doing, id: string): Promise<ManyState> => {
+export const undoMany = async (look: ReadContext, doing: ManyRun, id: string): Promise<ManyState> => {
   const { many, job } = await findOwn(look, id);
   if (many.kind !== 'change') throw notFound();
   const state = stateOf(many, job);

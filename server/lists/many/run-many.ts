@@ -10,7 +10,7 @@ import { Refusal, valueOrRefuse } from '../../platform/refusal.ts';
 import { manyChanges } from '../../platform/schema.ts';
 import { archiveRecord, type By, bringBackRecord, changeRecord } from '../../records/commands/index.ts';
 import { readNumbers, readOwnValues } from '../../records/reader/index.ts';
-import { asSystem, type Work, wholeRegister } from '../../records/work.ts';
+import { asSystem, type CommandContext, wholeRegister } from '../../records/work.ts';
 import { sendRound } from '../../signoff/send.ts';
 import { changeTo } from '../change-to.ts';
 import { nextSize } from '../part-size.ts';
@@ -26,9 +26,9 @@ import { deedByKeys } from './deeds.ts';
 export type Many = typeof manyChanges.$inferSelect;
 
 /** How work is done as a person. The composition root hands these in. */
-export interface Doing {
+export interface ManyRun {
   readonly db: Db;
-  readonly writing: <T>(person: Person, run: (work: Work) => Promise<T>) => Promise<T>;
+  readonly writing: <T>(person: Person, run: (work: CommandContext) => Promise<T>) => Promise<T>;
   /** Tells how far it has come; throws where it is to stop. */
   readonly progress: (through: number, total: number) => Promise<void>;
 }
@@ -51,7 +51,7 @@ const saidBy = (error: Refusal): string =>
   [...new Set(error.problems.map(({ detail }) => detail))].join(' ') || error.message;
 
 /** Does to one record what is done to many. Gives whether anything is other than before. */
-const doOne = async (work: Work, register: Register, id: string, kept: unknown, by: By): Promise<boolean> => {
+const doOne = async (work: CommandContext, register: Register, id: string, kept: unknown, by: By): Promise<boolean> => {
   const deed = deedByKeys(register, kept);
   switch (deed.kind) {
     case 'set': {
@@ -73,9 +73,9 @@ const doOne = async (work: Work, register: Register, id: string, kept: unknown, 
 
 /** Each record in a savepoint: what is refused of one leaves the others as they are. */
 const attempt = async (
-  work: Work,
+  work: CommandContext,
   told: Pick<ManyOutcome, 'id' | 'number'>,
-  run: (work: Work) => Promise<boolean>,
+  run: (work: CommandContext) => Promise<boolean>,
 ): Promise<ManyOutcome> => {
   try {
     const differs = await work.db.transaction((db) => run({ ...work, db }));
@@ -86,7 +86,7 @@ const attempt = async (
   }
 };
 
-const doPart = async (work: Work, many: Many, ids: readonly string[], by: By): Promise<ManyOutcome[]> => {
+const doPart = async (work: CommandContext, many: Many, ids: readonly string[], by: By): Promise<ManyOutcome[]> => {
   const seen = seenRegister(work, many);
   const register = wholeRegister(work, seen.key);
   const numbers = await readNumbers(work, seen, ids);
@@ -103,7 +103,7 @@ const doPart = async (work: Work, many: Many, ids: readonly string[], by: By): P
 };
 
 /** The register of a change of many as the person sees it now. */
-const seenRegister = (work: Work, many: Many): Register => {
+const seenRegister = (work: CommandContext, many: Many): Register => {
   const key = registerWithId(work.definitions, many.registerId)?.key;
   const register = key === undefined ? undefined : work.sight.catalogue.registers.get(key);
   if (!register)
@@ -150,7 +150,7 @@ const keepPart = async (db: Queryable, id: string, outcomes: readonly ManyOutcom
 };
 
 /** Goes through named records. */
-const goThroughRecords = async (doing: Doing, many: Many, person: Person): Promise<void> => {
+const goThroughRecords = async (doing: ManyRun, many: Many, person: Person): Promise<void> => {
   const { db } = doing;
   const isRehearsal = many.kind === 'rehearsal';
   const by: By = { action: 'changed', form: null, batchId: many.id };
@@ -178,7 +178,7 @@ const goThroughRecords = async (doing: Doing, many: Many, person: Person): Promi
 const UNDONE_AT_ONCE = 25;
 
 /** Goes through what was done, the last first, and takes it back. */
-const goThroughDone = async (doing: Doing, many: Many, of: string, person: Person): Promise<void> => {
+const goThroughDone = async (doing: ManyRun, many: Many, of: string, person: Person): Promise<void> => {
   const { db } = doing;
   const by: By = { action: 'undone', form: null, batchId: many.id };
   let { through } = many;
@@ -194,7 +194,7 @@ const goThroughDone = async (doing: Doing, many: Many, of: string, person: Perso
       const outcomes: ManyOutcome[] = [];
       for (const done of events) {
         const number = (await readOwnValues(system, register, done.recordId))?.number ?? '';
-        const undo = async (inside: Work) => (await undoOne(inside, register, done, by)) !== 'unchanged';
+        const undo = async (inside: CommandContext) => (await undoOne(inside, register, done, by)) !== 'unchanged';
         outcomes.push(await attempt(work, { id: done.recordId, number }, undo));
       }
       await keepPart(work.db, many.id, outcomes, events.length);
@@ -205,7 +205,7 @@ const goThroughDone = async (doing: Doing, many: Many, of: string, person: Perso
 };
 
 /** Goes through a change of many, its rehearsal, or its undoing, from where it stands to its end. */
-export const goThroughMany = async (doing: Doing, id: string): Promise<void> => {
+export const goThroughMany = async (doing: ManyRun, id: string): Promise<void> => {
   const [many] = await doing.db.select().from(manyChanges).where(eq(manyChanges.id, id));
   const person = many ? await findPerson(doing.db, many.begunBy) : null;
   if (!many || !person) throw new Refusal('not_found', 'Whoever began this is no longer there.');

@@ -18,7 +18,7 @@ import { execute, executeKept } from '../../platform/fragment.ts';
 import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
 import { receipts } from '../../platform/schema.ts';
 import { readOwnValues } from '../reader/own-values.ts';
-import { asSystem, type Look, type Work } from '../work.ts';
+import { asSystem, type CommandContext, type ReadContext } from '../work.ts';
 import {
   type Candidate,
   type Earlier,
@@ -38,7 +38,7 @@ import { insertion, shapeOf } from './insertion.ts';
 import { type FirstOfSeries, findDues, firstOfSeries, seriesInsertion, takeSeries, withNumbers } from './numbering.ts';
 import { recordColumns, recordShapes, rowInsertions } from './record-shape.ts';
 import { addedProblems, asksOfRecords } from './rights.ts';
-import { asTold, placedAsTold } from './told.ts';
+import { placedAsTold, redactForWriter } from './told.ts';
 
 /** A record to be added, its values as they came in. */
 export interface NewRecord {
@@ -87,7 +87,7 @@ const contentHash = (register: Register, values: RecordValues): string =>
 
 /** What was stored for an entry that came before: the same content from the same sender is the same record. */
 const findReceived = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   prepared: readonly Prepared[],
 ): Promise<Map<string, Stored>> => {
@@ -119,7 +119,7 @@ const findReceived = async (
 
 /** Every value of a record checked by its register, with every problem of it. */
 const prepare = (
-  look: Look,
+  look: ReadContext,
   register: Register,
   { id, values, called }: NewRecord,
 ): Prepared & { problems: Problem[] } => {
@@ -128,7 +128,7 @@ const prepare = (
   const checked = checkValues(register, values, catalogue);
   const kept = checked.ok ? checked.value : {};
   const problems = checked.ok
-    ? asTold(look, register, values, [
+    ? redactForWriter(look, register, values, [
         ...recordProblems(register, kept),
         ...retiredProblems(register.fields, kept, {}, catalogue),
         ...parentProblems(register.fields, kept, catalogue),
@@ -143,7 +143,7 @@ const prepare = (
  * tells every problem of every record at once; stores all or nothing. A record is added whatever its author may see.
  */
 export const addRecords = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   given: readonly NewRecord[],
   by: By,
@@ -180,7 +180,7 @@ export const addRecords = async (
 
 /** A new record as its row stands in its register's table. */
 const newRow = (
-  work: Work,
+  work: CommandContext,
   register: Register,
   {
     id,
@@ -207,7 +207,7 @@ const newRow = (
  * own. `earlier` knows what those that were judged before hold.
  */
 export const judgeNew = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   given: readonly NewRecord[],
   earlier: Earlier,
@@ -234,7 +234,7 @@ export const judgeNew = async (
 const JUDGED = identifier('pg_temp', 'judged');
 
 const judgeBeyond = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   records: readonly Candidate[],
   by: By,
@@ -258,7 +258,7 @@ const judgeBeyond = async (
 };
 
 const storeNew = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   fresh: readonly Prepared[],
   { first, series }: Reserved,
@@ -323,7 +323,7 @@ interface Reserved {
  * before gets nothing. The rows stay locked until the commit: numbers come without gaps, in the order of storing.
  */
 const reserve = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   entries: readonly Prepared[],
   pointed: ReadonlyMap<string, readonly string[]>,

@@ -4,7 +4,7 @@ import { parameter, sql, tableOf } from '#core/sql/index.ts';
 import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
 import { countBackReferences } from '../reader/back-references.ts';
 import { readOwnValues } from '../reader/own-values.ts';
-import { asSystem, type Work } from '../work.ts';
+import { asSystem, type CommandContext } from '../work.ts';
 import { uniqueProblems } from './checks.ts';
 import { type By, follow, type RecordEvent, write } from './events.ts';
 import { moveLinks } from './move-links.ts';
@@ -15,7 +15,7 @@ type Batch = Pick<By, 'batchId'>;
 
 /** Marks a record archived, or no more so, and tells that it was done. */
 const mark = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   id: string,
   kind: 'archived' | 'brought_back',
@@ -40,7 +40,7 @@ const mark = async (
  * they may not see is not in their way and is not moved: it goes on pointing to what is archived.
  */
 export const archiveRecord = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   id: string,
   { moveTo, anyway }: { readonly moveTo?: string | undefined; readonly anyway: boolean },
@@ -71,7 +71,12 @@ export const archiveRecord = async (
 };
 
 /** Brings an archived record back; refused where another has meanwhile taken what only one may hold. */
-export const bringBackRecord = async (work: Work, register: Register, id: string, batch: Batch = {}): Promise<void> => {
+export const bringBackRecord = async (
+  work: CommandContext,
+  register: Register,
+  id: string,
+  batch: Batch = {},
+): Promise<void> => {
   const system = asSystem(work, 'an archived record is looked for among all, and checked against all');
   const held = await readOwnValues(system, register, id, 'locked');
   if (!held?.archived) throw notFound();

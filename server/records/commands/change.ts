@@ -17,14 +17,14 @@ import { rowFieldsIn, rowsOf, type StoredValue, sameValue } from '#core/values/i
 import { toDrizzle } from '../../platform/fragment.ts';
 import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
 import { type OwnValues, readOwnValues } from '../reader/own-values.ts';
-import { asSystem, type Work } from '../work.ts';
+import { asSystem, type CommandContext } from '../work.ts';
 import { idsByTarget, missingProblems, mustsBeyond, pointingsOf, readPresent, uniqueProblems } from './checks.ts';
 import { type By, type Followed, follow, followerColumns, type RecordEvent, write } from './events.ts';
 import { overwriting } from './insertion.ts';
 import { giveNumbers } from './numbering.ts';
 import { recordColumns, recordShapes, rowInsertions, rowsFieldsAmong, rowsRemoval } from './record-shape.ts';
 import { refuseChange, refuseLeaving, refuseUnseenFields, touchedFields } from './rights.ts';
-import { asTold } from './told.ts';
+import { redactForWriter } from './told.ts';
 
 /** What each field was when the person saw it, and what it shall be; values as they came in. */
 export interface GivenChange {
@@ -46,7 +46,7 @@ export interface Changed extends Followed {
  * sees it: what they do not see of its rows stays as it is.
  */
 export const changeRecord = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   id: string,
   given: GivenChange,
@@ -82,7 +82,7 @@ export const changeRecord = async (
     ...rowInsertions(register, rowFields, [{ id, values: numbered }]),
   ]);
   const [beyond] = await mustsBeyond(work, register, [id], { before: current.values, after: numbered });
-  if (beyond) throw invalid(prefixed(asTold(work, register, change.changes, [beyond.problem])));
+  if (beyond) throw invalid(prefixed(redactForWriter(work, register, change.changes, [beyond.problem])));
   await refuseLeaving(work, register, id, by);
   return { ...(await follow(work, event)), number: current.number, values: numbered, differs: true };
 };
@@ -92,7 +92,7 @@ export const changeRecord = async (
  * differ. Refused as that refuses it. Nothing is stored, and nobody waits.
  */
 export const judgeChange = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   id: string,
   given: GivenChange,
@@ -184,7 +184,11 @@ interface Merged {
 }
 
 /** The rules of the register over the record as it would be. */
-const refuseWrong = async (work: Work, register: Register, { id, current, change, merged }: Merged): Promise<void> => {
+const refuseWrong = async (
+  work: CommandContext,
+  register: Register,
+  { id, current, change, merged }: Merged,
+): Promise<void> => {
   const { catalogue } = work.definitions;
   const pointings = pointingsOf(register, [change.changes]);
   const links = missingProblems(pointings, await readPresent(work, idsByTarget(pointings)));
@@ -198,7 +202,7 @@ const refuseWrong = async (work: Work, register: Register, { id, current, change
     ...brokenMusts(register, merged, catalogue, work.clock, current.values),
     ...[...links, ...taken].map((each) => each.problem),
   ];
-  if (problems.length > 0) throw invalid(prefixed(asTold(work, register, change.changes, problems)));
+  if (problems.length > 0) throw invalid(prefixed(redactForWriter(work, register, change.changes, problems)));
 };
 
 const differences = (

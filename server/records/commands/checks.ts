@@ -30,7 +30,7 @@ import { readColumn } from '../../platform/driver-values.ts';
 import { execute, executeKept } from '../../platform/fragment.ts';
 import { as } from '../reader/columns.ts';
 import { relation } from '../reader/relation.ts';
-import type { Look } from '../work.ts';
+import type { ReadContext } from '../work.ts';
 
 /*
  * What only the database can say of a record that is about to be written: whether what it points to is there, and
@@ -94,7 +94,7 @@ const collect = (
 };
 
 /** The table that ids of a target stand in, what narrows it to what may be pointed to, and the id's column. */
-const tableOfTarget = (to: string, { definitions: { catalogue }, person }: Look): SqlFragment | null => {
+const tableOfTarget = (to: string, { definitions: { catalogue }, person }: ReadContext): SqlFragment | null => {
   if (to === PEOPLE) return sql`iolite.people`;
   // What somebody else added and never sent is theirs alone: with its id it would be read through a record of one's own.
   if (to === FILES)
@@ -105,7 +105,7 @@ const tableOfTarget = (to: string, { definitions: { catalogue }, person }: Look)
 type Present = ReadonlyMap<string, ReadonlySet<string>>;
 
 /** Rows of `target` and `id`: which of some ids are there, however many registers, records and fields. */
-export const presentRows = (look: Look, wanted: ReadonlyMap<string, readonly string[]>): SqlFragment => {
+export const presentRows = (look: ReadContext, wanted: ReadonlyMap<string, readonly string[]>): SqlFragment => {
   const parts = [...wanted].flatMap(([to, ids]) => {
     const table = tableOfTarget(to, look);
     const distinct = [...new Set(ids)];
@@ -131,7 +131,10 @@ export const presentOf = (rows: readonly { readonly target?: unknown; readonly i
 };
 
 /** Which of some ids are there, by what they lead to: one query; none where nothing is asked. */
-export const readPresent = async (work: Look, wanted: ReadonlyMap<string, readonly string[]>): Promise<Present> =>
+export const readPresent = async (
+  work: ReadContext,
+  wanted: ReadonlyMap<string, readonly string[]>,
+): Promise<Present> =>
   wanted.size === 0 ? new Map() : presentOf(await executeKept(work.db, presentRows(work, wanted)));
 
 /** The ids that some records hold, by what they lead to, each with the place it stands in. */
@@ -164,7 +167,7 @@ export const missingProblems = (pointings: ReadonlyMap<string, readonly Pointing
  * not see no more is told than that it stands in the way.
  */
 export const uniqueProblems = async (
-  { db, definitions, sight }: Look,
+  { db, definitions, sight }: ReadContext,
   register: Register,
   records: readonly Candidate[],
   before: Earlier = new Map(),
@@ -243,7 +246,7 @@ interface Beyond {
 
 /** The *must* constraints that look beyond the record, asked of the database once it stands there, or in a table like it. */
 export const mustsBeyond = async (
-  { db, definitions: { catalogue }, clock }: Look,
+  { db, definitions: { catalogue }, clock }: ReadContext,
   register: Register,
   ids: readonly string[],
   { table = tableOf(register.key), before, after }: Beyond = {},

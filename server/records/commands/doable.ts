@@ -1,6 +1,6 @@
 import type { Register } from '#core/register/index.ts';
 import { readAllowed } from '../reader/allowed.ts';
-import type { Look } from '../work.ts';
+import type { ReadContext } from '../work.ts';
 import { lockedOf } from './rights.ts';
 
 /** What a person may do with one record that they see, and the fields that they may not change there, each with why not. */
@@ -11,7 +11,7 @@ export interface Doable {
 }
 
 /** The same of a record as it stands. */
-export const readDoable = async (look: Look, register: Register, id: string): Promise<Doable> => {
+export const readDoable = async (look: ReadContext, register: Register, id: string): Promise<Doable> => {
   const allowed = (await readAllowed(look, register.key, [id])).get(id);
   const may = (deed: 'change' | 'archive'): boolean => allowed?.deeds.has(deed) ?? false;
   const locked = lockedOf(look, register, allowed?.changes ?? new Set(), { deed: 'change', asked: false });

@@ -3,7 +3,7 @@ import { join, type SqlFragment, sql } from '#core/sql/index.ts';
 import type { Scalar, StoredValue } from '#core/values/index.ts';
 import { executeKept } from '../../platform/fragment.ts';
 import { notifying } from '../../platform/locks.ts';
-import type { Look, Work } from '../work.ts';
+import type { CommandContext, ReadContext } from '../work.ts';
 
 /** What a command is done as, and by which form. */
 export interface By {
@@ -61,26 +61,31 @@ export interface Followed {
 export interface Follower {
   readonly name: string;
   /** Columns of the record's own row that it keeps. */
-  readonly columns?: (work: Work, register: Register, number: string, values: RecordValues) => Record<string, Scalar>;
+  readonly columns?: (
+    work: CommandContext,
+    register: Register,
+    number: string,
+    values: RecordValues,
+  ) => Record<string, Scalar>;
   /** Statements that change tables of its own, run along with the writing one: they see nothing of what it writes. */
-  readonly statements?: (work: Work, event: RecordEvent) => readonly SqlFragment[];
+  readonly statements?: (work: CommandContext, event: RecordEvent) => readonly SqlFragment[];
   /** What every server process is told at commit. */
-  readonly tells?: (work: Work, event: RecordEvent) => readonly object[];
-  readonly follow?: (work: Work, event: RecordEvent) => Promise<Followed>;
+  readonly tells?: (work: CommandContext, event: RecordEvent) => readonly object[];
+  readonly follow?: (work: CommandContext, event: RecordEvent) => Promise<Followed>;
   /** The fields of a record, as it would be, that hold what it alone gives, by key: each with why. Of one there is, only what differs. */
   readonly gives?: (
-    look: Look,
+    look: ReadContext,
     register: Register,
     record: { readonly id: string; readonly values: RecordValues },
     before: RecordValues | null,
   ) => Promise<ReadonlyMap<string, string>>;
   /** The fields that it keeps from being changed on a record, or given to one that is added, by key: each with why. */
-  readonly locks?: (look: Look, register: Register, id: string | null) => Promise<ReadonlyMap<string, string>>;
+  readonly locks?: (look: ReadContext, register: Register, id: string | null) => Promise<ReadonlyMap<string, string>>;
 }
 
 /** What the followers keep from being written on a record, by field. */
 export const readLocks = async (
-  look: Look,
+  look: ReadContext,
   followers: readonly Follower[],
   register: Register,
   id: string | null,
@@ -93,7 +98,7 @@ export const readLocks = async (
 
 /** What the followers alone give a record as it would be, by field. */
 export const readGiven = async (
-  look: Look,
+  look: ReadContext,
   followers: readonly Follower[],
   register: Register,
   record: { readonly id: string; readonly values: RecordValues },
@@ -111,7 +116,7 @@ export const idsOf = (event: RecordEvent): readonly string[] =>
 
 /** What the followers keep in a record's own row. */
 export const followerColumns = (
-  work: Work,
+  work: CommandContext,
   register: Register,
   number: string,
   values: RecordValues,
@@ -119,7 +124,11 @@ export const followerColumns = (
   Object.assign({}, ...work.followers.map((follower) => follower.columns?.(work, register, number, values) ?? {}));
 
 /** Writes what happened: the command's own statements and those of the followers as one, with the word at commit. */
-export const write = async (work: Work, event: RecordEvent, statements: readonly SqlFragment[]): Promise<void> => {
+export const write = async (
+  work: CommandContext,
+  event: RecordEvent,
+  statements: readonly SqlFragment[],
+): Promise<void> => {
   const parts = [...statements, ...work.followers.flatMap((follower) => follower.statements?.(work, event) ?? [])];
   const payloads = work.followers.flatMap((follower) => follower.tells?.(work, event) ?? []);
   const steps = parts.map((part, i) => sql`${{ segments: [{ kind: 'text', text: `step_${i}` }] }} as (${part})`);
@@ -128,7 +137,7 @@ export const write = async (work: Work, event: RecordEvent, statements: readonly
 };
 
 /** Lets every follower do what comes after. */
-export const follow = async (work: Work, event: RecordEvent): Promise<Followed> => {
+export const follow = async (work: CommandContext, event: RecordEvent): Promise<Followed> => {
   let followed: Followed = {};
   for (const follower of work.followers)
     if (follower.follow) followed = { ...followed, ...(await follower.follow(work, event)) };

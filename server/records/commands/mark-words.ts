@@ -11,7 +11,7 @@ import { readSome } from '../reader/index.ts';
 import { systemSight } from '../sight.ts';
 import type { Reading } from '../work.ts';
 
-const AT_ONCE = 500;
+const BATCH_SIZE = 500;
 
 /** Writes the words of some records anew; of those that somebody wrote meanwhile they stand there already. */
 const markSome = async (reading: Reading, register: Register, ids: readonly string[]): Promise<void> => {
@@ -43,7 +43,7 @@ export const markWordsOnce = async (db: Db, reader: DefinitionsReader): Promise<
     for (let after = 0; ; ) {
       const rows = await execute(
         db,
-        sql`select t.id, t.seq from ${tableOf(register.key)} t where t.seq > ${parameter(after, 'integer')} and ${isUnmarked(identifier('t', 'find_text'))} order by t.seq limit ${parameter(AT_ONCE, 'integer')}`,
+        sql`select t.id, t.seq from ${tableOf(register.key)} t where t.seq > ${parameter(after, 'integer')} and ${isUnmarked(identifier('t', 'find_text'))} order by t.seq limit ${parameter(BATCH_SIZE, 'integer')}`,
       );
       await markSome(
         reading,

@@ -4,7 +4,7 @@ import { mayAny } from '../../people/roles.ts';
 import { notAllowed, Refusal } from '../../platform/refusal.ts';
 import { readBackReferences } from '../reader/back-references.ts';
 import { readOwnValues } from '../reader/own-values.ts';
-import { asSystem, type Work, wholeRegister } from '../work.ts';
+import { asSystem, type CommandContext, wholeRegister } from '../work.ts';
 import { changeRecord } from './change.ts';
 
 const moved = (value: StoredValue, from: string, to: string): StoredValue =>
@@ -38,7 +38,7 @@ const ofRecord = (number: string, { kind, message, problems, conflicts }: Refusa
  * Lets what points to one record, as far as the person sees it, point to another of its register: each a change like any
  * other, with its history and all that follows it. Refused where they see what they may not change.
  */
-export const moveLinks = async (work: Work, register: Register, from: string, to: string): Promise<void> => {
+export const moveLinks = async (work: CommandContext, register: Register, from: string, to: string): Promise<void> => {
   const { catalogue } = work.sight;
   const system = asSystem(work, 'what is moved is held against the whole record it stands in');
   for (const link of backLinks(register.key, catalogue)) {

@@ -4,7 +4,7 @@ import { type Catalogue, type RecordValues, type Register, recordItem, vocabular
 import { parameter, type SqlFragment, sql } from '#core/sql/index.ts';
 import { type FieldTypeOf, numberingIn, seriesText } from '#core/values/index.ts';
 import { toDrizzle } from '../../platform/fragment.ts';
-import type { Work } from '../work.ts';
+import type { CommandContext } from '../work.ts';
 
 type Numbered = FieldTypeOf<'running_number'>;
 
@@ -22,7 +22,12 @@ const conditionOf = (register: Register, type: Numbered, when: string, catalogue
 };
 
 /** Whether a record gets its number now: on storing, or when the condition of the field holds. */
-const isDue = ({ definitions, clock }: Work, register: Register, type: Numbered, values: RecordValues): boolean => {
+const isDue = (
+  { definitions, clock }: CommandContext,
+  register: Register,
+  type: Numbered,
+  values: RecordValues,
+): boolean => {
   if (type.when === undefined) return true;
   const { catalogue } = definitions;
   const condition = conditionOf(register, type, type.when, catalogue);
@@ -45,7 +50,7 @@ export interface Due {
 export type FirstOfSeries = ReadonlyMap<string, number>;
 
 /** Which numbers some records get now. A number once given stays. */
-export const findDues = (work: Work, register: Register, records: readonly RecordValues[]): Due[] =>
+export const findDues = (work: CommandContext, register: Register, records: readonly RecordValues[]): Due[] =>
   register.fields.flatMap(({ key, type }) => {
     const series = numberingIn(type);
     if (!series) return [];
@@ -91,14 +96,22 @@ export const withNumbers = (
 };
 
 /** Takes the next numbers of each series by themselves. */
-export const takeSeries = async (work: Work, register: Register, dues: readonly Due[]): Promise<FirstOfSeries> => {
+export const takeSeries = async (
+  work: CommandContext,
+  register: Register,
+  dues: readonly Due[],
+): Promise<FirstOfSeries> => {
   if (dues.length === 0) return new Map();
   const { rows } = await work.db.execute(toDrizzle(seriesInsertion(register, dues, sql`true`)));
   return firstOfSeries(dues, Object.fromEntries(rows.map((row) => [String(row.field), Number(row.next)])));
 };
 
 /** One record with the running numbers it gets now, when it is changed. */
-export const giveNumbers = async (work: Work, register: Register, values: RecordValues): Promise<RecordValues> => {
+export const giveNumbers = async (
+  work: CommandContext,
+  register: Register,
+  values: RecordValues,
+): Promise<RecordValues> => {
   const dues = findDues(work, register, [values]);
   if (dues.length === 0) return values;
   return withNumbers([values], dues, await takeSeries(work, register, dues))[0] ?? values;

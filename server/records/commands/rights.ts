@@ -8,7 +8,7 @@ import { notAllowed, Refusal } from '../../platform/refusal.ts';
 import { readAllowed } from '../reader/allowed.ts';
 import { isWithin } from '../reader/relation.ts';
 import { readSeenOn } from '../reader/seen-on.ts';
-import { type Look, type Work, wholeRegister } from '../work.ts';
+import { type CommandContext, type ReadContext, wholeRegister } from '../work.ts';
 import type { Placed } from './checks.ts';
 import { type By, readGiven, readLocks } from './events.ts';
 
@@ -43,8 +43,12 @@ export const touchedFields = (register: Register, before: RecordValues, after: R
 const isAskedByForm = (by: By): boolean => by.form !== null || by.mends === true || by.signs === true;
 
 /** Whether a role of the person's says of a field that it is not changed, or when. */
-const isSpokenOf = ({ definitions, person }: Look, register: string, path: string, deed: 'add' | 'change'): boolean =>
-  doingsOf(definitions, person, register).some((doing) => doing.speaksOf(path, deed));
+const isSpokenOf = (
+  { definitions, person }: ReadContext,
+  register: string,
+  path: string,
+  deed: 'add' | 'change',
+): boolean => doingsOf(definitions, person, register).some((doing) => doing.speaksOf(path, deed));
 
 /** Why a field cannot be changed by this person, in words. */
 export const sayLocked = (label: string): string => `${label} may not be changed by you here.`;
@@ -54,7 +58,7 @@ export const sayLocked = (label: string): string => `${label} may not be changed
  * that was designed; only what a role speaks of is locked there.
  */
 export const lockedOf = (
-  look: Look,
+  look: ReadContext,
   register: Register,
   written: ReadonlySet<string>,
   { deed, asked }: { readonly deed: 'add' | 'change'; readonly asked: boolean },
@@ -83,7 +87,7 @@ const lockedOut = (locked: readonly Touched[]): Refusal =>
  * would tell that.
  */
 export const refuseUnseenFields = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   id: string,
   { from, changes }: Change,
@@ -97,7 +101,7 @@ export const refuseUnseenFields = async (
 
 /** Refuses values for fields that are not seen on a record, whatever these are. */
 export const refuseUnseenValues = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   id: string,
   values: Readonly<Record<string, unknown>>,
@@ -109,7 +113,7 @@ export const refuseUnseenValues = async (
 
 /** Refuses a change of what may not be changed: the record, or each field by its name. */
 export const refuseChange = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   { id, before, after }: { readonly id: string; readonly before: RecordValues; readonly after: RecordValues },
   touched: readonly Touched[],
@@ -139,7 +143,7 @@ export const refuseChange = async (
  * as it stands was given elsewhere.
  */
 const givenProblems = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   record: { readonly id: string; readonly values: RecordValues },
   before: RecordValues | null,
@@ -160,7 +164,7 @@ const givenProblems = async (
 
 /** Refuses what a sign-off holds fast, whoever writes and by whatever way. */
 export const refuseHeld = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   id: string | null,
   touched: readonly Touched[],
@@ -176,7 +180,7 @@ export const refuseHeld = async (
 
 /** Refuses what may not be done with a record as it stands. */
 export const refuseDeed = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   id: string,
   deed: 'archive',
@@ -200,7 +204,7 @@ const givenWrongly = (register: Register, values: RecordValues, written: Readonl
  * may not add, and fields that they may not give.
  */
 export const addedProblems = async (
-  work: Work,
+  work: CommandContext,
   register: Register,
   records: readonly { readonly id: string; readonly values: RecordValues }[],
   by: By,
@@ -232,13 +236,13 @@ export const addedProblems = async (
 };
 
 /** Whether what a person may do with a register's records follows from anything that stands in these. */
-export const asksOfRecords = ({ definitions, person }: Look, register: string): boolean =>
+export const asksOfRecords = ({ definitions, person }: ReadContext, register: string): boolean =>
   doingsOf(definitions, person, register).some(({ deeds, gives }) =>
     [...deeds.values(), ...gives.values()].some((reach) => typeof reach !== 'string'),
   );
 
 /** Whether a record lies within a person's sight now. */
-const isSeen = async ({ db, sight }: Look, register: string, id: string): Promise<boolean> => {
+const isSeen = async ({ db, sight }: ReadContext, register: string, id: string): Promise<boolean> => {
   if (!sight.catalogue.registers.has(register)) return false;
   const [row] = await execute(db, sql`select ${isWithin(sight, register, id)} as seen`);
   return row?.seen === true;
@@ -248,7 +252,7 @@ const isSeen = async ({ db, sight }: Look, register: string, id: string): Promis
  * A change that moves a record out of sight is refused where whoever makes it could not add such a record; where they
  * could, it is said first (409 `leaves_sight`) and done when they have heard it. What a form does, its maker wanted.
  */
-export const refuseLeaving = async (work: Work, register: Register, id: string, by: By): Promise<void> => {
+export const refuseLeaving = async (work: CommandContext, register: Register, id: string, by: By): Promise<void> => {
   const scope = work.sight.scopes.get(register.key);
   if (!scope?.where || isAskedByForm(by) || (await isSeen(work, register.key, id))) return;
   const allowed = (await readAllowed(work, register.key, [id])).get(id);

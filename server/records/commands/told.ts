@@ -1,6 +1,6 @@
 import { type Problem, problem } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
-import type { Look } from '../work.ts';
+import type { ReadContext } from '../work.ts';
 import type { Placed } from './checks.ts';
 
 const isWordIn = (text: string, word: string): boolean =>
@@ -10,8 +10,8 @@ const isWordIn = (text: string, word: string): boolean =>
  * What is wrong, as it may be told to whoever writes: a rule or a field that they do not see, and gave nothing in, is named
  * by nothing but that it stands in the way. `given`: the fields they gave.
  */
-export const asTold = (
-  { sight }: Look,
+export const redactForWriter = (
+  { sight }: ReadContext,
   register: Register,
   given: Readonly<Record<string, unknown>>,
   problems: readonly Problem[],
@@ -30,11 +30,11 @@ export const asTold = (
 
 /** The same of problems of several records, each with what was given for it. */
 export const placedAsTold = (
-  look: Look,
+  look: ReadContext,
   register: Register,
   records: readonly { readonly values: Readonly<Record<string, unknown>> }[],
   found: readonly Placed[],
 ): Placed[] =>
   found.flatMap(({ at, problem: one }) =>
-    asTold(look, register, records[at]?.values ?? {}, [one]).map((told) => ({ at, problem: told })),
+    redactForWriter(look, register, records[at]?.values ?? {}, [one]).map((told) => ({ at, problem: told })),
   );

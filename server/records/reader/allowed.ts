@@ -1,14 +1,14 @@
-import { boundReach, type Deed, type Doing, type FieldsWritten } from '#core/access/index.ts';
+import { boundReach, type FieldsWritten, type Permission, type RegisterRights } from '#core/access/index.ts';
 import { type Checked, toSqlFilter } from '#core/expression/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql, tableOf } from '#core/sql/index.ts';
 import { doingsOf } from '../../people/roles.ts';
 import { execute } from '../../platform/fragment.ts';
-import type { Look } from '../work.ts';
+import type { ReadContext } from '../work.ts';
 import { as } from './columns.ts';
 
 /** What a person may do with one record as it stands, by what their roles say of it. */
 export interface Allowed {
-  readonly deeds: ReadonlySet<Deed>;
+  readonly deeds: ReadonlySet<Permission>;
   /** The fields they may change, by path. */
   readonly changes: ReadonlySet<string>;
   /** The fields they may give a record that they add by a right of theirs. */
@@ -31,7 +31,7 @@ class Asked {
 
 type Answered = (row: Readonly<Record<string, unknown>>) => Allowed;
 
-const answeredBy = (doings: readonly Doing[], asked: Asked): Answered => {
+const answeredBy = (doings: readonly RegisterRights[], asked: Asked): Answered => {
   const parts = doings.map(({ deeds, changes, gives }) => {
     const held = (fields: FieldsWritten) => [...fields].map(([path, when]) => [path, asked.holds(when)] as const);
     return {
@@ -42,7 +42,7 @@ const answeredBy = (doings: readonly Doing[], asked: Asked): Answered => {
   });
   return (row) => {
     const allowed = {
-      deeds: new Set<Deed>(),
+      deeds: new Set<Permission>(),
       changes: new Set<string>(),
       gives: new Set<string>(),
       answers: new Set<string>(),
@@ -66,7 +66,7 @@ const answeredBy = (doings: readonly Doing[], asked: Asked): Answered => {
  * of its form, for records that are only judged. Whether they see a record is their sight's to say.
  */
 export const readAllowed = async (
-  look: Look,
+  look: ReadContext,
   key: string,
   ids: readonly string[],
   table: SqlFragment = tableOf(key),
@@ -88,18 +88,18 @@ export const readAllowed = async (
 };
 
 /** So many conditions are asked at once. */
-const AT_ONCE = 200;
+const BATCH_SIZE = 200;
 
 /** Which of some conditions over a register's table as `own` hold for one of its records, whoever asks. */
 export const whichHold = async (
-  { db }: Pick<Look, 'db'>,
+  { db }: Pick<ReadContext, 'db'>,
   key: string,
   id: string,
   conditions: readonly SqlFragment[],
 ): Promise<readonly boolean[]> => {
   const held: boolean[] = [];
-  for (let from = 0; from < conditions.length; from += AT_ONCE) {
-    const some = conditions.slice(from, from + AT_ONCE);
+  for (let from = 0; from < conditions.length; from += BATCH_SIZE) {
+    const some = conditions.slice(from, from + BATCH_SIZE);
     const columns = some.map((condition, i) => as(condition, `c${i}`));
     const [row] = await execute(
       db,

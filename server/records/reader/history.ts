@@ -5,11 +5,11 @@ import { behaviourOf, leadsTo, type StoredValue, textsOf } from '#core/values/in
 import { formWithId, idOf } from '../../definitions/ids.ts';
 import { readNames as readPeopleNames } from '../../people/names.ts';
 import { history } from '../../platform/schema.ts';
-import type { Look } from '../work.ts';
+import type { ReadContext } from '../work.ts';
 import { readLinked } from './linked.ts';
 import { readSeenOn } from './seen-on.ts';
 
-const MOST = 200;
+const MAX_EVENTS = 200;
 /** What happens with time alone: kept in the name of whoever sent the record, and done by nobody. */
 const BY_ITSELF: ReadonlySet<string> = new Set(['passed_on', 'let_through', 'reminded']);
 
@@ -35,7 +35,7 @@ const sayValue = (catalogue: Catalogue, { type }: Field, value: StoredValue, nam
 };
 
 /** What all the changes of a history point to, each register asked once. */
-const readNames = async (look: Look, register: Register, changes: readonly Changes[]): Promise<Names> => {
+const readNames = async (look: ReadContext, register: Register, changes: readonly Changes[]): Promise<Names> => {
   const wanted = new Map<string, Set<string>>();
   for (const field of register.fields) {
     const to = leadsTo(field.type);
@@ -50,14 +50,14 @@ const readNames = async (look: Look, register: Register, changes: readonly Chang
 };
 
 /** Who did what to a record, newest first; values in the words of their fields, only fields that still are. */
-export const readHistory = async (look: Look, register: Register, recordId: string): Promise<HistoryAnswer> => {
+export const readHistory = async (look: ReadContext, register: Register, recordId: string): Promise<HistoryAnswer> => {
   const { db, definitions, sight } = look;
   const read = await db
     .select()
     .from(history)
     .where(and(eq(history.recordId, recordId), eq(history.registerId, idOf(register))))
     .orderBy(desc(history.id))
-    .limit(MOST);
+    .limit(MAX_EVENTS);
   const isSeen = await readSeenOn(look, register.key, recordId);
   const called = await readPeopleNames(db);
   const rows = read.map((event) => ({

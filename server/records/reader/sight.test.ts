@@ -8,7 +8,7 @@ import type { Definitions } from '../../definitions/store.ts';
 import { clockNow } from '../../platform/clock.ts';
 import { type Caller, newId, TestServer } from '../../testing/harness.ts';
 import { narrowedScope, type Scope, type Sight, systemSight } from '../sight.ts';
-import type { Look } from '../work.ts';
+import type { ReadContext } from '../work.ts';
 import {
   countRecords,
   findAnyRecord,
@@ -60,7 +60,7 @@ describe('what a sight lets be read', () => {
   afterAll(() => server?.stop());
 
   const definitionsNow = (): Promise<Definitions> => new DefinitionsReader().read(server.database.db);
-  const lookWith = async (sight: (definitions: Definitions, clock: Clock) => Sight): Promise<Look> => {
+  const lookWith = async (sight: (definitions: Definitions, clock: Clock) => Sight): Promise<ReadContext> => {
     const definitions = await definitionsNow();
     const { id, kind, name, email, roles, record } = (await runa.get('/api/me')).body;
     const clock = clockNow(definitions.catalogue);
@@ -73,7 +73,7 @@ describe('what a sight lets be read', () => {
     };
   };
   const everything = () => lookWith((definitions, clock) => systemSight(definitions, clock, 'a test'));
-  const register = (look: Look, key: string) => {
+  const register = (look: ReadContext, key: string) => {
     const found = look.definitions.catalogue.registers.get(key);
     if (!found) throw new Error(key);
     return found;
@@ -245,7 +245,7 @@ describe('what a sight lets be read', () => {
   describe('a part of a register', () => {
     const [own, foreign] = [newId(), newId()];
     const [seen, hidden] = [newId(), newId()];
-    let look: Look;
+    let look: ReadContext;
 
     beforeAll(async () => {
       const client = (id: string, called: string) => ({

@@ -12,7 +12,7 @@ import type { Reading } from '../work.ts';
 import { as } from './columns.ts';
 import { relation, relationsOf } from './relation.ts';
 
-const MOST = 8;
+const MAX_SHOWN = 8;
 
 const rounded = (value: SqlFragment, { gives }: FieldTypeOf<'worked_out'>): SqlFragment => {
   const decimals = decimalsOf(gives);
@@ -50,7 +50,7 @@ export const workOutOnRecords = async (
   ];
   const rows = await execute(
     db,
-    sql`select ${join(columns, ', ')} from ${relation(sight, register.key)} t where t.archived_at is null order by t.seq desc limit ${parameter(MOST, 'integer')}`,
+    sql`select ${join(columns, ', ')} from ${relation(sight, register.key)} t where t.archived_at is null order by t.seq desc limit ${parameter(MAX_SHOWN, 'integer')}`,
   );
   const shown = (
     given: FieldTypeOf<'worked_out'>['gives'] | (typeof register.fields)[number]['type'],

@@ -43,7 +43,7 @@ interface Column {
 /** More columns than these nobody looks through: only those that hold records are shown then. */
 const MOST_COLUMNS = 24;
 const STEP = 25;
-const MOST = 500;
+const MAX_RECORDS = 500;
 
 /** The columns of a board, in the order of the choices where it is by a choice. */
 const columnsOf = (
@@ -240,8 +240,8 @@ const BoardColumn = ({
             </Draggable>
           ))}
         </ul>
-        {data?.next && limit < MOST && (
-          <button type="button" className="part my-2" onClick={() => setLimit(Math.min(MOST, limit + 75))}>
+        {data?.next && limit < MAX_RECORDS && (
+          <button type="button" className="part my-2" onClick={() => setLimit(Math.min(MAX_RECORDS, limit + 75))}>
             Show more of these
           </button>
         )}

@@ -17,7 +17,7 @@ import {
   type Day,
   daysBetween,
   type Entry,
-  type Look,
+  type ListLayout,
   layWeek,
   type Stretch,
   shiftedDays,
@@ -38,12 +38,12 @@ interface Props {
   readonly register: Register;
   readonly address: GroupedAddress;
   readonly lines: Lines;
-  readonly look: Extract<Look, { kind: 'calendar' }>;
+  readonly look: Extract<ListLayout, { kind: 'calendar' }>;
   readonly onWeek: () => void;
 }
 
 /** As many are drawn: more nobody reads on a page. */
-const MOST = 500;
+const MAX_RECORDS = 500;
 const LINES = { month: 4, week: 24 } as const;
 const MONDAY = 1;
 
@@ -72,7 +72,7 @@ export const Calendar = ({ register, address, lines, look, onWeek }: Props) => {
   const field = register.fields.find(({ key }) => key === look.from);
   const filter = field ? bothOf(address.filter, withinDays(look, field, first, last)) : address.filter;
   const within = { ...address, filter, sort: look.from, columns: columnsFor(lines, look) };
-  const { data, error } = useQuery(queries.list(register.key, within, MOST));
+  const { data, error } = useQuery(queries.list(register.key, within, MAX_RECORDS));
   const { data: groups } = useQuery({
     ...queries.groups(register.key, { ...within, by: '' }),
     enabled: address.totals !== '',
@@ -95,7 +95,7 @@ export const Calendar = ({ register, address, lines, look, onWeek }: Props) => {
     if (over && isHeld(held)) shift(held.entry, daysBetween(held.day, String(over.id)));
   };
   const isMovable = lines.ticks !== null;
-  const many = (data.more ? MOST : data.count) ?? data.records.length;
+  const many = (data.more ? MAX_RECORDS : data.count) ?? data.records.length;
   const write = (n: number): string => n.toLocaleString(workspace.locale);
   return (
     <div className="flex min-h-0 grow flex-col">
@@ -111,10 +111,11 @@ export const Calendar = ({ register, address, lines, look, onWeek }: Props) => {
           {look.period} after →
         </button>
       </div>
-      {(many > MOST || data.next !== null) && (
+      {(many > MAX_RECORDS || data.next !== null) && (
         <p className="px-4 pb-1 text-straw">
           {data.more ? 'Over ' : ''}
-          {write(data.count ?? many)} fall into these days. The first {MOST} are drawn: find fewer, or look at a week.
+          {write(data.count ?? many)} fall into these days. The first {MAX_RECORDS} are drawn: find fewer, or look at a
+          week.
         </p>
       )}
       {notHere && (

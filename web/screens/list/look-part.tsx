@@ -2,8 +2,8 @@ import {
   boardFields,
   dayFields,
   fitsLook,
+  type ListLayout,
   LOOKS,
-  type Look,
   lookOf,
   PERIODS,
   placeFields,
@@ -22,7 +22,7 @@ interface Props {
   readonly onChange: (value: string) => void;
 }
 
-type Kind = Look['kind'];
+type Kind = ListLayout['kind'];
 
 const CALLED: { readonly [K in Kind]: string } = {
   table: 'a table',
@@ -35,7 +35,7 @@ const CALLED: { readonly [K in Kind]: string } = {
 const labelOf = (register: Register, key: string): string =>
   key === STAGE ? 'Sign-off' : (register.fields.find((field) => field.key === key)?.label ?? key);
 
-const say = (look: Look, register: Register): string => {
+const say = (look: ListLayout, register: Register): string => {
   switch (look.kind) {
     case 'table':
     case 'cards':
@@ -52,13 +52,13 @@ const say = (look: Look, register: Register): string => {
 };
 
 /** The usual look of a kind; null where the register has nothing to draw it by. */
-const usual = (kind: Kind, register: Register, catalogue: Catalogue): Look | null => {
+const usual = (kind: Kind, register: Register, catalogue: Catalogue): ListLayout | null => {
   switch (kind) {
     case 'table':
     case 'cards':
       return { kind };
     case 'board': {
-      const stages: Look = { kind, by: STAGE };
+      const stages: ListLayout = { kind, by: STAGE };
       const [first] = boardFields(register);
       return first ? { kind, by: first.key } : fitsLook(stages, register, catalogue) ? stages : null;
     }
@@ -76,7 +76,7 @@ const usual = (kind: Kind, register: Register, catalogue: Catalogue): Look | nul
 /** How a list is drawn: which look, and by what. */
 export const LookPart = ({ register, catalogue, value, onChange }: Props) => {
   const look = lookOf(value, register, catalogue);
-  const put = (next: Look): void => onChange(writeLook(next));
+  const put = (next: ListLayout): void => onChange(writeLook(next));
   const looks = LOOKS.flatMap((kind) => usual(kind, register, catalogue) ?? []);
   return (
     <Part text={say(look, register)} what="look">
@@ -98,8 +98,8 @@ export const LookPart = ({ register, catalogue, value, onChange }: Props) => {
 };
 
 interface DetailsProps extends Pick<Props, 'register' | 'catalogue'> {
-  readonly look: Look;
-  readonly onLook: (look: Look) => void;
+  readonly look: ListLayout;
+  readonly onLook: (look: ListLayout) => void;
 }
 
 /** By what a look is drawn, where there is a choice. */
@@ -140,7 +140,7 @@ const Days = ({
   look,
   register,
   onLook,
-}: Pick<DetailsProps, 'register' | 'onLook'> & { look: Extract<Look, { kind: 'calendar' }> }) => {
+}: Pick<DetailsProps, 'register' | 'onLook'> & { look: Extract<ListLayout, { kind: 'calendar' }> }) => {
   const isDate = (field: Field): boolean => behaviourOf(field.type).value.kind === 'date';
   const fields = dayFields(register);
   const isFromDate = fields.some((field) => field.key === look.from && isDate(field));

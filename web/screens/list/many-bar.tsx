@@ -1,8 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { type ReactNode, useEffect, useState } from 'react';
-import type { Deed, ManyState } from '#contract/index.ts';
-import { type Doing, sayDid, sayReasons, sayWould, type View } from '#core/list/index.ts';
+import type { ManyChange, ManyState } from '#contract/index.ts';
+import { type ManyAction, sayDid, sayReasons, sayWould, type View } from '#core/list/index.ts';
 import { type Field, isWritable, type Register } from '#core/register/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
@@ -28,11 +28,11 @@ interface Props {
 }
 
 /** More than so many are rehearsed only when it is asked for. */
-const AT_ONCE = 100;
+const MAX_WITHOUT_JOB = 100;
 /** An address is not endless: so many can be named in that of a file. */
 const MOST_NAMED = 200;
 
-type Kind = Deed['kind'];
+type Kind = ManyChange['kind'];
 const CALLED: { readonly [K in Kind]: string } = {
   set: 'set',
   send: 'send to sign-off',
@@ -66,10 +66,11 @@ export const ManyBar = ({ register, view, ticks, count, onForesee }: Props) => {
     ? { list: { filter: view.filter, find: view.find, archived: view.archived, worked: view.worked } }
     : { ids: [...ticks.ids] };
   const many = ticks.isAll ? count.count : ticks.ids.size;
-  const isLong = many > AT_ONCE;
+  const isLong = many > MAX_WITHOUT_JOB;
   const { state: rehearsal, error, isFetching, want, isWanted } = useRehearsal(register.key, which, deed, isLong);
   const carry = useMutation({
-    mutationFn: (asked: Deed) => call('changeMany', { params: { key: register.key }, body: { which, deed: asked } }),
+    mutationFn: (asked: ManyChange) =>
+      call('changeMany', { params: { key: register.key }, body: { which, deed: asked } }),
   });
   const carried = useMany(carry.data);
   const isCarried = carried !== null && isOver(carried);
@@ -221,7 +222,7 @@ const deedOf = (
   field: Field | null,
   stored: StoredValue | undefined,
   anyway: boolean,
-): Deed | null => {
+): ManyChange | null => {
   switch (kind) {
     case null:
       return null;
@@ -271,7 +272,7 @@ const Told = ({ state, says, locale }: { state: ManyState; says: string; locale:
 
 const Carried = ({ state, locale }: { state: ManyState; locale: string }): ReactNode => {
   if (!isOver(state)) return <Going state={state} what="Changing" locale={locale} />;
-  const doing: Doing = state.deed;
+  const doing: ManyAction = state.deed;
   const stopped = state.state === 'done' ? '' : `${state.problem ?? 'It was stopped; what is done stays.'} `;
   return <Told state={state} says={`${stopped}${sayDid(state, doing, locale)}`} locale={locale} />;
 };

@@ -24,7 +24,7 @@ interface Placed {
 }
 
 /** As many are drawn: more hide each other. */
-const MOST = 500;
+const MAX_RECORDS = 500;
 
 /** Where a chart opens so that all places are on it: their middle, and how near. */
 const viewOf = (places: readonly Position[]): { readonly centre: Position; readonly zoom: number } | undefined => {
@@ -42,7 +42,7 @@ const viewOf = (places: readonly Position[]): { readonly centre: Position; reado
 export const MapLook = ({ address, lines, at }: Props) => {
   const filter = bothOf(address.filter, `${at} != null`);
   const columns = [...new Set([...lines.columns.map(({ key }) => key), at])].join(',');
-  const { data, error } = useQuery(queries.list(lines.register, { ...address, filter, columns }, MOST));
+  const { data, error } = useQuery(queries.list(lines.register, { ...address, filter, columns }, MAX_RECORDS));
   if (!data) return error ? <Problems error={error} /> : <Coming />;
   const placed = data.records.flatMap((record): Placed[] => {
     const place = positionOf(record.values[at] ?? null);
@@ -54,7 +54,7 @@ export const MapLook = ({ address, lines, at }: Props) => {
       <p className="py-1.5 text-ink-2">
         {data.more && 'Over '}
         {write(data.count ?? placed.length)} with a position
-        {data.next !== null && `; the first ${MOST} are drawn`}.
+        {data.next !== null && `; the first ${MAX_RECORDS} are drawn`}.
       </p>
       <Suspense fallback={<Coming />}>
         <Chart

@@ -7,7 +7,7 @@ import { plainFormKey } from '#core/form/index.ts';
 import {
   columnFields,
   findWords,
-  type Look,
+  type ListLayout,
   lookOf,
   readWidths,
   sayFilter,
@@ -143,7 +143,7 @@ const ListOf = ({ register: plain }: { register: Register }) => {
   const isNarrow = useNarrow();
   const asked = lookOf(view.look, register, catalogue);
   // A table has no room on a phone.
-  const drawn: Look = isNarrow && asked.kind === 'table' && view.by === '' ? { kind: 'cards' } : asked;
+  const drawn: ListLayout = isNarrow && asked.kind === 'table' && view.by === '' ? { kind: 'cards' } : asked;
   const context: SayContext = { vocabulary: vocabularyOf(register, catalogue), values: valueContext(catalogue) };
   const form = workspace.forms.find((each) => each.may_fill && each.form.register === key);
   return (
@@ -326,7 +326,7 @@ interface DrawnProps {
   readonly count: { readonly count: number; readonly more: boolean };
   readonly groups: ListGroups | null;
   readonly lines: Lines;
-  readonly drawn: Look;
+  readonly drawn: ListLayout;
   readonly onLook: (changes: Partial<View>) => void;
   readonly onShown: (ids: readonly string[]) => void;
   readonly onPaste: (pasting: Pasting | Refused) => void;

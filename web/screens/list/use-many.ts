@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Deed, ManyState } from '#contract/index.ts';
+import type { ManyChange, ManyState } from '#contract/index.ts';
 import { call } from '../../data/client.ts';
 import { isOver, queries } from '../../data/queries.ts';
 
@@ -23,7 +23,7 @@ export const useMany = (begun: ManyState | null | undefined): ManyState | null =
 };
 
 /** Asks what a change of many would do. What is long is asked for only when it is wanted. */
-export const useRehearsal = (register: string, which: Which, deed: Deed | null, isLong: boolean) => {
+export const useRehearsal = (register: string, which: Which, deed: ManyChange | null, isLong: boolean) => {
   const key = JSON.stringify([which, deed]);
   const [wanted, setWanted] = useState('');
   const { data, error, isFetching } = useQuery({

@@ -22,11 +22,11 @@ const DEEDS = [
   { key: 'stop', label: 'Stop it', title: 'Stop its sign-off', reason: true },
   { key: 'reopen', label: 'Open it again', title: 'Open it again', reason: true },
 ] as const;
-type Deed = (typeof DEEDS)[number];
+type SignOffAction = (typeof DEEDS)[number];
 
 /** What can be done with a sign-off as a whole, and every decision with what was seen. */
 export const SignOffActions = ({ register, record, track }: Props) => {
-  const [doing, setDoing] = useState<Deed | null>(null);
+  const [doing, setDoing] = useState<SignOffAction | null>(null);
   const [looking, setLooking] = useState(false);
   return (
     <p className="mt-1 flex flex-wrap gap-x-4 gap-y-1 print:hidden">
@@ -44,7 +44,7 @@ export const SignOffActions = ({ register, record, track }: Props) => {
   );
 };
 
-const DoIt = ({ deed, id, onClose }: { deed: Deed; id: string; onClose: () => void }) => {
+const DoIt = ({ deed, id, onClose }: { deed: SignOffAction; id: string; onClose: () => void }) => {
   const [comment, setComment] = useState('');
   const act = useMutation({
     mutationFn: () => call('decide', { params: { id }, body: { decision: deed.key, comment } }),

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { DEED_WORDS, DEEDS, type Deed, type Role, rightsIn, sayDeed } from '#core/access/index.ts';
+import { DEED_WORDS, DEEDS, type Permission, type Role, rightsIn, sayDeed } from '#core/access/index.ts';
 import type { Catalogue, Register } from '#core/register/index.ts';
 import { TabMark } from '../../ui/marks.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 
 /** How far a role's right reaches on a register: all, some, none. Seen without some fields is seen in part. */
-const extentOf = (role: Role, deed: Deed, register: Register): 'all' | 'some' | 'none' => {
+const extentOf = (role: Role, deed: Permission, register: Register): 'all' | 'some' | 'none' => {
   const rights = rightsIn(role, register.key);
   const reach = rights[deed];
   if (reach === false) return 'none';
@@ -31,7 +31,7 @@ interface Props {
 
 /** Role by register, how far a right reaches; the cell one is at is read out as its sentence. */
 export const AccessMatrix = ({ roles, catalogue, chosen }: Props) => {
-  const [deed, setDeed] = useState<Deed>('see');
+  const [deed, setDeed] = useState<Permission>('see');
   const [at, setAt] = useState<{ readonly role: string; readonly register: string } | null>(null);
   const navigate = useNavigate();
   const registers = [...catalogue.registers.values()];
@@ -114,7 +114,7 @@ export const AccessMatrix = ({ roles, catalogue, chosen }: Props) => {
   );
 };
 
-const sayCell = (role: Role, deed: Deed, register: Register, catalogue: Catalogue): string =>
+const sayCell = (role: Role, deed: Permission, register: Register, catalogue: Catalogue): string =>
   rightsIn(role, register.key)[deed] === false
     ? `Whoever is ${role.label} ${DEED_WORDS[deed]} no ${register.singular}.`
     : `Whoever is ${role.label} ${sayDeed(role, deed, register, catalogue)}.`;

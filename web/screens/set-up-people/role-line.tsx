@@ -1,10 +1,10 @@
 import { X } from 'lucide-react';
 import {
   DEED_WORDS,
-  type Deed,
   everyField,
   fieldLabel,
   NO_RIGHTS,
+  type Permission,
   type Rights,
   type Role,
   type RoleSentence,
@@ -116,7 +116,7 @@ const Line = ({
 );
 
 interface DeedProps extends Props {
-  readonly deed: Deed;
+  readonly deed: Permission;
   readonly register: Register;
   readonly rights: Rights;
   readonly onRights: (make: (rights: Rights) => Rights) => void;
