@@ -33,8 +33,11 @@ const REDRAWN_AT_MOST = 20;
  * What is looked for some hundred times is looked for within the page, in one call: WebDriver's own way takes two, of
  * which one carries a program of 50 kB along.
  */
-const IS_SEEN = `const isSeen = (element) =>
-  element.getClientRects().length > 0 && element.checkVisibility({ opacityProperty: true, visibilityProperty: true });`;
+const IS_SEEN = `const isSeen = (element) => {
+  // What can be chosen is seen with the box it is chosen in.
+  const drawn = element.closest('select') ?? element;
+  return drawn.getClientRects().length > 0 && drawn.checkVisibility({ opacityProperty: true, visibilityProperty: true });
+};`;
 
 /** The first element of an XPath, where it is seen; \`{ tool }\` where it is once the pointer is on its line. */
 const FIND_SEEN = `${IS_SEEN}
