@@ -55,18 +55,6 @@ const isShown = (element) => {
 };
 return isShown(document.body);`;
 
-const CLICK_BOTH = `const [first, then, done] = arguments;
-const find = (xpath) => document.evaluate(xpath, document, null, XPathResult.FIRST_ORDERED_NODE_TYPE, null).singleNodeValue;
-const observer = new MutationObserver(() => {
-  const found = find(then);
-  if (found === null) return;
-  observer.disconnect();
-  found.click();
-  done();
-});
-observer.observe(document.body, { childList: true, subtree: true, characterData: true });
-find(first).click();`;
-
 /** The page drew anew what was just found. */
 const isRedrawn = (error: unknown): boolean => error instanceof Error && error.name === 'StaleElementReferenceError';
 
@@ -240,12 +228,6 @@ export class Browser {
       `could not click ${xpath}`,
       LOOK_MS,
     );
-  }
-
-  /** Clicks one thing, and what comes of it as soon as it is there: for what is offered for seconds on a busy machine. */
-  async clickBoth(first: string, then: string): Promise<void> {
-    await this.see(first);
-    await this.driver.executeAsyncScript(CLICK_BOTH, first, then);
   }
 
   /** Presses once where something stands, whatever lies over it, as a hand does: what does not take it is not pressed again. */

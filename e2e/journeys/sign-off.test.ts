@@ -86,7 +86,8 @@ describe('signed by those who must', () => {
   test('2. a decision can be undone while the seconds run', async () => {
     await ask('Undone shackles', '210.00');
     await tray.look('Undone shackles');
-    await tray.approveAndUndo();
+    await tray.approve();
+    await tray.undo();
     await tray.look('Undone shackles');
     await tray.approve();
     await tray.said('Approved: Undone shackles');

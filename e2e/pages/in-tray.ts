@@ -2,6 +2,7 @@ import { type Browser, literal } from '../browser.ts';
 
 const TRAY = '//section[@aria-label = "In-tray"]';
 const BESIDE = '//section[@aria-label = "Record to decide"]';
+const APPROVE = `${BESIDE}//button[starts-with(normalize-space(.), "Approve")][not(@disabled)]`;
 
 /** Somebody's in-tray: what waits, and what is decided beside it. */
 export class InTray {
@@ -44,8 +45,9 @@ export class InTray {
     await this.#browser.write(label, value);
   }
 
+  /** Approves, as soon as what was decided before is through. */
   async approve(): Promise<void> {
-    await this.#browser.click(`${BESIDE}//button[starts-with(normalize-space(.), "Approve")]`);
+    await this.#browser.click(APPROVE);
   }
 
   /** Sends it back with a reason, and a mark on a field. */
@@ -64,12 +66,8 @@ export class InTray {
     await this.#browser.see(`${BESIDE}//*[@role = "status"][contains(., ${literal(text)})]`);
   }
 
-  /** Approves and undoes that, quicker than the few seconds in which it can be. */
-  async approveAndUndo(): Promise<void> {
-    await this.#browser.clickBoth(
-      `${BESIDE}//button[starts-with(normalize-space(.), "Approve")]`,
-      `${BESIDE}//*[@role = "status"]//button[. = "Undo"]`,
-    );
+  async undo(): Promise<void> {
+    await this.#browser.click(`${BESIDE}//*[@role = "status"]//button[. = "Undo"]`);
     await this.said('Undone.');
   }
 }

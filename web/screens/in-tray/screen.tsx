@@ -133,13 +133,7 @@ export const InTrayScreen = () => {
         aria-label="Record to decide"
         className={`flex min-w-0 grow scroll-pb-56 flex-col sm:overflow-auto ${signOff || isTogether ? '' : 'max-sm:hidden'}`}
       >
-        <UndoBar
-          just={just}
-          error={undo.error}
-          onUndo={(ids) => {
-            if (!undo.isPending) undo.mutate(ids);
-          }}
-        />
+        <UndoBar just={just} error={undo.error} onUndo={(ids) => undo.mutate(ids)} />
         <div className="grow p-6 pb-0 max-sm:p-4 max-sm:pb-0">
           <Link to="/in-tray" className="part mb-3 inline-block sm:hidden">
             All that waits

@@ -76,9 +76,8 @@ export const useDeciding = (onDone: (decided: readonly TrayEntry[]) => void) => 
       return ids[0];
     },
     onSuccess: async () => {
-      // Before the tray is as it was, what was undone stands there with an older version, and could not be decided.
-      await refresh();
       setJust({ ids: [], said: 'Undone.', until: null });
+      await refresh();
     },
     onError: refresh,
   });
