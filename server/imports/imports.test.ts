@@ -96,15 +96,15 @@ describe('a file of records', () => {
   test('imported, is stored part by part, numbered without gaps, and undone in one step', async () => {
     const before = await count();
     const first = numberOf(await add('Before it'));
-    const imported = await bringCsv(runa, 'crates', file(1_000, 600));
+    const imported = await bringCsv(runa, 'crates', file(1_000, 1_200));
     expect(imported).toMatchObject({
-      through: 600,
-      added: 600,
+      through: 1_200,
+      added: 1_200,
       refused_count: 0,
-      job: { state: 'done', total: 600 },
+      job: { state: 'done', total: 1_200 },
     });
-    expect(await count()).toBe(before + 601);
-    expect(numberOf(await add('After it'))).toBe(first + 601);
+    expect(await count()).toBe(before + 1_201);
+    expect(numberOf(await add('After it'))).toBe(first + 1_201);
     // Two change what came in: one is changed back with the rest by nobody, as it holds something else by then.
     const change = 'Name,Weight\nCrate 1000,7\nCrate 1001,8';
     const changed = await bringCsv(runa, 'crates', { csv: change, columns: ['name', 'weight'], match: 'name' });
@@ -115,7 +115,7 @@ describe('a file of records', () => {
     expect(crate.values.weight).toBe('100');
 
     const again = await runa.post(`/api/imports/${imported.id}/undo`, {});
-    expect((await untilOver(runa, again.body.id)).undone).toEqual({ archived: 600, changed: 0, refused: [] });
+    expect((await untilOver(runa, again.body.id)).undone).toEqual({ archived: 1_200, changed: 0, refused: [] });
     expect(await count()).toBe(before + 2);
     expect((await runa.post(`/api/imports/${imported.id}/undo`, {})).status).toBe(409);
   });
@@ -141,29 +141,29 @@ describe('a file of records', () => {
 
   test('stopped, it keeps what is stored and says so', async () => {
     const before = await count();
-    const looked = await lookAtCsv(runa, 'crates', file(10_000, 6_000));
+    const looked = await lookAtCsv(runa, 'crates', file(10_000, 20_000));
     const { body } = await carryOut(runa, looked);
     await untilStored(body.id);
     await runa.call('DELETE', `/api/jobs/${body.job.id}`);
     const stopped = await untilOver(runa, body.id);
     expect(stopped).toMatchObject({ job: { state: 'stopped' }, may_undo: true });
-    expect(stopped.added).toBeLessThan(6_000);
+    expect(stopped.added).toBeLessThan(20_000);
     expect(stopped.added).toBe(stopped.through);
     expect(await count()).toBe(before + stopped.added);
   });
 
   test('goes on where a server that ended left it: nothing is lost, nothing is stored twice', async () => {
     const before = await count();
-    const { body } = await carryOut(runa, await lookAtCsv(runa, 'crates', file(100_000, 2_000)));
+    const { body } = await carryOut(runa, await lookAtCsv(runa, 'crates', file(100_000, 3_000)));
     await untilStored(body.id);
     // Its jobs end as they would with the server; another takes them over.
     await server.restartJobs();
-    expect(await untilOver(runa, body.id)).toMatchObject({ job: { state: 'done' }, through: 2_000, added: 2_000 });
-    expect(await count()).toBe(before + 2_000);
+    expect(await untilOver(runa, body.id)).toMatchObject({ job: { state: 'done' }, through: 3_000, added: 3_000 });
+    expect(await count()).toBe(before + 3_000);
   });
 
   test('changed while it is looked through, it is looked through anew; an older window is told', async () => {
-    const { body } = await beginCsv(runa, 'crates', file(200_000, 6_000));
+    const { body } = await beginCsv(runa, 'crates', file(200_000, 20_000));
     const changed = await runa.patch(`/api/imports/${body.id}`, { revision: 1, reading: { head: 1, separator: ';' } });
     expect(changed.body).toMatchObject({ revision: 2, is_current: false });
     const looked = await untilOver(runa, body.id);
