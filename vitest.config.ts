@@ -17,8 +17,19 @@ export default defineConfig({
       {
         test: {
           ...SHARED,
-          name: 'computation and interface',
-          include: ['{core,contract,web,demo}/**/*.test.ts'],
+          name: 'computation',
+          include: ['{core,contract,demo}/**/*.test.ts'],
+          pool: 'threads',
+          sequence: { groupOrder: 0 },
+        },
+      },
+      {
+        test: {
+          ...SHARED,
+          name: 'interface',
+          include: ['web/**/*.test.{ts,tsx}'],
+          environment: 'happy-dom',
+          setupFiles: ['web/testing/each.ts'],
           pool: 'threads',
           sequence: { groupOrder: 0 },
         },

@@ -1,8 +1,7 @@
 import { useEffect } from 'react';
 import { LIVE_PATH, type LiveEvent } from '#contract/index.ts';
 import { queries, queryClient } from './queries.ts';
-
-const refresh = (...key: string[]): void => void queryClient.invalidateQueries({ queryKey: key });
+import { readAnew, readRecordsAnew } from './read-anew.ts';
 
 /** What a live event makes stale here. `again`: there was a gap, so everything open is fetched anew. */
 const react = (message: string): void => {
@@ -10,20 +9,14 @@ const react = (message: string): void => {
   const event: LiveEvent = JSON.parse(message);
   switch (event.kind) {
     case 'records':
-      refresh('records', event.register);
-      refresh('look-up');
+      void readRecordsAnew(event.register);
+      void readAnew('look-up');
       break;
     case 'in_tray':
-      refresh('in-tray');
+      void readAnew('in-tray');
       break;
     case 'workspace':
-      refresh('workspace');
-      refresh('routes');
-      refresh('people');
-      refresh('records');
-      refresh('lists');
-      refresh('counts');
-      refresh('form');
+      void readAnew('workspace', 'routes', 'people', 'records', 'lists', 'counts', 'form');
       break;
     case 'counts':
       queryClient.setQueryData(queries.counts().queryKey, (known) =>
@@ -31,17 +24,13 @@ const react = (message: string): void => {
       );
       break;
     case 'lists':
-      refresh('lists');
+      void readAnew('lists');
       break;
     case 'job':
-      refresh('jobs');
-      refresh('csv');
-      refresh('many');
-      refresh('list-files');
+      void readAnew('jobs', 'many', 'list-files');
       break;
     case 'draft':
-      refresh('drafts');
-      refresh('routes');
+      void readAnew('drafts', 'routes');
       // Whoever has it open goes on with their own; it is asked anew when its editor is opened next.
       void queryClient.invalidateQueries({ queryKey: ['draft', event.form], refetchType: 'none' });
       break;

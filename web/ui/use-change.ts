@@ -5,6 +5,7 @@ import { type Catalogue, type Field, valueContext } from '#core/register/index.t
 import { behaviourOf, type StoredValue, sameValue } from '#core/values/index.ts';
 import { call, ProblemError } from '../data/client.ts';
 import { queries, queryClient } from '../data/queries.ts';
+import { readRecordsAnew } from '../data/read-anew.ts';
 import { useFieldEntry } from './field-entry.ts';
 
 interface Asking {
@@ -58,7 +59,7 @@ export const useChange = ({ record, field, catalogue, onStored }: Asking) => {
       await storeFields(record, { [field.key]: base }, { [field.key]: state.value }, more);
       // The next field may be being changed before all that follows has been fetched.
       onStored(base, state.value);
-      await queryClient.invalidateQueries({ queryKey: ['records', record.register] });
+      await readRecordsAnew(record.register);
     } catch (thrown) {
       setError(thrown);
     } finally {

@@ -6,6 +6,7 @@ import { joinWords } from '#core/base/index.ts';
 import type { ImportPlan } from '#core/spreadsheet/index.ts';
 import { call } from '../../data/client.ts';
 import { isOver, queries, queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 import { Progress } from './progress.tsx';
@@ -48,7 +49,7 @@ export const BringInFoot = ({ importing }: { importing: Importing }) => {
     mutationFn: () => call('carryOutImport', { params: { id: state.id }, body: { revision: state.revision } }),
     onSuccess: (next) => {
       queryClient.setQueryData(queries.importState(state.id).queryKey, next);
-      void queryClient.invalidateQueries({ queryKey: ['workspace'] });
+      void readAnew('workspace');
     },
   });
   const drop = useMutation({

@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import type { ImportState } from '#contract/index.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 
@@ -17,7 +17,7 @@ export const Progress = ({ state, what = WHAT[state.phase] }: { state: ImportSta
   const { job } = state;
   const stop = useMutation({
     mutationFn: () => call('stopJob', { params: { id: job.id } }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['imports'] }),
+    onSuccess: () => readAnew('imports'),
   });
   const [done, all] = [job.done ?? 0, job.total ?? 0].map((count) => count.toLocaleString(workspace.locale));
   return (

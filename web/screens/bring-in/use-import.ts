@@ -11,6 +11,7 @@ import {
 } from '#core/spreadsheet/index.ts';
 import { call } from '../../data/client.ts';
 import { isOver, queries, queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 
 /** A spreadsheet on its way in, with what can be done to it. */
 export interface Importing {
@@ -53,9 +54,7 @@ export const useImport = (id: string): { readonly importing: Importing | null; r
   const isThrough = state !== undefined && state.phase !== 'looking' && isOver(state.job);
   useEffect(() => {
     if (!isThrough) return;
-    void queryClient.invalidateQueries({ queryKey: ['records'] });
-    void queryClient.invalidateQueries({ queryKey: ['workspace'] });
-    void queryClient.invalidateQueries({ queryKey: ['counts'] });
+    void readAnew('records', 'workspace', 'counts');
   }, [isThrough]);
   if (!state) return { importing: null, error };
   const { plan } = state;

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { StoreApi } from 'zustand';
 import { sayEntry } from '#core/form/index.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { type EntryState, toKept } from '../../state/entry-store.ts';
 
 /** What is kept: an entry of a form, of the record it changes. */
@@ -62,7 +62,7 @@ export const useServerKeeping = (store: StoreApi<EntryState>, { form, version, r
     flush: async (): Promise<void> => {
       window.clearTimeout(held.current.timer);
       await keeper.current.keep();
-      void queryClient.invalidateQueries({ queryKey: ['kept'] });
+      void readAnew('kept');
     },
     /** Keeps nothing more, once what is on its way has arrived: it is sent now. */
     rest,
@@ -74,7 +74,7 @@ export const useServerKeeping = (store: StoreApi<EntryState>, { form, version, r
     drop: async (): Promise<void> => {
       await rest();
       if (!isOff) await call('dropEntry', { params: { id: store.getState().entry.id } }).catch(() => undefined);
-      void queryClient.invalidateQueries({ queryKey: ['kept'] });
+      void readAnew('kept');
     },
   };
 };

@@ -3,7 +3,7 @@ import type { StoreApi } from 'zustand';
 import { type FormAnswer, type Opened, problemType, type Sent } from '#contract/index.ts';
 import { type Ending, idsInLookUps, madeToSend, type QuestionState, toSend } from '#core/form/index.ts';
 import { call, type InputOf, ProblemError } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { clockFor, type KnownWorkspace } from '../../data/workspace.ts';
 import type { EntryState } from '../../state/entry-store.ts';
 import { placeInNew, placeOf } from '../../state/places.ts';
@@ -124,8 +124,7 @@ export const useSending = ({
         ...beside,
       });
       state.forget();
-      void queryClient.invalidateQueries({ queryKey: ['in-tray'] });
-      void queryClient.invalidateQueries({ queryKey: ['kept'] });
+      void readAnew('in-tray', 'kept');
       onSent({ sent, ending: filledIn.ending, another });
     } catch (thrown) {
       const told = byQuestion(

@@ -82,8 +82,8 @@ const Ready = ({ item, keys, gone, error, pending, onDecide, record, detail }: R
     decide('approve', { values });
   };
   useImperativeHandle(keys, () => ({
-    approve: () => !gone && approve(),
-    sendBack: () => !gone && setOut('send_back'),
+    approve: () => !gone && !pending && approve(),
+    sendBack: () => !gone && !pending && setOut('send_back'),
   }));
   return (
     <article aria-label={`${item.number} ${item.title}`} className="flex min-h-full flex-col">

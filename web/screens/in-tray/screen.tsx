@@ -57,6 +57,7 @@ export const InTrayScreen = () => {
     one,
     many: together,
     undo,
+    isPending,
   } = useDeciding((decided) => {
     const gone = new Set(decided.map(entryKey));
     setTicked((held) => new Set([...held].filter((key) => !gone.has(key))));
@@ -91,7 +92,9 @@ export const InTrayScreen = () => {
   };
   const onKey = (event: KeyboardEvent): void => {
     const isBox = event.target instanceof Element && event.target.closest('textarea, input:not([type=checkbox])');
-    if (!keys.on || isBox || event.ctrlKey || event.metaKey || event.altKey) return;
+    // A key held down moves on, and decides once.
+    const isHeld = event.repeat && !event.key.startsWith('Arrow');
+    if (!keys.on || isBox || isHeld || event.ctrlKey || event.metaKey || event.altKey) return;
     const at = chosen ? signing.indexOf(chosen) : -1;
     const act = new Map<string, () => void>([
       ['arrowdown', () => goTo(signing[Math.min(at + 1, signing.length - 1)])],
@@ -133,7 +136,7 @@ export const InTrayScreen = () => {
         aria-label="Record to decide"
         className={`flex min-w-0 grow scroll-pb-56 flex-col sm:overflow-auto ${signOff || isTogether ? '' : 'max-sm:hidden'}`}
       >
-        <UndoBar just={just} error={undo.error} onUndo={(ids) => undo.mutate(ids)} />
+        <UndoBar just={just} error={undo.error} onUndo={(ids) => !undo.isPending && undo.mutate(ids)} />
         <div className="grow p-6 pb-0 max-sm:p-4 max-sm:pb-0">
           <Link to="/in-tray" className="part mb-3 inline-block sm:hidden">
             All that waits
@@ -166,7 +169,7 @@ export const InTrayScreen = () => {
                 // What is being decided here leaves the tray before its answer is here.
                 gone={left !== null && !one.isPending}
                 error={one.variables?.item.sign_off === shown.item.sign_off ? one.error : null}
-                pending={one.isPending}
+                pending={isPending(shown.item.sign_off)}
                 onDecide={(body) => {
                   setJust(null);
                   one.mutate({ item: shown.item, body });

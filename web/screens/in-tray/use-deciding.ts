@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { InputOf } from '../../data/client.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { forgetRecordsNotShown, readAnew } from '../../data/read-anew.ts';
 import type { TrayEntry } from './tray-item.tsx';
 
 export type Deciding = InputOf<'decide'>['body'];
@@ -26,12 +26,15 @@ export interface JustDecided {
   readonly until: number | null;
 }
 
+/** What was decided has another version now: whatever of it is not open here is forgotten, not decided as it was. */
+const refresh = async (): Promise<void> => {
+  forgetRecordsNotShown();
+  await readAnew('in-tray', 'records');
+};
+
 /** Deciding, many at once, and taking that back for a few seconds; `onDone` opens what comes next. */
 export const useDeciding = (onDone: (decided: readonly TrayEntry[]) => void) => {
   const [just, setJust] = useState<JustDecided | null>(null);
-  const refresh = async (): Promise<void> => {
-    await Promise.all([['in-tray'], ['records']].map((queryKey) => queryClient.invalidateQueries({ queryKey })));
-  };
   const one = useMutation({
     mutationFn: ({ item, body }: { item: TrayEntry; body: Deciding }) =>
       call('decide', { params: { id: item.sign_off }, body }),
@@ -81,5 +84,7 @@ export const useDeciding = (onDone: (decided: readonly TrayEntry[]) => void) => 
     },
     onError: refresh,
   });
-  return { just, setJust, one, many, undo };
+  /** While it is decided, or something is being undone: what is shown of it may be of before. */
+  const isPending = (id: string): boolean => undo.isPending || (one.isPending && one.variables.item.sign_off === id);
+  return { just, setJust, one, many, undo, isPending };
 };

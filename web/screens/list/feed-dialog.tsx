@@ -2,12 +2,13 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { showMoment } from '#core/base/index.ts';
 import type { List } from '#core/list/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 
-const refresh = () => queryClient.invalidateQueries({ queryKey: ['feeds'] });
+const refresh = () => readAnew('feeds');
 
 /** Addresses by which calendar programs read a list: made, shown once, withdrawn. */
 export const FeedDialog = ({ list, onClose }: { list: List; onClose: () => void }) => {

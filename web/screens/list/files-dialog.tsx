@@ -2,7 +2,8 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import type { MadeFile } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { call } from '../../data/client.ts';
-import { isOver, queries, queryClient } from '../../data/queries.ts';
+import { isOver, queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { saySize } from '../../ui/controls/files.tsx';
 import { Problems } from '../../ui/message.tsx';
@@ -50,7 +51,7 @@ const Stands = ({ file }: { file: MadeFile }) => {
   const { workspace } = useWorkspace();
   const drop = useMutation({
     mutationFn: () => call('dropListFile', { params: { id: file.id } }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: queries.listFiles().queryKey }),
+    onSuccess: () => readAnew('list-files'),
   });
   const { id, name, format, state, begun_at: at, done, total, stopping } = file;
   const isGoing = !isOver(file);

@@ -8,7 +8,7 @@ import type { listFileSchema } from '#contract/index.ts';
 import { dayFields } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 import { FeedDialog } from './feed-dialog.tsx';
@@ -42,7 +42,7 @@ export const ListMenu = ({ register, viewing, isLong }: Props) => {
     mutationFn: (query: z.input<typeof listFileSchema>) =>
       call('makeListFile', { params: { key: register.key }, body: query }),
     onMutate: () => setIsTaking(true),
-    onSettled: () => queryClient.invalidateQueries({ queryKey: queries.listFiles().queryKey }),
+    onSettled: () => readAnew('list-files'),
   });
   const rights = workspace.rights[register.key];
   const { filter, find, sort, archived, columns, worked, totals, by, look: drawn } = view;

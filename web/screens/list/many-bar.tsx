@@ -6,7 +6,8 @@ import { type ManyAction, sayDid, sayReasons, sayWould, type View } from '#core/
 import { type Field, isWritable, type Register } from '#core/register/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
-import { isOver, queryClient } from '../../data/queries.ts';
+import { isOver } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { useUndoing } from '../../state/undoing.ts';
 import { IconButton } from '../../ui/icon-button.tsx';
@@ -77,7 +78,7 @@ export const ManyBar = ({ register, view, ticks, count, onForesee }: Props) => {
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it is over
   useEffect(() => {
     if (!carried || !isCarried) return;
-    void queryClient.invalidateQueries({ queryKey: ['records'] });
+    void readAnew('records');
     if (carried.may_undo) {
       const says = `${sayDid(carried, carried.deed, workspace.locale)}.`;
       useUndoing.getState().add({ kind: 'many', by: me.id, says, id: carried.id });

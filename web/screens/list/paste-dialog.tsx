@@ -4,7 +4,7 @@ import type { ImportFound, ImportState } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { type ColumnPlan, isFilling } from '#core/spreadsheet/index.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { useUndoing } from '../../state/undoing.ts';
 import { Problems } from '../../ui/message.tsx';
@@ -64,7 +64,7 @@ export const PasteDialog = ({
     mutationFn: async ({ id, revision }: ImportState) => {
       await call('carryOutImport', { params: { id }, body: { revision } });
       const state = await untilThrough(id);
-      await queryClient.invalidateQueries({ queryKey: ['records'] });
+      await readAnew('records');
       const says = `A block was pasted: ${sayRows(state, workspace.locale)}.`;
       if (state.may_undo) useUndoing.getState().add({ kind: 'pasted', by: me.id, says, id });
       onClose();

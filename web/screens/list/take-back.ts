@@ -1,6 +1,7 @@
 import { sayDid } from '#core/list/index.ts';
 import { call } from '../../data/client.ts';
 import { ASKED_MS, isOver, queries, queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { type Done, useUndoing } from '../../state/undoing.ts';
 import { storeFields } from '../../ui/use-change.ts';
 import { sayRows } from '../bring-in/say-rows.ts';
@@ -46,6 +47,6 @@ const takeBack = async (done: Done, locale: string): Promise<string> => {
 export const undoLast = (me: string, locale: string): Promise<void> =>
   useUndoing.getState().undo(me, async (done) => {
     const says = await takeBack(done, locale);
-    await queryClient.invalidateQueries({ queryKey: ['records'] });
+    await readAnew('records');
     return says;
   });

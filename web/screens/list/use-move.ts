@@ -4,7 +4,7 @@ import { joinWords } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
 import { call, sayError } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readRecordsAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { useUndoing } from '../../state/undoing.ts';
 import { storeFields } from '../../ui/use-change.ts';
@@ -71,7 +71,7 @@ export const useMove = (register: Register) => {
     setMoving((now) => new Map(now).set(record.id, asked));
     try {
       await (isGiven(given, values) ? send(asked) : store(asked));
-      await queryClient.invalidateQueries({ queryKey: ['records', register.key] });
+      await readRecordsAnew(register.key);
     } catch (error) {
       setNotHere({ place, says: sayError(error) });
     } finally {

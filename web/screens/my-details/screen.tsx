@@ -5,6 +5,7 @@ import type { OwnDetails } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { call, type InputOf } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Labelled, wrongAt } from '../../ui/labelled.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
@@ -43,7 +44,7 @@ const Own = ({ details }: { details: OwnDetails }) => {
     mutationFn: (body: NonNullable<InputOf<'changeOwnDetails'>['body']>) => call('changeOwnDetails', { body }),
     onSuccess: async (answer) => {
       queryClient.setQueryData(queries.ownDetails().queryKey, answer);
-      await queryClient.invalidateQueries({ queryKey: ['session'] });
+      await readAnew('session');
     },
   });
   return (
@@ -120,7 +121,7 @@ const Password = ({ details }: { details: OwnDetails }) => {
     mutationFn: (body: { before: string; password: string }) => call('changePassword', { body }),
     onSuccess: async () => {
       form.current?.reset();
-      await queryClient.invalidateQueries({ queryKey: ['own-sessions'] });
+      await readAnew('own-sessions');
     },
   });
   const [before, password] = [wrongAt(change.error, '#/before'), wrongAt(change.error, '#/password')];
@@ -172,7 +173,7 @@ const Sessions = () => {
   const navigate = useNavigate();
   const end = useMutation({
     mutationFn: (id: string) => call('endOwnSession', { params: { id } }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['own-sessions'] }),
+    onSuccess: () => readAnew('own-sessions'),
   });
   const endAll = useMutation({
     mutationFn: () => call('endOwnSessions'),

@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { OwnDetails } from '#contract/index.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { Labelled, wrongAt } from '../../ui/labelled.tsx';
 import { Problems } from '../../ui/message.tsx';
 
@@ -10,7 +10,7 @@ import { Problems } from '../../ui/message.tsx';
 export const SecondStep = ({ details }: { details: Pick<OwnDetails, 'second_step' | 'recovery_codes'> }) => {
   const [codes, setCodes] = useState<readonly string[] | null>(null);
   const begin = useMutation({ mutationFn: (given: Partial<Given>) => call('beginSecondStep', { body: given }) });
-  const refresh = () => queryClient.invalidateQueries({ queryKey: ['own-details'] });
+  const refresh = () => readAnew('own-details');
   const prove = useMutation({
     mutationFn: ({ code }: Given) => call('proveSecondStep', { body: { code } }),
     onSuccess: (answer) => {
@@ -160,7 +160,7 @@ const RecoveryCodes = ({ codes, onDone }: { codes: readonly string[]; onDone: ()
       className="btn"
       onClick={() => {
         onDone();
-        void queryClient.invalidateQueries({ queryKey: ['session'] });
+        void readAnew('session');
       }}
     >
       I have kept them

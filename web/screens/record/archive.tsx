@@ -5,7 +5,7 @@ import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Linked, RecordDetail } from '#contract/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { FindRecord } from '../../ui/find-record.tsx';
 import { Problems } from '../../ui/message.tsx';
 
@@ -19,7 +19,7 @@ export const ArchiveRecord = ({ record }: { record: RecordDetail }) => {
     mutationFn: (how: { anyway?: 'yes'; move_to?: string }) =>
       call('archiveRecord', { params: { key: record.register, id: record.id }, query: { ...how } }),
     onSuccess: async () => {
-      await queryClient.invalidateQueries({ queryKey: ['records'] });
+      await readAnew('records');
       navigate(`/registers/${record.register}`);
     },
     onError: () => setOpen(true),

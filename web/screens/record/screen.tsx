@@ -6,7 +6,8 @@ import type { RecordDetail } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { plainFormKey } from '#core/form/index.ts';
 import { call } from '../../data/client.ts';
-import { type ListAddress, queries, queryClient } from '../../data/queries.ts';
+import { type ListAddress, queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { ChangingFacts } from '../../ui/changing-facts.tsx';
 import { StageStamp } from '../../ui/marks.tsx';
@@ -100,7 +101,7 @@ const RecordPage = ({ record }: { record: RecordDetail }) => {
 const Archived = ({ record, at }: { record: RecordDetail; at: string }) => {
   const back = useMutation({
     mutationFn: () => call('bringBackRecord', { params: { key: record.register, id: record.id } }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['records'] }),
+    onSuccess: () => readAnew('records'),
   });
   return (
     <div className="border-l-4 border-straw bg-straw-wash px-5 py-2">

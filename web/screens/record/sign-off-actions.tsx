@@ -4,7 +4,8 @@ import type { SignOffHistory, Track } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { DECIDED, saySigner } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { CommentBox } from '../../ui/comment-box.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
@@ -49,7 +50,7 @@ const DoIt = ({ deed, id, onClose }: { deed: SignOffAction; id: string; onClose:
   const act = useMutation({
     mutationFn: () => call('decide', { params: { id }, body: { decision: deed.key, comment } }),
     onSuccess: async () => {
-      await Promise.all([['records'], ['in-tray']].map((queryKey) => queryClient.invalidateQueries({ queryKey })));
+      await readAnew('records', 'in-tray');
       onClose();
     },
   });

@@ -6,7 +6,7 @@ import { toKey } from '#core/base/index.ts';
 import type { ChoiceList } from '#core/register/index.ts';
 import type { Choice, ValueContext } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
 import { Empty } from '../../ui/message.tsx';
@@ -72,7 +72,7 @@ const Editor = ({ start }: { start: ChoiceList }) => {
     mutationFn: () => call('carryOut', { body: changes }),
     onSuccess: async () => {
       editing.settle(JSON.stringify(list));
-      await queryClient.invalidateQueries({ queryKey: ['workspace'] });
+      await readAnew('workspace');
       navigate('/set-up/choice-lists');
     },
   });

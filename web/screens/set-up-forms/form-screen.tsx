@@ -6,6 +6,7 @@ import { type CompiledForm, compileForm, type Form, formSchema } from '#core/for
 import type { Register } from '#core/register/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
@@ -120,7 +121,7 @@ const Editor = ({ start }: { start: Form }) => {
   const make = useMutation({
     mutationFn: async (made: Made) => {
       if (register) await carryOutOn(register, made);
-      await queryClient.invalidateQueries({ queryKey: ['workspace'] });
+      await readAnew('workspace');
       return made.form;
     },
     onSuccess: change,
@@ -280,7 +281,7 @@ const Editor = ({ start }: { start: Form }) => {
           setPublishing(false);
           setPublished({ version, form });
           queryClient.setQueryData(queries.draft(form.key).queryKey, null);
-          void queryClient.invalidateQueries({ queryKey: ['workspace'] });
+          void readAnew('workspace');
         }}
       />
     </>

@@ -2,7 +2,8 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import type { JobAnswer } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 
@@ -52,7 +53,7 @@ export const SetUpJobsScreen = () => {
   );
 };
 
-const refresh = () => queryClient.invalidateQueries({ queryKey: ['jobs'] });
+const refresh = () => readAnew('jobs');
 
 const STATES: { readonly [S in JobAnswer['state']]: string } = {
   waiting: 'waits',

@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { NewGroup, OnePerson, PeopleAnswer } from '#contract/index.ts';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { Labelled, wrongAt } from '../../ui/labelled.tsx';
 import { Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
@@ -22,7 +22,7 @@ const GroupForm = ({ answer, given, codeHelp, action, store, onClose }: FormProp
   const save = useMutation({
     mutationFn: store,
     onSuccess: async () => {
-      await queryClient.invalidateQueries({ queryKey: ['people'] });
+      await readAnew('people');
       onClose();
     },
   });

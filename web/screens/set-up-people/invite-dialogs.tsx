@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useId, useMemo, useState } from 'react';
 import type { Invites, PeopleAnswer } from '#contract/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { Labelled, wrongAt } from '../../ui/labelled.tsx';
 import { Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
@@ -29,7 +29,7 @@ const useInvite = ({ onClose, onDone }: Pick<Props, 'onClose' | 'onDone'>) =>
   useMutation({
     mutationFn: ({ people, sameNames }: Inviting) => call('invite', { body: { people, same_names: sameNames } }),
     onSuccess: async ({ invited }, { people }) => {
-      await queryClient.invalidateQueries({ queryKey: ['people'] });
+      await readAnew('people');
       onDone(
         invited === 1
           ? `${people[0]?.name} was invited. The message lies in the post room.`

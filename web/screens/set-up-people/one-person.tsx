@@ -4,7 +4,8 @@ import type { OnePerson, PeopleAnswer, PersonChange } from '#contract/index.ts';
 import { showDate, showMoment } from '#core/base/index.ts';
 import { useLookingAs } from '../../app/looks-as.tsx';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { FindRecord } from '../../ui/find-record.tsx';
 import { TabMark } from '../../ui/marks.tsx';
@@ -21,7 +22,7 @@ interface Props {
 export const useChangePerson = (id: string) =>
   useMutation({
     mutationFn: (body: PersonChange) => call('changePerson', { params: { id }, body }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['people'] }),
+    onSuccess: () => readAnew('people'),
   });
 
 /** All that is said and done about one person of the list. */
@@ -99,7 +100,7 @@ const LookAs = ({ person }: { person: OnePerson }) => {
 const EndToken = ({ person }: { person: OnePerson }) => {
   const end = useMutation({
     mutationFn: () => call('endToken', { params: { id: person.id } }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['people'] }),
+    onSuccess: () => readAnew('people'),
   });
   if (person.state === 'switched_off') return <span className="text-ink-2">It works no longer.</span>;
   return (
@@ -296,7 +297,7 @@ export const Invitation = ({ person }: { person: OnePerson }) => {
   const { workspace } = useWorkspace();
   const again = useMutation({
     mutationFn: () => call('inviteAgain', { params: { id: person.id } }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['people'] }),
+    onSuccess: () => readAnew('people'),
   });
   if (person.state !== 'invited') return null;
   const until =

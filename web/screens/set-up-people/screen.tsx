@@ -7,7 +7,8 @@ import { type Role, roleSchema } from '#core/access/index.ts';
 import { toKey } from '#core/base/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
 import { Coming } from '../../ui/message.tsx';
@@ -100,8 +101,7 @@ const Editor = ({ answer }: { answer: PeopleAnswer }) => {
     mutationFn: () => call('carryOut', { body: changes }),
     onSuccess: async () => {
       editing.settle(JSON.stringify(draft));
-      await queryClient.invalidateQueries({ queryKey: ['workspace'] });
-      await queryClient.invalidateQueries({ queryKey: ['people'] });
+      await readAnew('workspace', 'people');
     },
   });
   // What was rehearsed is not what would be carried out any more.

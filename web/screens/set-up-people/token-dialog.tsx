@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import type { PeopleAnswer } from '#contract/index.ts';
 import { call, type InputOf } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { Labelled, wrongAt } from '../../ui/labelled.tsx';
 import { Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
@@ -10,7 +10,7 @@ import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 export const TokenDialog = ({ answer, onClose }: { answer: PeopleAnswer; onClose: () => void }) => {
   const make = useMutation({
     mutationFn: (body: InputOf<'addToken'>['body']) => call('addToken', { body }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['people'] }),
+    onSuccess: () => readAnew('people'),
   });
   const wrong = (pointer: string) => wrongAt(make.error, pointer);
   if (make.data)

@@ -3,7 +3,8 @@ import { useState } from 'react';
 import type { PostRoom } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 
@@ -90,7 +91,7 @@ const OneMessage = ({ message }: { message: Message }) => {
   const me = useMe();
   const again = useMutation({
     mutationFn: () => call('sendAgain', { params: { id: message.id } }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['post-room'] }),
+    onSuccess: () => readAnew('post-room'),
   });
   return (
     <article

@@ -6,7 +6,8 @@ import type { SayContext } from '#core/expression/index.ts';
 import { type Catalogue, findVocabulary, type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { rowsKey } from '#core/sql/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import {
   type FieldDraft,
@@ -88,7 +89,7 @@ const Editor = ({ start, existing }: { start: RegisterDraft; existing: Register 
     onSuccess: async () => {
       editing.settle(JSON.stringify(register));
       setSaid(`${register.plural} ${draft.key ? 'were changed' : 'was made'}.`);
-      await queryClient.invalidateQueries({ queryKey: ['workspace'] });
+      await readAnew('workspace');
       navigate(`/registers/${register.key}`);
     },
   });

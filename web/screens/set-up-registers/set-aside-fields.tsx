@@ -2,7 +2,8 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { showMoment } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew, readRecordsAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 
@@ -13,9 +14,9 @@ export const SetAsideFields = ({ register }: { register: Register }) => {
   const back = useMutation({
     mutationFn: (id: string) => call('carryOut', { body: { version: workspace.version, bring_back: [id] } }),
     onSuccess: async () => {
-      await queryClient.invalidateQueries({ queryKey: ['set-aside'] });
-      await queryClient.invalidateQueries({ queryKey: ['records', register.key] });
-      await queryClient.invalidateQueries({ queryKey: ['workspace'] });
+      await readAnew('set-aside');
+      await readRecordsAnew(register.key);
+      await readAnew('workspace');
     },
   });
   const fields = data?.fields ?? [];

@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { call } from '../../data/client.ts';
-import { queryClient } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { Coming, Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 
@@ -21,7 +21,7 @@ export const MovesDialog = ({ routeKey, register, onClose }: Props) => {
   const carryOut = useMutation({
     mutationFn: () => call('moveRoute', { params: { key: routeKey } }),
     onSuccess: async () => {
-      await queryClient.invalidateQueries({ queryKey: ['routes'] });
+      await readAnew('routes');
       onClose();
     },
   });

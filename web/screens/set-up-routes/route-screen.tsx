@@ -4,7 +4,8 @@ import { useNavigate, useParams } from 'react-router';
 import type { RoutesAnswer } from '#contract/index.ts';
 import { compileRoute, type Route, routeSchema, stepsOfRoles } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { BlindSpots } from '../../ui/blind-spots.tsx';
 import { TabMark } from '../../ui/marks.tsx';
@@ -49,7 +50,7 @@ const useKeptRoute = (route: Route, start: Route) => {
     mutationFn: (next: Route) => call('keepRoute', { params: { key: next.key }, body: next }),
     onSuccess: (_, next) => {
       setKept(next);
-      void queryClient.invalidateQueries({ queryKey: ['routes'] });
+      void readAnew('routes');
     },
   });
   const { mutate, isPending } = keep;
@@ -83,8 +84,7 @@ const Editor = ({ start, routes }: { start: Route; routes: RoutesAnswer }) => {
   const roles = useMemo(() => new Map(workspace.roles.map((role) => [role.key, role])), [workspace.roles]);
   const compiled = useMemo(() => compileRoute(route, catalogue, roles), [route, catalogue, roles]);
   const state = routes.routes.find(({ key }) => key === route.key);
-  const refresh = () =>
-    Promise.all([['workspace'], ['routes']].map((queryKey) => queryClient.invalidateQueries({ queryKey })));
+  const refresh = () => readAnew('workspace', 'routes');
   const publish = useMutation({
     // The newest state goes along: it may not be kept yet.
     mutationFn: (anyway: 'yes' | 'no') =>

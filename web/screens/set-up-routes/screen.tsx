@@ -4,7 +4,8 @@ import type { RoutesAnswer } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { Route } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Stamp, TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
@@ -50,7 +51,7 @@ const OneRegister = ({ register, routes, keys }: Props) => {
   const begin = useMutation({
     mutationFn: (route: Route) => call('keepRoute', { params: { key: route.key }, body: route }),
     onSuccess: async ({ route }) => {
-      await queryClient.invalidateQueries({ queryKey: ['routes'] });
+      await readAnew('routes');
       navigate(`/set-up/routes/${route.key}`);
     },
   });

@@ -3,7 +3,8 @@ import { memo, useMemo, useState } from 'react';
 import type { Settings } from '#contract/index.ts';
 import { CURRENCIES } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { Labelled, wrongAt } from '../../ui/labelled.tsx';
 import { Problems } from '../../ui/message.tsx';
@@ -53,7 +54,7 @@ export const SetUpWorkspaceScreen = () => {
   const keep = useMutation({
     mutationFn: (settings: Settings) => call('keepSettings', { body: settings }),
     onSuccess: async () => {
-      await queryClient.invalidateQueries({ queryKey: ['workspace'] });
+      await readAnew('workspace');
       setDraft(null);
     },
   });

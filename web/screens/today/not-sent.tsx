@@ -3,7 +3,8 @@ import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { showMoment } from '#core/base/index.ts';
 import { call } from '../../data/client.ts';
-import { queries, queryClient } from '../../data/queries.ts';
+import { queries } from '../../data/queries.ts';
+import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { Problems } from '../../ui/message.tsx';
@@ -14,7 +15,7 @@ export const NotSent = () => {
   const { data } = useQuery({ ...queries.keptEntries(), staleTime: 0 });
   const drop = useMutation({
     mutationFn: (id: string) => call('dropEntry', { params: { id } }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['kept'] }),
+    onSuccess: () => readAnew('kept'),
   });
   if (!data || data.entries.length === 0) return null;
   return (
