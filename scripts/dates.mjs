@@ -28,6 +28,12 @@ const days = asked.filter((each) => !each.startsWith('--'));
 /** Journeys that write, show or move days. */
 const JOURNEYS = ['looks', 'kinds', 'from-nothing', 'registers', 'keeping', 'sign-off', 'near-miss'];
 
+/**
+ * What cannot be tried so: under libfaketime PostgreSQL does not see that whoever asked has gone (tried with two sessions of
+ * psql and no program of ours: `client_connection_check_interval` stops the statement, and does not under libfaketime).
+ */
+const NOT_SO = ['--exclude', 'server/http/asked.test.ts'];
+
 /** By how much clocks differ: so that all processes of a run agree, whenever each of them began. */
 const awayFrom = (at) => {
   const seconds = Math.round((Date.parse(`${at.replace(' ', 'T')}Z`) - Date.now()) / 1000);
@@ -46,7 +52,7 @@ const run = (title, at, args) => {
 
 if (!existsSync('.tmp')) spawnSync('mkdir', ['.tmp']);
 const failed = (days.length > 0 ? days : DAYS).flatMap((at) => [
-  ...(asked.includes('--journeys') ? [] : run('unit and interface tests', at, [])),
+  ...(asked.includes('--journeys') ? [] : run('unit and interface tests', at, NOT_SO)),
   ...(asked.includes('--units') ? [] : run('journeys', at, ['--config', 'vitest.e2e.config.ts', ...JOURNEYS])),
 ]);
 for (const each of failed) console.log(`FAILED ${each}`);

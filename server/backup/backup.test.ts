@@ -210,6 +210,7 @@ describe('a backup', () => {
     const [left, going] = ['0a1b2c3d', '4e5f6a7b'].map((end) => `iolite-2020-01-01T02-13-00Z.zip.${end}.part`);
     for (const name of [left, going]) writeFileSync(join(shelf.folder, name ?? ''), '');
     utimesSync(join(shelf.folder, left ?? ''), new Date('2020-01-01'), new Date('2020-01-01'));
+    utimesSync(join(shelf.folder, going ?? ''), new Date(), new Date());
     const { file } = await takeIntoShelf(at(server.database.url), shelf);
     expect(readdirSync(shelf.folder).sort()).toEqual(
       ['iolite-2020-01-02T02-13-00Z.zip', ...ahead, going, file, 'my own.zip'].sort(),
