@@ -231,15 +231,31 @@ const withRecordProblems = (
   });
 };
 
-/** The records made along that a look-up which is asked holds: the others are kept in the entry, and not sent. */
-const heldMade = (states: readonly QuestionState[], all: FilledIn['made']): FilledIn['made'] => {
-  if (all.size === 0) return all;
+const NONE_MADE: FilledIn['made'] = new Map();
+
+/**
+ * The records made along that a look-up which is asked holds: the others are kept in the entry, and not sent. The same map
+ * as before where nothing of them changed: what is drawn from it is drawn anew only when it did.
+ */
+const heldMade = (
+  states: readonly QuestionState[],
+  all: FilledIn['made'],
+  before: FilledIn['made'] | undefined,
+): FilledIn['made'] => {
+  if (all.size === 0) return NONE_MADE;
   const held = new Set(
     states.flatMap(({ asked, question, value, notAsked }) =>
       asked ? [...idsInLookUps(question, value, notAsked)] : [],
     ),
   );
-  return new Map([...all].filter(([id]) => held.has(id)));
+  const now = new Map([...all].filter(([id]) => held.has(id)));
+  const isAsBefore =
+    before?.size === now.size &&
+    [...now].every(([id, { at, entry, filledIn }]) => {
+      const was = before.get(id);
+      return was?.at === at && was.entry === entry && was.filledIn === filledIn;
+    });
+  return isAsBefore ? before : now;
 };
 
 /** What is wrong with the records made along, told at the look-up that holds each: the path goes on with its id and question. */
@@ -380,7 +396,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       problems: isAsked ? problemsOf(compiled, entry, question, held, values, isLocked, offered, around) : [],
     });
   });
-  const made = heldMade(own, allMade);
+  const made = heldMade(own, allMade, last?.made);
   const questions = withNewProblems(
     withRecordProblems(compiled, own, Object.fromEntries(known), entry.record, clock),
     made,

@@ -18,10 +18,10 @@ const notALink = () => wrong('not_a_link', 'This must be the id of a record.');
 
 /** One record of another register, by its id. Whether it stands there, the database says. */
 export const link = (register: string): FieldBehaviour => {
-  const parse: FieldBehaviour['parse'] = (typed) => {
-    if (typed === '') return ok(null);
-    const id = typed.toLowerCase();
-    return isUuid(id) ? ok(id) : notALink();
+  const read = (text: string, otherwise: () => ReturnType<FieldBehaviour['parse']>) => {
+    if (text === '') return ok(null);
+    const id = text.toLowerCase();
+    return isUuid(id) ? ok(id) : otherwise();
   };
   return {
     value: { kind: 'link', register },
@@ -29,8 +29,9 @@ export const link = (register: string): FieldBehaviour => {
     column: 'uuid',
     asks: asksNothing,
     traits: { fitsLine: true, hasWords: false, asTyped: false, tellsAlike: false, cell: 'edited' },
-    parse,
-    check: checkText('the id of a record', parse),
+    // Programs are told what they must send; whoever typed a name is told that it is none of a record.
+    parse: (typed) => read(typed, () => wrong('not_a_link', `Nothing that can be chosen is called “${typed}”.`)),
+    check: checkText('the id of a record', (text) => read(text, notALink)),
     show: textOf,
     edit: textOf,
   };

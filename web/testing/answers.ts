@@ -15,9 +15,14 @@ type Answers = { readonly [K in keyof Api]?: (asked: Asked) => AnswerOf<K> | Pro
 /** Thrown by an answer: the server refuses. */
 export class Refused extends Error {
   readonly answer: ProblemAnswer;
-  constructor(status: number, detail: string, errors: ProblemAnswer['errors'] = []) {
+  constructor(
+    status: number,
+    detail: string,
+    errors: ProblemAnswer['errors'] = [],
+    conflicts: ProblemAnswer['conflicts'] = [],
+  ) {
     super(detail);
-    this.answer = { type: problemType('invalid'), title: detail, status, detail, errors };
+    this.answer = { type: problemType('invalid'), title: detail, status, detail, errors, conflicts };
   }
 }
 

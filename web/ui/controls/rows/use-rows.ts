@@ -18,6 +18,11 @@ import { askLookUp } from '../../../data/queries.ts';
 import type { EntryState } from '../../../state/entry-store.ts';
 import type { ControlProps } from '../control.ts';
 
+/** A paste, as far as it is looked at. */
+export interface Pasted extends Pick<ClipboardEvent, 'preventDefault'> {
+  readonly clipboardData: Pick<DataTransfer, 'getData'>;
+}
+
 /** What the grid and the cards of rows are given. */
 export interface RowsProps extends ControlProps {
   readonly type: FieldTypeOf<'rows'>;
@@ -101,7 +106,7 @@ export const useRows = ({ type, entry, field, value, onValue, lookUp }: RowsProp
     },
     takeAway: (at: number): void => onValue(rows.toSpliced(at, 1)),
     /** What was copied from a spreadsheet fills cells to the right and downwards from one of them. */
-    paste: (event: ClipboardEvent, at: number, column: string): void => {
+    paste: (event: Pasted, at: number, column: string): void => {
       const lines = event.clipboardData.getData('text/plain').replace(/\r\n?/g, '\n').replace(/\n$/, '').split('\n');
       if (lines.length === 1 && !lines[0]?.includes('\t')) return;
       event.preventDefault();
