@@ -1,4 +1,4 @@
-import type { InTray, Me, RecordAnswer, RecordDetail } from '#contract/index.ts';
+import type { ImportState, InTray, Me, RecordAnswer, RecordDetail } from '#contract/index.ts';
 import { boats, clients, nearMisses, severities } from '#core/register/example.arb.ts';
 import type { KnownWorkspace } from '../data/workspace.ts';
 
@@ -96,5 +96,31 @@ export const meThing = (of: Partial<Me> = {}): Me => ({
   kind: 'person',
   second_step_due: false,
   looked_as_by: null,
+  ...of,
+});
+
+/** A spreadsheet on its way in: read, and not looked through by any plan. */
+export const importThing = (of: Partial<ImportState>): ImportState => ({
+  id: 'i1',
+  name: 'boats.csv',
+  sort: 'csv',
+  begun_at: '2027-01-05T09:00:00Z',
+  phase: 'looking',
+  job: { id: 'j1', state: 'done', done: 1, total: 1, problem: null, stopping: false },
+  revision: 1,
+  reading: {},
+  plan: null,
+  found: null,
+  is_current: true,
+  register: null,
+  form: null,
+  through: 0,
+  added: 0,
+  changed: 0,
+  unchanged: 0,
+  refused_count: 0,
+  refused: [],
+  may_undo: false,
+  undone: null,
   ...of,
 });
