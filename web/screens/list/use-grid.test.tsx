@@ -63,11 +63,13 @@ describe('a grid by its keys', () => {
     grid();
     goTo('a0');
     const seen: (string | null | undefined)[] = [];
-    for (const key of ['ArrowUp', 'ArrowLeft', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowDown']) {
+    for (const key of ['ArrowUp', 'ArrowLeft', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowLeft', 'ArrowDown']) {
       await userEvent.keyboard(`{${key}}`);
       seen.push(at());
     }
-    expect(seen).toEqual(['a0', 'a0', 'a1', 'a2', 'a2', 'b2']);
+    expect(seen).toEqual(['a0', 'a0', 'a1', 'a2', 'a2', 'a1', 'b1']);
+    await userEvent.keyboard('{End}{ArrowRight}');
+    expect(screen.getByText('b2').tabIndex).toBe(0);
   });
 
   test('pages, the ends of a line and of all lines', async () => {

@@ -139,6 +139,15 @@ describe('the rows of a question', () => {
     );
   });
 
+  test('what is pasted beyond the last cell that is typed goes nowhere', async () => {
+    const { result, store, add, held } = rowsOfOrder();
+    add();
+    act(() => result.current.paste(clip('first\t7').event, 0, 'note'));
+    await waitFor(() => expect(held()).toMatchObject([{ note: 'first' }]));
+    expect(Object.keys(held()[0] ?? {})).toEqual(['note']);
+    expect(store.getState().filledIn.problems).toEqual([]);
+  });
+
   test('one pasted text is the box’s own', () => {
     const { result, add, held } = rowsOfOrder();
     add();
