@@ -104,14 +104,15 @@ describe('a route is a document', () => {
     const sana = answer.missing.find(({ person }: { person: { name: string } }) => person?.name === 'Sana Whitlock');
     expect(sana).toMatchObject({ kind: 'both', is_stuck: false });
     expect(sana.says).toContain('While Sana Whitlock is away, or sends it');
-    const away = { away: { from: '2027-03-01', until: '2027-03-05' }, stand_in: null };
+    const inDays = (by: number) => new Date(Date.now() + by * 86_400_000).toISOString().slice(0, 10);
+    const away = { away: { from: inDays(90), until: inDays(94) }, stand_in: null };
     await at.person('Tomas', away);
     const then = (
       await who.post('/api/routes/near_misses/who-signs', {
         route: { ...ONE, steps },
         record: id,
         sender: await at.personId('Ines'),
-        day: '2027-03-02',
+        day: inDays(91),
       })
     ).body;
     expect(then.walk.steps[1]).toMatchObject({
