@@ -113,16 +113,18 @@ const typedOver = (value: StoredValue, fill: Settled | null): Settled => ({
       : null,
 });
 
-const settle = (
-  compiled: CompiledForm,
-  entry: Entry,
-  snapshots: Entry['snapshots'],
-  question: CompiledQuestion,
-  values: Values,
-  known: ReadonlyMap<string, StoredValue>,
-  asked: ReadonlySet<string>,
-  locked: boolean,
-): Settled => {
+/** What a question is settled by: the answers to those before it, what was typed, and what look-ups fill. */
+interface Around {
+  readonly compiled: CompiledForm;
+  readonly entry: Entry;
+  readonly snapshots: Entry['snapshots'];
+  readonly values: Values;
+  readonly known: ReadonlyMap<string, StoredValue>;
+  readonly asked: ReadonlySet<string>;
+}
+
+const settle = (question: CompiledQuestion, locked: boolean, around: Around): Settled => {
+  const { compiled, entry, snapshots, values, known, asked } = around;
   const { key } = question;
   if (question.workedOut) return workOut(question, question.workedOut, values);
   const fill = filled(compiled, snapshots, key, known, asked);
@@ -296,7 +298,9 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
   const { record } = entry;
   const whole = vocabularyOf(compiled.register, compiled.catalogue);
   const asGiven = (name: string, value: StoredValue): Given =>
-    toGiven(value, (row) => rowItem(compiled.register, name, row, compiled.catalogue, clock, values));
+    toGiven(value, (row) =>
+      rowItem({ register: compiled.register, field: name }, row, compiled.catalogue, clock, values),
+    );
   const values: Values = {
     clock,
     me,
@@ -358,7 +362,7 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       isLocked = question.hidden || question.lockedWhen.some((condition) => evaluate(condition, values) === true);
       // Not asked: nothing for every other rule, or the record's value in a change form (semantics, filling in, 2).
       value = isAsked
-        ? settle(compiled, entry, snapshots, question, values, known, asked, isLocked)
+        ? settle(question, isLocked, { compiled, entry, snapshots, values, known, asked })
         : { ...NOTHING, value: record?.[key] ?? null };
       if (isAsked) {
         given.set(key, value.value);
@@ -393,7 +397,9 @@ export const fillIn = (compiled: CompiledForm, entry: Entry, clock: Clock, optio
       filledBy: held.filledBy,
       instead: held.instead,
       note: held.note,
-      problems: isAsked ? problemsOf(compiled, entry, question, held, values, isLocked, offered, around) : [],
+      problems: isAsked
+        ? problemsOf(question, { value: held.value, locked: isLocked, offered }, entry, values, around)
+        : [],
     });
   });
   const made = heldMade(own, allMade, last?.made);

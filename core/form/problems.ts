@@ -103,15 +103,14 @@ const whyUnread = (
 
 /** What is wrong with the answer of a question that is asked. */
 export const problemsOf = (
-  compiled: CompiledForm,
-  entry: Entry,
   question: CompiledQuestion,
-  settled: { readonly value: StoredValue },
+  settled: { readonly value: StoredValue; readonly locked: boolean; readonly offered: ReadonlySet<string> | null },
+  entry: Entry,
   values: Values,
-  locked: boolean,
-  offered: ReadonlySet<string> | null,
   around: AroundRows,
 ): Problem[] => {
+  const { compiled } = around;
+  const { locked, offered } = settled;
   const { key, label } = question;
   const cells = Object.keys(entry.unread).filter((name) => name.startsWith(`${key}${CELL}`));
   if (cells.length > 0 && !locked)

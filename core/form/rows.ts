@@ -17,7 +17,7 @@ export interface AroundRows {
 /** A row as its own rules read it. */
 export const rowValues = (question: CompiledQuestion, row: RowValue, around: AroundRows): Values => {
   const { compiled, entry, clock, me } = around;
-  const item = rowItem(compiled.register, question.key, row, compiled.catalogue, clock, entry);
+  const item = rowItem({ register: compiled.register, field: question.key }, row, compiled.catalogue, clock, entry);
   return { clock, me, read: (path) => item.read(path) };
 };
 

@@ -80,10 +80,9 @@ const EMPTY: Vocabulary = {
   choices: () => [],
 };
 
-/** A row as expressions read it; `entry` is the record it stands in. */
+/** A row of a field as expressions read it; `entry` is the record it stands in. */
 export const rowItem = (
-  register: Register,
-  field: string,
+  { register, field }: { readonly register: Register; readonly field: string },
   row: RowValue,
   catalogue: Catalogue,
   clock: Clock,
@@ -97,7 +96,7 @@ export const recordItem = (register: Register, values: RecordValues, catalogue: 
     vocabularyOf(register, catalogue),
     values,
     clock,
-    (field, row) => rowItem(register, field, row, catalogue, clock, itself),
+    (field, row) => rowItem({ register, field }, row, catalogue, clock, itself),
     null,
   );
   return itself;

@@ -25,14 +25,19 @@ const isOpenYet = ({ steps }: CompiledRoute, step: number): boolean => {
   return steps[step]?.condition?.reads.some(([name = '']) => filled.has(name)) ?? false;
 };
 
+/** Who there is, who is named for a step, and who signs as soon as they may. */
+interface Wanted {
+  readonly people: ReadonlyMap<string, Signer>;
+  readonly named: (step: number) => readonly string[];
+  readonly first: string | null;
+}
+
 /** Of those who may sign, one who is wanted at the fewest of the steps to come. */
 const pickSigner = (
   route: CompiledRoute,
   state: State,
   step: number,
-  people: ReadonlyMap<string, Signer>,
-  named: (step: number) => readonly string[],
-  first: string | null,
+  { people, named, first }: Wanted,
 ): string | undefined => {
   const held = state.steps[step];
   if (!held) return undefined;
@@ -81,7 +86,7 @@ export const foresee = (
   // Each step can be signed as often as it has signers, and no more.
   for (let turn = 0; turn < 1_000 && (state.stage === 'waiting' || state.stage === 'stuck'); turn++) {
     note();
-    const pick = (each: number) => pickSigner(route, state, each, facts.people, world.named, first);
+    const pick = (each: number) => pickSigner(route, state, each, { people: facts.people, named: world.named, first });
     const step = openSteps(state).find(pick);
     const by = step === undefined ? undefined : pick(step);
     if (step === undefined || by === undefined) break;

@@ -207,9 +207,7 @@ const nothing = (column: ColumnFit): StoredValue => (isListType(column.type) ? [
 /** A cell taken as somebody said, instead of what is wrong with it. */
 const taken = (
   column: ColumnFit,
-  written: string,
-  wrong: Wrong | null,
-  as: TakenAs,
+  { written, wrong, as }: { readonly written: string; readonly wrong: Wrong | null; readonly as: TakenAs },
   fitting: Fitting,
   named: ReadonlyMap<string, Named>,
 ): FittedCell => {
@@ -263,7 +261,7 @@ const fitCell = (
   const wrong = plain.ok ? null : plain.wrong;
   if (as) {
     const before = wrong ?? (as.as === 'made' ? { code: 'not_a_choice', detail: '' } : null);
-    return taken(column, written, before, as, fitting, named);
+    return taken(column, { written, wrong: before, as }, fitting, named);
   }
   const text = column.replaced.length > 0 ? replacedIn(written, column) : written;
   if (text !== written) {
@@ -284,7 +282,7 @@ const fitCell = (
     const mended = written !== '' && value.kind === 'choice' && show(plain.value, fitting.context) !== written;
     return { written, value: plain.value, called: plain.called, mended, wrong: null, settled: null, makes: null };
   }
-  if (column.rest !== null) return taken(column, written, wrong, { as: column.rest }, fitting, named);
+  if (column.rest !== null) return taken(column, { written, wrong, as: { as: column.rest } }, fitting, named);
   return { written, value: nothing(column), called: written, mended: false, wrong, settled: null, makes: null };
 };
 

@@ -224,12 +224,11 @@ const fitSome = async (
 const makeFirst = async (
   doing: ImportRun,
   kept: Import,
-  plan: ImportPlan,
   person: Person,
-  rows: readonly (readonly string[])[],
-  numbers: readonly number[],
+  { rows, numbers }: Pick<ReturnType<typeof partGrid>, 'rows' | 'numbers'>,
 ): Promise<ImportPlan> =>
   doing.writing(person, async (work) => {
+    const plan = planOf(kept);
     const fitting = prepareFitting(plan, work.sight.catalogue, work.clock);
     if (!fitting) return plan;
     const after = onceMade(plan, fitting);
@@ -253,7 +252,7 @@ const makeFirst = async (
 export const storeRows = async (doing: ImportRun, kept: Import, person: Person): Promise<boolean> => {
   const { grid, head } = await readKept(doing.db, kept);
   const { rows, numbers } = partGrid(grid, head);
-  const plan = await makeFirst(doing, kept, planOf(kept), person, rows, numbers);
+  const plan = await makeFirst(doing, kept, person, { rows, numbers });
   let through = 0;
   let fitting: Fitting | null = null;
   let twice: Twice | null = null;

@@ -48,7 +48,7 @@ export const beginLabels: BeginPaper = ({ language, title, labels: { sheet: key,
         };
         put(called, 2, TITLE);
         for (const cell of cells) if (cell !== '') put(cell, 3, TEXT);
-        label.add(page.struct('P', {}, () => writeLine(page, number, x, foot, width, { ...NUMBER, language })));
+        label.add(page.struct('P', {}, () => writeLine(page, number, { x, y: foot, width }, { ...NUMBER, language })));
         label.end();
       }
     },

@@ -134,7 +134,14 @@ const shortened = (page: Page, line: Line, width: number, style: LineStyle): Lin
 /** How far below the top of a line all its fonts stand, in the size of its letters. */
 const ASCENT = 0.984;
 
-const draw = (page: Page, line: Line, x: number, y: number, width: number, style: LineStyle): void => {
+/** Where a line is written: its upper left corner, and how wide it may be, in points. */
+export interface Room {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+}
+
+const draw = (page: Page, line: Line, { x, y, width }: Room, style: LineStyle): void => {
   const { size, weight, colour, right } = style;
   const pieces = piecesOf(line, weight);
   const widths = new Map(pieces.map((piece) => [piece, widthOfPiece(page, piece, size)]));
@@ -162,9 +169,9 @@ const draw = (page: Page, line: Line, x: number, y: number, width: number, style
 };
 
 /** Writes one line into a width; what does not fit is left out, with … for it. What is read from the right stands at the right. */
-export const writeLine = (page: Page, text: string, x: number, y: number, width: number, style: LineStyle): void => {
+export const writeLine = (page: Page, text: string, room: Room, style: LineStyle): void => {
   const line = lineOf(text.replaceAll(/\s+/g, ' ') || ' ', style.language);
-  draw(page, shortened(page, line, width, style), x, y, width, style);
+  draw(page, shortened(page, line, room.width, style), room, style);
 };
 
 /** Where a paragraph may be broken (UAX #14): its parts, each with the room that follows it. */
@@ -200,7 +207,7 @@ export class SetText {
   /** Writes one of its lines. */
   write(at: number, x: number, y: number): void {
     const line = this.#lines[at];
-    if (line) draw(this.#page, line, x, y, this.#width, this.#style);
+    if (line) draw(this.#page, line, { x, y, width: this.#width }, this.#style);
   }
 
   /** No more lines than so many: the last takes what would follow, as far as it has room. */

@@ -1,5 +1,5 @@
 import { taggedDocument } from './document.ts';
-import { writeLine } from './line.ts';
+import { type LineStyle, writeLine } from './line.ts';
 import type { Weight } from './typeface.ts';
 import type { BeginPaper } from './work.ts';
 
@@ -44,15 +44,15 @@ export const beginList: BeginPaper = ({ language, title, says, singular, plural,
   const lefts = widths.map((_, at) => MARGIN + widths.slice(0, at).reduce((sum, width) => sum + width, 0));
   let y = MARGIN;
 
-  const write = (text: string, x: number, width: number, weight: Weight, colour: string, right: boolean): void =>
-    writeLine(page, text, x, y + 3, width, { size: SIZE, weight, colour, right, language });
+  const write = (text: string, x: number, width: number, style: Pick<LineStyle, 'weight' | 'colour' | 'right'>): void =>
+    writeLine(page, text, { x, y: y + 3, width }, { ...style, size: SIZE, language });
   const asArtifact = (draw: () => void): void => {
     page.markContent('Artifact', { type: 'Layout' });
     draw();
     page.endMarkedContent();
   };
   const writeCell = ({ text, right }: Cell, at: number, { weight, colour = INK }: RowStyle): void => {
-    if (text !== '') write(text, lefts[at] ?? 0, (widths[at] ?? 0) - PAD, weight, colour, right);
+    if (text !== '') write(text, lefts[at] ?? 0, (widths[at] ?? 0) - PAD, { weight, colour, right });
   };
   const rule = (strong: boolean): void =>
     asArtifact(() => {
@@ -69,7 +69,7 @@ export const beginList: BeginPaper = ({ language, title, says, singular, plural,
   ];
   const HEAD: RowStyle = { weight: 'bold', colour: QUIET, tag: 'TH', scope: 'Column' };
   const paragraph = (text: string, weight: Weight, colour: string): void => {
-    page.addStructure(page.struct('P', {}, () => write(text, MARGIN, wide, weight, colour, false)));
+    page.addStructure(page.struct('P', {}, () => write(text, MARGIN, wide, { weight, colour, right: false })));
     y += LINE;
   };
   paragraph(title, 'bold', INK);
@@ -108,7 +108,11 @@ export const beginList: BeginPaper = ({ language, title, says, singular, plural,
     table.add(line);
     line.add(
       page.struct('TH', { scope: 'Row' }, () =>
-        write(about, MARGIN + indent, Math.max(until - MARGIN - indent, widths[0] ?? 0), 'bold', INK, false),
+        write(about, MARGIN + indent, Math.max(until - MARGIN - indent, widths[0] ?? 0), {
+          weight: 'bold',
+          colour: INK,
+          right: false,
+        }),
       ),
     );
     columns.forEach(({ right }, at) => {
@@ -148,7 +152,9 @@ export const beginList: BeginPaper = ({ language, title, says, singular, plural,
         const { bottom } = margins;
         margins.bottom = 0;
         y = height - MARGIN + 6;
-        asArtifact(() => write(`Page ${each + 1} of ${pages}`, MARGIN, wide, 'plain', QUIET, true));
+        asArtifact(() =>
+          write(`Page ${each + 1} of ${pages}`, MARGIN, wide, { weight: 'plain', colour: QUIET, right: true }),
+        );
         margins.bottom = bottom;
       }
       page.end();

@@ -82,9 +82,7 @@ export class Sheet {
       writeLine(
         this.#pdf,
         `${foot} Page ${page + 1} of ${count}.`,
-        MARGIN,
-        height - MARGIN + 14,
-        width - 2 * MARGIN,
+        { x: MARGIN, y: height - MARGIN + 14, width: width - 2 * MARGIN },
         style,
       );
       this.#pdf.endMarkedContent();

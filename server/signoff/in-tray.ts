@@ -169,9 +169,8 @@ export const whyYou = (
   route: CompiledRoute,
   state: State,
   at: number,
-  name: string,
-  person: string,
-  names: Names,
+  /** Who is asked, and in whose name. */
+  { name, person, names }: { readonly name: string; readonly person: string; readonly names: Names },
 ): string => {
   const held = state.steps[at];
   const isResort = held?.resort?.people.includes(name) === true && !held.asked.some((each) => each.person === name);
@@ -333,7 +332,7 @@ export const readInTray = async (look: ReadContext, lookAtSent: LookAtSent): Pro
         ...item,
         kind: 'sign',
         step,
-        why: whyYou(route, state, step, name, person.id, names),
+        why: whyYou(route, state, step, { name, person: person.id, names }),
         due,
         late: due !== null && due < clock.now,
         fills: (route.route.steps[step]?.fills.length ?? 0) > 0,

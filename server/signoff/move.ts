@@ -122,7 +122,7 @@ const keep = async (work: CommandContext, moving: Moving, driven: Driven): Promi
   // Where nobody is asked to sign it, nothing is kept of it.
   if (moving.fresh && driven.state.stage === 'none') return driven.state;
   const moved: Moved = { before: moving.state, ...driven, events: [...moving.prior, ...driven.events] };
-  await keepMoved(db, moving.signOff, moving.route, moved, clock, moving.fresh);
+  await keepMoved(db, moving, moved, clock);
   await noteBesides(work, moving, driven.events);
   const was = partsOf(moving.state).map(({ personId }) => personId);
   const now = partsOf(driven.state).map(({ personId }) => personId);

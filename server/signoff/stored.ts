@@ -197,17 +197,19 @@ const insertAll = async (
       select * from jsonb_populate_recordset(null::iolite.sign_off_parts, ${json(parts.map((part) => named(signOffParts, part)))})`);
 };
 
-/**
- * Keeps what happened to a sign-off, and what follows from it: its row, its steps, each person's part. `fresh`: there is
- * no row of it yet.
- */
+/** A sign-off by its route; `fresh`: there is no row of it yet. */
+interface Kept {
+  readonly signOff: SignOff;
+  readonly route: CompiledRoute;
+  readonly fresh: boolean;
+}
+
+/** Keeps what happened to a sign-off, and what follows from it: its row, its steps, each person's part. */
 export const keepMoved = async (
   db: Queryable,
-  signOff: SignOff,
-  route: CompiledRoute,
+  { signOff, route, fresh }: Kept,
   moved: Moved,
   clock: Clock,
-  fresh: boolean,
 ): Promise<void> => {
   const { id } = signOff;
   const { state, before, events } = moved;

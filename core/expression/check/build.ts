@@ -325,11 +325,8 @@ export const build = (expr: Expr, at: Checking): Term => {
         return at.folded({ op: 'not', operand: wanted(arg, 'boolean', at), type: BOOLEAN, span });
       }
       return called(
-        expr.name,
+        expr,
         expr.args.map((arg) => build(arg, at)),
-        expr.named,
-        expr.nameSpan,
-        span,
         at,
       );
     }

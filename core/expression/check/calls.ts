@@ -8,6 +8,7 @@ import {
   type Signature,
 } from '../functions/index.ts';
 import type { Size, Term } from '../term.ts';
+import type { Expr } from '../tree.ts';
 import { either, fits, isOrdered, listOf, NOTHING, SPAN, sayType, type Type } from '../type.ts';
 import type { Checking } from './checking.ts';
 import { towards } from './literals.ts';
@@ -171,15 +172,11 @@ export const usesOf = (builtIn: BuiltIn): string[] => [
   ...new Set(builtIn.signatures.map((signature) => sayUse(builtIn.name, signature))),
 ];
 
+/** A function's call as it is written. */
+type Call = Pick<Expr & { readonly kind: 'call' }, 'name' | 'named' | 'nameSpan' | 'span'>;
+
 /** The term of a function's call. */
-export const called = (
-  name: string,
-  args: readonly Term[],
-  named: readonly string[] | null,
-  nameSpan: Span,
-  span: Span,
-  at: Checking,
-): Term => {
+export const called = ({ name, named, nameSpan, span }: Call, args: readonly Term[], at: Checking): Term => {
   const builtIn = BUILT_IN.get(name);
   if (!builtIn) {
     const nearest = findNearest(name, FUNCTION_NAMES);

@@ -70,7 +70,7 @@ export const afterDot = (base: Term, name: string, whole: string, span: Span, at
       return at.tell('too_many_links', span, `A path can pass at most ${MOST_LINKS} links.`);
     return readOf(base.base, base.steps, named, span);
   }
-  if (base.type.kind === 'choice') return columnOf(base, base.type.list, name, whole, span, at);
+  if (base.type.kind === 'choice') return columnOf(base, base.type.list, { name, whole, span }, at);
   const signatures = propertyOf(name, base.type);
   const found = signatures && applied(name, signatures, [base], span, at);
   if (found) return found;
@@ -84,7 +84,12 @@ export const afterDot = (base: Term, name: string, whole: string, span: Span, at
 };
 
 /** `rate.percentage`: what the choice's list says of it in a column of its own. */
-const columnOf = (of: Term, list: string, name: string, whole: string, span: Span, at: Checking): Term => {
+const columnOf = (
+  of: Term,
+  list: string,
+  { name, whole, span }: { readonly name: string; readonly whole: string; readonly span: Span },
+  at: Checking,
+): Term => {
   const columns = at.vocabulary.columns?.(list) ?? [];
   const column = columns.find((each) => each.name === name);
   if (!column)
