@@ -93,7 +93,11 @@ const serverOrder = [
   'imports',
   'files',
   'paper',
-  'access',
+  'sight',
+  'identity',
+  'workspace',
+  'notify',
+  'exports',
   'http',
 ];
 const serverLayers = serverOrder.slice(0, -1).map((layer, i) => ({
@@ -111,8 +115,37 @@ const serverFolders = {
 const serviceRules = {
   name: 'server-services-know-nothing-of-express',
   severity: 'error',
-  from: { path: '^server/', pathNot: ['^server/http/', '^server/testing/', TESTS] },
+  from: { path: '^server/', pathNot: ['^server/app\\.ts$', '^server/http/', '^server/testing/', TESTS] },
   to: { path: 'node_modules/(express|@types/express|helmet)/' },
+};
+
+/** The same in the web: what the browser keeps and reads, controls, fields by kind, screens, the program itself. */
+const webOrder = ['data', 'state', 'ui', 'fields', 'screens', 'app'];
+const webLayers = webOrder.slice(0, -1).map((layer, i) => ({
+  name: `web-${layer}-does-not-reach-up`,
+  severity: 'error',
+  from: { path: `^web/${layer}/`, pathNot: TESTS },
+  to: { path: `^web/(${webOrder.slice(i + 1).join('|')})/` },
+}));
+/** Within the fields: controls, rows of them, rules in words, kinds, asking, records and forms and spreadsheets of them. */
+const fieldsOrder = ['controls', 'rows', 'rules', 'kinds', 'asking', 'records|filling-in|bringing', 'set-up'];
+const fieldLayers = fieldsOrder.slice(0, -1).map((layer, i) => ({
+  name: `web-fields-${layer.replaceAll('|', '-')}-does-not-reach-up`,
+  severity: 'error',
+  from: { path: `^web/fields/(${layer})/`, pathNot: TESTS },
+  to: { path: `^web/fields/(${fieldsOrder.slice(i + 1).join('|')})/` },
+}));
+const webFolders = {
+  name: 'web-has-no-other-folders',
+  severity: 'error',
+  from: { path: '^web/', pathNot: TESTS },
+  to: { path: '^web/[^/]+/', pathNot: `^web/(${webOrder.join('|')})/` },
+};
+const screens = {
+  name: 'no-screen-knows-another',
+  severity: 'error',
+  from: { path: '^web/screens/([^/]+)/', pathNot: TESTS },
+  to: { path: '^web/screens/', pathNot: '^web/screens/$1/' },
 };
 
 /** @type {import('dependency-cruiser').IConfiguration} */
@@ -123,6 +156,10 @@ module.exports = {
     ...serverLayers,
     serverFolders,
     serviceRules,
+    ...webLayers,
+    ...fieldLayers,
+    webFolders,
+    screens,
     {
       name: 'no-circles',
       severity: 'error',

@@ -7,7 +7,7 @@ import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pg from 'pg';
-import { applyWorkspace } from '#server/access/first-start.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { restoreBackup } from '#server/backup/restore.ts';
 import { takeBackup } from '#server/backup/take.ts';
 import { fillQuotes } from './fill-quotes.ts';

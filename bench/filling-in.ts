@@ -10,7 +10,7 @@ import { gzipSync } from 'node:zlib';
 import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
 import { z } from 'zod';
 import { uuidV7 } from '#core/base/index.ts';
-import { applyWorkspace } from '#server/access/first-start.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { readTernQuay } from './flat.ts';
 import { median } from './measure.ts';
 import { benchDatabase, RUNA, serve } from './serve.ts';

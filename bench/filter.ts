@@ -5,7 +5,7 @@
 import pg from 'pg';
 import { compileList } from '#core/list/index.ts';
 import { catalogueOf } from '#core/workspace/index.ts';
-import { applyWorkspace } from '#server/access/first-start.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { fillQuotes } from './fill-quotes.ts';
 import { flatWorkspace } from './flat.ts';
 import { median, timed } from './measure.ts';

@@ -6,7 +6,7 @@ import pg from 'pg';
 import { z } from 'zod';
 import { addDays, today } from '#core/base/index.ts';
 import { makeTernQuay } from '#demo/tern-quay/generate.ts';
-import { applyWorkspace } from '#server/access/first-start.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { Jobs } from '#server/platform/jobs.ts';
 import { sortIndexTask } from '#server/records/reader/index.ts';
 import { flatWorkspace } from './flat.ts';

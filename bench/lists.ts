@@ -7,7 +7,7 @@ import { setTimeout } from 'node:timers/promises';
 import pg from 'pg';
 import { to as copyTo } from 'pg-copy-streams';
 import { z } from 'zod';
-import { applyWorkspace } from '#server/access/first-start.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { Jobs } from '#server/platform/jobs.ts';
 import { sortIndexTask } from '#server/records/reader/index.ts';
 import { fillQuotes } from './fill-quotes.ts';

@@ -3,7 +3,7 @@
  * be, two of sixty each, with a number; the clients they link to are found by name as well.
  */
 import pg from 'pg';
-import { applyWorkspace } from '#server/access/first-start.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { readTernQuay } from './flat.ts';
 import { median, timed } from './measure.ts';
 import { benchDatabase, RUNA, serve } from './serve.ts';

@@ -6,8 +6,8 @@
 import { randomBytes } from 'node:crypto';
 import pg from 'pg';
 import { uuidV7 } from '#core/base/index.ts';
-import { applyWorkspace } from '#server/access/first-start.ts';
-import { inWriting } from '#server/access/work.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
+import { inWriting } from '#server/sight/work.ts';
 import { DefinitionsReader } from '#server/definitions/reader.ts';
 import { FOLLOWERS } from '#server/http/composition.ts';
 import { WRITERS_AT_ONCE } from '#server/platform/database.ts';

@@ -6,7 +6,7 @@ import { resolve } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
 import pg from 'pg';
 import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
-import { applyWorkspace } from '#server/access/first-start.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { fillQuotes } from './fill-quotes.ts';
 import { flatWorkspace } from './flat.ts';
 import { median } from './measure.ts';

@@ -1,5 +1,5 @@
 import { createServer } from 'node:http';
-import { makeApp } from '#server/http/app.ts';
+import { makeApp } from '#server/app.ts';
 import { LiveEvents } from '#server/http/live.ts';
 import { Press } from '#server/paper/press.ts';
 import { type Database, openDatabase, prepareDatabase } from '#server/platform/database.ts';

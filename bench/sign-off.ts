@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { z } from 'zod';
 import { uuidV7 } from '#core/base/index.ts';
 import { routeSchema } from '#core/signoff/index.ts';
-import { applyWorkspace } from '#server/access/first-start.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { DefinitionsReader } from '#server/definitions/reader.ts';
 import { findJob } from '#server/platform/jobs.ts';
 import { routeTrialTask } from '#server/signoff/trial.ts';

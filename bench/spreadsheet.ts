@@ -17,7 +17,7 @@ import pg from 'pg';
 import { from as copyFrom, to as copyTo } from 'pg-copy-streams';
 import readXlsx from 'read-excel-file/node';
 import { z } from 'zod';
-import { applyWorkspace } from '#server/access/first-start.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { importTask } from '#server/imports/task.ts';
 import { Jobs } from '#server/platform/jobs.ts';
 import { flatWorkspace } from './flat.ts';

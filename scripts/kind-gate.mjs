@@ -1,5 +1,5 @@
 // The gate of the kinds of field: nothing outside their registries asks for a kind by its name. A kind says itself what
-// it can do (core/values) and how it looks (web/kinds), so that a new one is a file and a line in each. Asks the
+// it can do (core/values) and how it looks (web/fields/kinds), so that a new one is a file and a line in each. Asks the
 // compiler what each compared value is; the rule language's own value types are no kinds of field.
 
 import { dirname, join, relative, resolve } from 'node:path';
@@ -9,7 +9,7 @@ import ts from 'typescript';
 const root = resolve(process.argv[2] ?? dirname(dirname(fileURLToPath(import.meta.url))));
 
 /** Where kinds are registered: there, and only there, each is named. */
-const REGISTRIES = [/^core\/values\//, /^web\/kinds\//];
+const REGISTRIES = [/^core\/values\//, /^web\/fields\/kinds\//];
 
 /**
  * The files that ask all the same, and why each must: how many places each may have.

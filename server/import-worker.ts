@@ -1,6 +1,5 @@
 import { parentPort, workerData } from 'node:worker_threads';
 import { z } from 'zod';
-import { inJudging, inWriting } from './access/work.ts';
 import { DefinitionsReader } from './definitions/reader.ts';
 import { DefinitionsService } from './definitions/service.ts';
 import { FOLLOWERS, FROM_RECORDS } from './http/composition.ts';
@@ -10,6 +9,7 @@ import { unmake } from './imports/unmake.ts';
 import { openDatabase } from './platform/database.ts';
 import { writersQueue } from './platform/fair-queue.ts';
 import { Refusal } from './platform/refusal.ts';
+import { inJudging, inWriting } from './sight/work.ts';
 
 /*
  * The thread in which a spreadsheet is gone through: reading a hundred thousand rows must not keep the server from

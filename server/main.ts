@@ -3,10 +3,9 @@ import { createServer, type RequestListener } from 'node:http';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { z } from 'zod';
-import { makeBeginCode } from './access/begin.ts';
+import { makeApp } from './app.ts';
 import { takeBeforeUpgrade } from './backup/take.ts';
 import { DefinitionsReader } from './definitions/reader.ts';
-import { makeApp } from './http/app.ts';
 import { tasksOf } from './http/composition.ts';
 import { LiveEvents } from './http/live.ts';
 import { answerStarting } from './http/starting.ts';
@@ -20,6 +19,7 @@ import { readSender } from './platform/outward.ts';
 import { fromFirst, Replica } from './platform/replica.ts';
 import { UNDO_MS } from './signoff/decide.ts';
 import { prepareWhenReachable, whenReachable } from './start.ts';
+import { makeBeginCode } from './workspace/begin.ts';
 
 /** The fifth door where Zod stands: the environment. */
 const environment = z

@@ -1,10 +1,10 @@
 import { setTimeout as pause } from 'node:timers/promises';
-import { applyOnce } from './access/first-start.ts';
 import { DefinitionsReader } from './definitions/reader.ts';
 import { bringUpToDate } from './http/composition.ts';
 import { type Database, prepareDatabase } from './platform/database.ts';
 import { findDatabaseFailure } from './platform/database-failure.ts';
 import { prepareJobs } from './platform/jobs.ts';
+import { applyOnce } from './workspace/first-start.ts';
 
 /** What a server starts with. */
 export interface Start {

@@ -1,7 +1,6 @@
 import type { Request } from 'express';
 import type { z } from 'zod';
 import type { api, Endpoint } from '#contract/index.ts';
-import { inWriting, lookAs, type Workplace } from '../access/work.ts';
 import type { DefinitionsService } from '../definitions/service.ts';
 import type { Definitions } from '../definitions/store.ts';
 import type { Prints } from '../paper/press.ts';
@@ -12,6 +11,7 @@ import type { OutwardSettings } from '../platform/outward.ts';
 import { Refusal } from '../platform/refusal.ts';
 import type { ReadLists } from '../platform/replica.ts';
 import type { CommandContext, ReadContext } from '../records/work.ts';
+import { inWriting, lookAs, type Workplace } from '../sight/work.ts';
 import type { Call } from './bind.ts';
 
 /** Who asks, with the definitions at the version their request met. */

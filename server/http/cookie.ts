@@ -1,5 +1,5 @@
 import type { Request, Response } from 'express';
-import type { Session } from '../access/session.ts';
+import type { Session } from '../identity/session.ts';
 import { isHttps } from './place.ts';
 
 /** Over HTTPS the name itself keeps others from setting it: not by another path, nor from a subdomain (RFC 6265bis). */

@@ -5,7 +5,7 @@ import type { Person } from '../people/person.ts';
 import type { Tx } from '../platform/database.ts';
 import { notFound } from '../platform/refusal.ts';
 import type { Source } from '../platform/replica.ts';
-import type { Follower } from './commands/events.ts';
+import type { Follower } from './events.ts';
 import { type Sight, systemSight } from './sight.ts';
 
 /** What the reader needs: where to ask, what may be seen, and when it is. */

@@ -8,19 +8,19 @@ import { inject } from 'vitest';
 import { api } from '#contract/index.ts';
 import { uuidV7 } from '#core/base/index.ts';
 import { workspaceSchema } from '#core/workspace/index.ts';
-import { applyWorkspace } from '../access/first-start.ts';
-import { wakeSignOffs } from '../access/waking.ts';
+import { makeApp } from '../app.ts';
 import { DefinitionsReader } from '../definitions/reader.ts';
-import { makeApp } from '../http/app.ts';
 import { bringUpToDate, FOLLOWERS, tasksOf } from '../http/composition.ts';
 import { LiveEvents } from '../http/live.ts';
 import type { Place } from '../http/place.ts';
+import { wakeSignOffs } from '../notify/waking.ts';
 import { Press } from '../paper/press.ts';
 import { type Database, openDatabase, prepareDatabase } from '../platform/database.ts';
 import { Jobs, prepareJobs, type Task } from '../platform/jobs.ts';
 import type { Log } from '../platform/log.ts';
 import type { MailSettings } from '../platform/mail.ts';
 import { fromFirst, Replica } from '../platform/replica.ts';
+import { applyWorkspace } from '../workspace/first-start.ts';
 
 export interface Answer {
   readonly status: number;

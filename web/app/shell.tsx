@@ -6,15 +6,15 @@ import { useLiveEvents } from '../data/live.ts';
 import { queries, queryClient } from '../data/queries.ts';
 import { MeContext, useMe, useWorkspace } from '../data/workspace.ts';
 import { FillInPlaceContext, RecordFactsContext } from '../ui/from-above.ts';
+import { LooksAs } from '../ui/looks-as.tsx';
 import { TabMark } from '../ui/marks.tsx';
 import { Coming } from '../ui/message.tsx';
 import { BrokenBoundary } from './broken.tsx';
 import { FindBox } from './find-box.tsx';
-import { LooksAs } from './looks-as.tsx';
 
 const FillInPlace = lazy(() => import('../screens/fill-in/in-place.tsx'));
 const SecondStep = lazy(async () => ({ default: (await import('../screens/my-details/second-step.tsx')).SecondStep }));
-const RecordFacts = lazy(async () => ({ default: (await import('../ui/record-facts.tsx')).RecordFacts }));
+const RecordFacts = lazy(async () => ({ default: (await import('../fields/records/record-facts.tsx')).RecordFacts }));
 
 /** On a phone a form that is being filled in has the whole screen: its own head leads back. */
 const ASIDE = 'max-sm:[html:has(.entry-screen)_&]:hidden';

@@ -1,7 +1,7 @@
 import { infiniteQueryOptions, keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
 import type { JobAnswer, Opened } from '#contract/index.ts';
 import type { FieldTypeOf, StoredValue } from '#core/values/index.ts';
-import { call, ProblemError } from './client.ts';
+import { type AnswerOf, call, ProblemError } from './client.ts';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -49,6 +49,9 @@ export interface LookUpAsked {
   readonly key?: { readonly value: string; readonly by: string };
   readonly limit?: number;
 }
+
+/** One record that a look-up offers. */
+export type Offered = AnswerOf<'lookUp'>['found'][number];
 
 /** Asks a look-up of a form. */
 export const askLookUp = (
@@ -301,7 +304,7 @@ export const queries = {
       queryFn: async () => {
         const [{ body }, { readKept }] = await Promise.all([
           call('keptEntry', { params: { id } }),
-          import('../state/kept.ts'),
+          import('./kept.ts'),
         ]);
         return readKept(body);
       },

@@ -3,8 +3,8 @@ import { expect, test, vi } from 'vitest';
 import { often } from '#core/base/often.arb.ts';
 import { compileForm, formSchema, toSend } from '#core/form/index.ts';
 import { catalogue, clock } from '#core/register/example.arb.ts';
+import { readKeptText } from '../data/kept.ts';
 import { createEntryStore } from './entry-store.ts';
-import { readKeptText } from './kept.ts';
 
 const form = formSchema.parse({
   key: 'report',

@@ -3,8 +3,8 @@ import { compileForm, formSchema } from '#core/form/index.ts';
 import { catalogueWith } from '#core/form/orders.arb.ts';
 import { catalogue, clock } from '#core/register/example.arb.ts';
 import { rowsOf } from '#core/values/index.ts';
+import { readKeptText } from '../data/kept.ts';
 import { createEntryStore, type EntryOptions } from './entry-store.ts';
-import { readKeptText } from './kept.ts';
 
 /** The part of the browser's storage that the store uses. */
 class Shelf implements Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> {

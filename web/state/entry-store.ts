@@ -29,8 +29,8 @@ import {
   sameValue,
   textsOf,
 } from '#core/values/index.ts';
-import type { Offered } from '../ui/look-up.tsx';
-import type { Kept } from './kept.ts';
+import type { Kept } from '../data/kept.ts';
+import type { Offered } from '../data/queries.ts';
 import { placeOf } from './places.ts';
 
 export interface EntryState {

@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { compileForm, formSchema, madeToSend } from '#core/form/index.ts';
 import { catalogueWith, clock } from '#core/form/orders.arb.ts';
+import { readKeptText } from '../data/kept.ts';
 import { createEntryStore } from './entry-store.ts';
-import { readKeptText } from './kept.ts';
 import { askedPath, placeOf } from './places.ts';
 
 const { catalogue } = catalogueWith();

@@ -1,6 +1,6 @@
 import type { Request, Response } from 'express';
-import { sayDevice } from '../../access/devices.ts';
-import { acceptInvitation, describeLink } from '../../access/invitations.ts';
+import { sayDevice } from '../../identity/devices.ts';
+import { acceptInvitation, describeLink } from '../../identity/invitations.ts';
 import {
   beginOwnSecondStep,
   changeOwnDetails,
@@ -10,9 +10,9 @@ import {
   proveOwnSecondStep,
   readOwnDetails,
   resetPassword,
-} from '../../access/own-account.ts';
-import { confirmRegistration, readRegistrationForm, register } from '../../access/registration.ts';
-import { peekLink } from '../../access/secret-links.ts';
+} from '../../identity/own-account.ts';
+import { confirmRegistration, readRegistrationForm, register } from '../../identity/registration.ts';
+import { peekLink } from '../../identity/secret-links.ts';
 import {
   beginSession,
   endOwnSession,
@@ -20,8 +20,8 @@ import {
   readSessionsOf,
   renewSession,
   signOut,
-} from '../../access/session.ts';
-import { sourceOf } from '../../access/tries.ts';
+} from '../../identity/session.ts';
+import { sourceOf } from '../../identity/tries.ts';
 import { type Context, type Handlers, sessionIn, signedIn } from '../context.ts';
 import { deviceOf, dropToken, keepToken, readToken } from '../cookie.ts';
 import { toMe } from './session.ts';

@@ -5,7 +5,6 @@ import type { Permission, SetUpRight } from '#core/access/index.ts';
 import type { Clock } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { givenByApproval } from '#core/signoff/index.ts';
-import { keepSettings, readHolidays } from '../../access/settings.ts';
 import type { SaidWithIds } from '../../definitions/breaking.ts';
 import { findDraft, readDrafts } from '../../definitions/drafts.ts';
 import type { Changes } from '../../definitions/planning.ts';
@@ -17,6 +16,7 @@ import { setAside } from '../../platform/schema.ts';
 import { countRecords, readLinked, workOutOnRecords } from '../../records/reader/index.ts';
 import type { ReadContext } from '../../records/work.ts';
 import { refuseStuckToday } from '../../signoff/stuck-today.ts';
+import { keepSettings, readHolidays } from '../../workspace/settings.ts';
 import { type Context, type Handlers, lookOf, signedIn } from '../context.ts';
 
 /** Of a field as it was when it was set aside, only what it is called is told. */

@@ -1,11 +1,11 @@
 import type { Express } from 'express';
 import { listFileSchema } from '#contract/index.ts';
 import { listSchema } from '#core/list/index.ts';
-import { stillAs } from '../../access/still-as.ts';
-import { lookAs } from '../../access/work.ts';
+import { stillAs } from '../../exports/still-as.ts';
 import { findFeed } from '../../lists/feeds.ts';
 import { findOffered } from '../../lists/kept-lists.ts';
 import { notFound } from '../../platform/refusal.ts';
+import { lookAs } from '../../sight/work.ts';
 import type { Context } from '../context.ts';
 import { sendList, type Taking } from './export.ts';
 

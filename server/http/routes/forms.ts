@@ -1,6 +1,4 @@
 import { isUuid } from '#core/base/index.ts';
-import { askPasswordAgain } from '../../access/passwords.ts';
-import { sourceOf } from '../../access/tries.ts';
 import { findDuplicates } from '../../forms/duplicates.ts';
 import { dropEntry, keepEntry, listEntries, readEntry } from '../../forms/kept.ts';
 import { lookUp } from '../../forms/look-up.ts';
@@ -8,6 +6,8 @@ import { readForm } from '../../forms/read-form.ts';
 import { sendEntry } from '../../forms/send-entry.ts';
 import { readUsed } from '../../forms/used.ts';
 import { listVersions } from '../../forms/versions.ts';
+import { askPasswordAgain } from '../../identity/passwords.ts';
+import { sourceOf } from '../../identity/tries.ts';
 import { type Handlers, lookOf, signedIn, writingFor } from '../context.ts';
 
 /** Forms as they are filled in. */

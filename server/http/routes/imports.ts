@@ -1,7 +1,6 @@
 import express, { type Express, type Request } from 'express';
 import { api, type Endpoint, importFileSchema, paths } from '#contract/index.ts';
 import { LARGEST_SPREADSHEET } from '#core/spreadsheet/index.ts';
-import { lookAs } from '../../access/work.ts';
 import { type Brought, beginImport, beginUndoing, changeImport, dropImport } from '../../imports/begin.ts';
 import { carryOutImport } from '../../imports/carry-out.ts';
 import { listImports, readImport, refusedCsv } from '../../imports/state.ts';
@@ -9,6 +8,7 @@ import type { Tx } from '../../platform/database.ts';
 import { inTransaction } from '../../platform/locks.ts';
 import { notFound, Refusal } from '../../platform/refusal.ts';
 import type { ReadContext } from '../../records/work.ts';
+import { lookAs } from '../../sight/work.ts';
 import { type Context, type Handlers, lookOf, signedIn } from '../context.ts';
 import { refuseCrossSite } from '../place.ts';
 

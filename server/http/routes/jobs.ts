@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { JobAnswer } from '#contract/index.ts';
-import { LIST_FILE_TASK } from '../../access/list-files.ts';
 import { BACKUP_TASK } from '../../backup/task.ts';
+import { LIST_FILE_TASK } from '../../exports/list-files.ts';
 import { IMPORT_TASK } from '../../imports/task.ts';
 import { MANY_TASK } from '../../lists/many/many.ts';
 import { setsUp } from '../../people/roles.ts';

@@ -1,5 +1,5 @@
-import { dropListFile, makeListFile, readListFiles } from '../../access/list-files.ts';
-import { readUnprintable } from '../../access/unprintable.ts';
+import { dropListFile, makeListFile, readListFiles } from '../../exports/list-files.ts';
+import { readUnprintable } from '../../exports/unprintable.ts';
 import { addFeed, dropFeed, listFeeds } from '../../lists/feeds.ts';
 import { findEverywhere } from '../../lists/find-everywhere.ts';
 import { dropList, keepList, listLists } from '../../lists/kept-lists.ts';

@@ -1,8 +1,8 @@
 import type { Express } from 'express';
 import { LIVE_PATH } from '#contract/index.ts';
-import { countAll, heardBy } from '../../access/hears.ts';
-import { findLiving } from '../../access/session.ts';
-import type { Workplace } from '../../access/work.ts';
+import { findLiving } from '../../identity/session.ts';
+import { countAll, heardBy } from '../../sight/hears.ts';
+import type { Workplace } from '../../sight/work.ts';
 import { type Identify, sessionIn, signedIn } from '../context.ts';
 import type { LiveEvents } from '../live.ts';
 

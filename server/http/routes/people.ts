@@ -1,15 +1,15 @@
-import { addGroup, changeGroup } from '../../access/groups.ts';
-import { invite, inviteAgain } from '../../access/invitations.ts';
-import { lookAsOneself, lookAsPerson } from '../../access/look-as.ts';
-import { readNoted } from '../../access/noted.ts';
-import { changePerson } from '../../access/people.ts';
-import { readPostRoom, sendAgain } from '../../access/post-room.ts';
-import { readPeople } from '../../access/read-people.ts';
-import { addToken, endToken, readTokens } from '../../access/tokens.ts';
-import { allSeenBy, whoSees } from '../../access/who-sees.ts';
 import { lookAtRecord } from '../../forms/taking-part.ts';
+import { addGroup, changeGroup } from '../../identity/groups.ts';
+import { invite, inviteAgain } from '../../identity/invitations.ts';
+import { lookAsOneself, lookAsPerson } from '../../identity/look-as.ts';
+import { readNoted } from '../../identity/noted.ts';
+import { changePerson } from '../../identity/people.ts';
+import { readPeople } from '../../identity/read-people.ts';
+import { addToken, endToken, readTokens } from '../../identity/tokens.ts';
+import { readPostRoom, sendAgain } from '../../notify/post-room.ts';
 import { findPerson } from '../../people/names.ts';
 import { notFound } from '../../platform/refusal.ts';
+import { allSeenBy, whoSees } from '../../sight/who-sees.ts';
 import { type Handlers, lookOf, sessionIn, signedIn } from '../context.ts';
 import { toMe } from './session.ts';
 

@@ -17,6 +17,7 @@ import { isMadeByProgram, isNothing } from '#core/values/index.ts';
 import { execute, executeKept } from '../../platform/fragment.ts';
 import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
 import { receipts } from '../../platform/schema.ts';
+import { type By, type Followed, follow, followerColumns, type RecordEvent, write } from '../events.ts';
 import { readOwnValues } from '../reader/own-values.ts';
 import { asSystem, type CommandContext, type ReadContext } from '../work.ts';
 import {
@@ -33,7 +34,6 @@ import {
   readPresent,
   uniqueProblems,
 } from './checks.ts';
-import { type By, type Followed, follow, followerColumns, type RecordEvent, write } from './events.ts';
 import { insertion, shapeOf } from './insertion.ts';
 import { type FirstOfSeries, findDues, firstOfSeries, seriesInsertion, takeSeries, withNumbers } from './numbering.ts';
 import { recordColumns, recordShapes, rowInsertions } from './record-shape.ts';

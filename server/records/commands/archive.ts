@@ -2,11 +2,11 @@ import { problem } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { parameter, sql, tableOf } from '#core/sql/index.ts';
 import { invalid, notFound, Refusal } from '../../platform/refusal.ts';
+import { type By, follow, type RecordEvent, write } from '../events.ts';
 import { countBackReferences } from '../reader/back-references.ts';
 import { readOwnValues } from '../reader/own-values.ts';
 import { asSystem, type CommandContext } from '../work.ts';
 import { uniqueProblems } from './checks.ts';
-import { type By, follow, type RecordEvent, write } from './events.ts';
 import { moveLinks } from './move-links.ts';
 import { refuseDeed } from './rights.ts';
 

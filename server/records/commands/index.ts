@@ -1,8 +1,3 @@
-export { addRecords, judgeNew, type NewRecord, type Stored } from './add.ts';
-export { archiveRecord, bringBackRecord } from './archive.ts';
-export { type Changed, changeRecord, type GivenChange, judgeChange } from './change.ts';
-export { type Earlier, type Placed, uniqueProblems } from './checks.ts';
-export { type Doable, readDoable } from './doable.ts';
 export {
   type AddedRecord,
   type By,
@@ -12,5 +7,10 @@ export {
   type RecordEvent,
   readLocks,
   write,
-} from './events.ts';
+} from '../events.ts';
+export { addRecords, judgeNew, type NewRecord, type Stored } from './add.ts';
+export { archiveRecord, bringBackRecord } from './archive.ts';
+export { type Changed, changeRecord, type GivenChange, judgeChange } from './change.ts';
+export { type Earlier, type Placed, uniqueProblems } from './checks.ts';
+export { type Doable, readDoable } from './doable.ts';
 export { lockedOf, refuseUnseenValues } from './rights.ts';

@@ -6,8 +6,8 @@ import { clockNow } from '../../platform/clock.ts';
 import type { Db } from '../../platform/database.ts';
 import { execute } from '../../platform/fragment.ts';
 import { workspace } from '../../platform/schema.ts';
-import { searchColumns } from '../followers/search.ts';
 import { readSome } from '../reader/index.ts';
+import { searchColumns } from '../search-columns.ts';
 import { systemSight } from '../sight.ts';
 import type { Reading } from '../work.ts';
 

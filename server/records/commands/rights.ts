@@ -5,12 +5,12 @@ import { isMadeByProgram, isNothing, rowsOf, type StoredValue, sameValue } from 
 import { doingsOf, isSetup } from '../../people/roles.ts';
 import { execute } from '../../platform/fragment.ts';
 import { notAllowed, Refusal } from '../../platform/refusal.ts';
+import { type By, readGiven, readLocks } from '../events.ts';
 import { readAllowed } from '../reader/allowed.ts';
 import { isWithin } from '../reader/relation.ts';
 import { readSeenOn } from '../reader/seen-on.ts';
 import { type CommandContext, type ReadContext, wholeRegister } from '../work.ts';
 import type { Placed } from './checks.ts';
-import { type By, readGiven, readLocks } from './events.ts';
 
 /*
  * What whoever writes may write. What a designed form does, its maker gave to whoever fills it in; but a field of which a

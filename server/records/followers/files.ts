@@ -1,7 +1,7 @@
 import { isRowsField, type RecordValues, type Register } from '#core/register/index.ts';
 import { parameter, sql } from '#core/sql/index.ts';
 import { filesIn, type RowField, rowsOf, textsOf } from '#core/values/index.ts';
-import type { Follower } from '../commands/events.ts';
+import type { Follower } from '../events.ts';
 
 const idsIn = (fields: readonly RowField[], values: RecordValues): readonly string[] =>
   fields.flatMap(({ key, type }) => (filesIn(type) === null ? [] : textsOf(values[key] ?? null)));

@@ -2,8 +2,8 @@ import { byIds, valueByIds } from '#core/register/index.ts';
 import { sql } from '#core/sql/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
 import { formIdOf, idOf } from '../../definitions/ids.ts';
-import { type Follower, idsOf, type RecordEvent } from '../commands/events.ts';
 import { insertion, shapeOf } from '../commands/insertion.ts';
+import { type Follower, idsOf, type RecordEvent } from '../events.ts';
 
 const HISTORY = shapeOf(sql`iolite.history`, [
   { name: 'register_id', type: 'uuid' },

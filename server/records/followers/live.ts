@@ -1,6 +1,6 @@
 import type { LiveEvent } from '#contract/index.ts';
 import { dependantsOf } from '#core/register/index.ts';
-import { type Follower, idsOf } from '../commands/events.ts';
+import { type Follower, idsOf } from '../events.ts';
 
 /** So many records are told of at once: a word among servers has at most 8,000 bytes. */
 const MOST_TOLD = 100;

@@ -4,10 +4,10 @@ import { Link, useNavigate, useParams } from 'react-router';
 import type { Me, RegistrationForm } from '#contract/index.ts';
 import { call } from '../../data/client.ts';
 import { type KnownWorkspace, MeContext } from '../../data/workspace.ts';
+import { FillIn, NO_START } from '../../fields/filling-in/fill-in.tsx';
+import type { SendBy } from '../../fields/filling-in/use-sending.ts';
 import { Coming, Problems } from '../../ui/message.tsx';
 import { OutsidePage } from '../../ui/outside-page.tsx';
-import { FillIn, NO_START } from '../fill-in/fill-in.tsx';
-import type { SendBy } from '../fill-in/use-sending.ts';
 
 /** Somebody who is nobody here yet. */
 const NOBODY: Me = {

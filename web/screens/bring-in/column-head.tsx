@@ -19,11 +19,11 @@ import {
   workedOutIn,
 } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { KindInColumn } from '../../kinds/index.tsx';
+import { HowWritten, writtenAnew } from '../../fields/bringing/how-written.tsx';
+import { KindInColumn } from '../../fields/kinds/index.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { PickPart } from '../../ui/pick-parts.tsx';
 import { TextPart } from '../../ui/text-part.tsx';
-import { HowWritten, writtenAnew } from './how-written.tsx';
 import type { Importing } from './use-import.ts';
 
 /** Kinds that a column of texts can be. */

@@ -8,8 +8,8 @@ import { call } from '../../data/client.ts';
 import { isOver, queries, queryClient } from '../../data/queries.ts';
 import { readAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
+import { Progress } from '../../fields/bringing/progress.tsx';
 import { Problems } from '../../ui/message.tsx';
-import { Progress } from './progress.tsx';
 import type { Importing } from './use-import.ts';
 
 interface TwinsProps {

@@ -3,7 +3,7 @@ import type { ImportMisfits } from '#contract/index.ts';
 import type { ImportPlan, TakenAs } from '#core/spreadsheet/index.ts';
 import { choiceListOf, type FieldType, leadsTo, workedOutIn } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { FindRecord } from '../../ui/find-record.tsx';
+import { FindRecord } from '../../fields/records/find-record.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Part } from '../../ui/part.tsx';
 import type { Importing } from './use-import.ts';

@@ -4,9 +4,9 @@ import type { ImportState } from '#contract/index.ts';
 import { call } from '../../data/client.ts';
 import { isOver, queries, queryClient } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import { Progress } from '../../fields/bringing/progress.tsx';
+import { sayRows } from '../../fields/bringing/say-rows.ts';
 import { Problems } from '../../ui/message.tsx';
-import { Progress } from './progress.tsx';
-import { sayRows } from './say-rows.ts';
 
 /** Takes back all that a spreadsheet brought in, in one step. */
 const UndoImport = ({ state }: { state: ImportState }) => {

@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
+import { RecentImports } from '../../fields/bringing/recent.tsx';
+import { BringIn } from '../../fields/bringing/start.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { BringInFoot } from './foot.tsx';
 import { BringInHead, ReadOtherwise } from './head.tsx';
 import { Misfits } from './misfits.tsx';
 import { BringInOutcome } from './outcome.tsx';
-import { RecentImports } from './recent.tsx';
 import { BringInSheet } from './sheet.tsx';
-import { BringIn } from './start.tsx';
 import { useImport } from './use-import.ts';
 
 /** Where a spreadsheet is brought: to become a register, or into one that is there. */

@@ -1,8 +1,8 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import { FillIn, NO_START } from '../../fields/filling-in/fill-in.tsx';
 import type { FillInPlaceProps } from '../../ui/from-above.ts';
-import { FillIn, NO_START } from './fill-in.tsx';
 
 /** A form filled in inside another one: what is stored is taken by the look-up it was opened from. */
 const FillInPlace = ({ formKey, onStored, onCancel }: FillInPlaceProps) => {

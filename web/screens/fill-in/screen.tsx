@@ -8,12 +8,12 @@ import { isWritable } from '#core/register/index.ts';
 import { rowsOf, type StoredValue } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { FindRecord } from '../../ui/find-record.tsx';
+import { type EntryStart, FillIn, NO_START } from '../../fields/filling-in/fill-in.tsx';
+import type { Done } from '../../fields/filling-in/use-sending.ts';
+import { FindRecord } from '../../fields/records/find-record.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty } from '../../ui/message.tsx';
-import { type EntryStart, FillIn, NO_START } from './fill-in.tsx';
 import { Thanks } from './thanks.tsx';
-import type { Done } from './use-sending.ts';
 
 /** A form, filled in: from its first question to the thanks with the record's number. */
 export const FillInScreen = () => {

@@ -2,9 +2,9 @@ import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { FormAnswer } from '#contract/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { FormattedText } from '../../ui/controls/formatted.tsx';
+import { FormattedText } from '../../fields/controls/formatted.tsx';
+import type { Done } from '../../fields/filling-in/use-sending.ts';
 import { TabMark } from '../../ui/marks.tsx';
-import type { Done } from './use-sending.ts';
 
 interface ThanksProps {
   readonly done: Done;

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { useWorkspace } from '../../data/workspace.ts';
+import type { TrayEntry } from '../../fields/records/tray-item.tsx';
 import { CommentBox } from '../../ui/comment-box.tsx';
 import { Key, Stamp, TabMark } from '../../ui/marks.tsx';
 import { Problems } from '../../ui/message.tsx';
-import type { TrayEntry } from './tray-item.tsx';
 import { WhyBox } from './why-box.tsx';
 
 interface Props {

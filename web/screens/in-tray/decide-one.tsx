@@ -4,13 +4,19 @@ import { Link } from 'react-router';
 import type { RecordDetail, TrayDetail } from '#contract/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import { useFieldEntry } from '../../fields/asking/field-entry.ts';
+import {
+  RecordFacts,
+  RecordHead,
+  RecordHistory,
+  RecordSignOff,
+  useRecordCatalogue,
+} from '../../fields/records/record-facts.tsx';
+import { sayDue, type TrayEntry } from '../../fields/records/tray-item.tsx';
 import { CommentBox } from '../../ui/comment-box.tsx';
-import { useFieldEntry } from '../../ui/field-entry.ts';
 import { Key, StageStamp, Stamp } from '../../ui/marks.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
-import { RecordFacts, RecordHead, RecordHistory, RecordSignOff, useRecordCatalogue } from '../../ui/record-facts.tsx';
 import { FillStep, fillId } from './fill-step.tsx';
-import { sayDue, type TrayEntry } from './tray-item.tsx';
 import type { Deciding } from './use-deciding.ts';
 import { PassOn, SendBack } from './ways-out.tsx';
 import { WhatIsKnown } from './what-is-known.tsx';

@@ -1,8 +1,8 @@
 import { useStore } from 'zustand';
 import type { TrayDetail } from '#contract/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import type { useFieldEntry } from '../../ui/field-entry.ts';
-import { QuestionControl } from '../../ui/question-control.tsx';
+import type { useFieldEntry } from '../../fields/asking/field-entry.ts';
+import { QuestionControl } from '../../fields/asking/question-control.tsx';
 
 interface Props {
   readonly store: ReturnType<typeof useFieldEntry>;

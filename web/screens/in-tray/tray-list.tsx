@@ -1,9 +1,9 @@
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import type { InTray } from '#contract/index.ts';
+import { entryKey, type TrayEntry, TrayItem } from '../../fields/records/tray-item.tsx';
 import { Key } from '../../ui/marks.tsx';
 import { Empty } from '../../ui/message.tsx';
-import { entryKey, type TrayEntry, TrayItem } from './tray-item.tsx';
 
 interface Props {
   readonly tray: InTray;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { InputOf } from '../../data/client.ts';
 import { call } from '../../data/client.ts';
 import { forgetRecordsNotShown, readAnew } from '../../data/read-anew.ts';
-import type { TrayEntry } from './tray-item.tsx';
+import type { TrayEntry } from '../../fields/records/tray-item.tsx';
 
 export type Deciding = InputOf<'decide'>['body'];
 

@@ -15,7 +15,7 @@ import { groupValue } from '#core/list/index.ts';
 import type { Catalogue, Field, Register } from '#core/register/index.ts';
 import { behaviourOf, oneChosenFrom, type StoredValue } from '#core/values/index.ts';
 import { type GroupedAddress, queries } from '../../data/queries.ts';
-import { ChoiceChip } from '../../ui/choice.tsx';
+import { ChoiceChip } from '../../fields/controls/choice.tsx';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
 import { Card } from './card.tsx';

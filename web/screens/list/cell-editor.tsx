@@ -4,12 +4,12 @@ import type { RecordDetail } from '#contract/index.ts';
 import { type Field, isWritable } from '#core/register/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
+import { QuestionControl } from '../../fields/asking/question-control.tsx';
+import { useChange } from '../../fields/asking/use-change.ts';
+import { useRecordCatalogue } from '../../fields/records/record-facts.tsx';
 import { useUndoing } from '../../state/undoing.ts';
 import { Problems } from '../../ui/message.tsx';
-import { QuestionControl } from '../../ui/question-control.tsx';
-import { useRecordCatalogue } from '../../ui/record-facts.tsx';
 import { SaidBesides } from '../../ui/said-besides.tsx';
-import { useChange } from '../../ui/use-change.ts';
 
 interface Props {
   readonly register: string;

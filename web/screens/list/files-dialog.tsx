@@ -5,7 +5,7 @@ import { call } from '../../data/client.ts';
 import { isOver, queries } from '../../data/queries.ts';
 import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { saySize } from '../../ui/controls/files.tsx';
+import { saySize } from '../../fields/controls/files.tsx';
 import { Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 

@@ -2,9 +2,10 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Register } from '#core/register/index.ts';
+import { addressOfAll, addressOfList } from '../../data/list-address.ts';
 import { Problems } from '../../ui/message.tsx';
 import { KeepDialog, keepList } from './keep-dialog.tsx';
-import { addressOfAll, addressOfList, type Viewing } from './use-view.ts';
+import type { Viewing } from './use-view.ts';
 
 /** What is looked at is not what is kept: it can be kept, over the list that is open or as another, or taken back. */
 export const KeepBar = ({ register, viewing }: { register: Register; viewing: Viewing }) => {

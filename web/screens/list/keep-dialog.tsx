@@ -6,11 +6,11 @@ import { toKey } from '#core/base/index.ts';
 import { type List, ownListKey, type View } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call } from '../../data/client.ts';
+import { addressOfList } from '../../data/list-address.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
-import { addressOfList } from './use-view.ts';
 
 /** Keeps a list and has it among those that are known. */
 export const keepList = async (list: List, revision: number): Promise<KeptListAnswer> => {

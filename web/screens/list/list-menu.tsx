@@ -8,6 +8,7 @@ import type { listFileSchema } from '#contract/index.ts';
 import { dayFields } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { call } from '../../data/client.ts';
+import { addressOfAll, addressOfList } from '../../data/list-address.ts';
 import { readAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
 import { Problems } from '../../ui/message.tsx';
@@ -15,7 +16,7 @@ import { FeedDialog } from './feed-dialog.tsx';
 import { FilesDialog } from './files-dialog.tsx';
 import { KeepDialog, keepList, retireList } from './keep-dialog.tsx';
 import { PrintDialog } from './print-dialog.tsx';
-import { addressOfAll, addressOfList, type Viewing } from './use-view.ts';
+import type { Viewing } from './use-view.ts';
 
 interface Props {
   readonly register: Register;

@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { KeptListAnswer } from '#contract/index.ts';
 import type { Register } from '#core/register/index.ts';
+import { addressOfAll, addressOfList } from '../../data/list-address.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { addressOfAll, addressOfList } from './use-view.ts';
 
 interface Props {
   readonly register: Register;

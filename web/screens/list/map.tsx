@@ -9,7 +9,7 @@ import { Coming, Problems } from '../../ui/message.tsx';
 import { MarkSign } from './marks-part.tsx';
 import type { Lines } from './record-row.tsx';
 
-const Chart = lazy(() => import('../../ui/controls/sea-chart.tsx'));
+const Chart = lazy(() => import('../../fields/controls/sea-chart.tsx'));
 
 interface Props {
   readonly address: GroupedAddress;

@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import type { SayContext } from '#core/expression/index.ts';
 import { COLOUR_NAMES, MARK_COLOURS, type MarkColour, type MarkRule, readMarks, writeMarks } from '#core/list/index.ts';
-import { ConditionEditor } from '../../ui/condition-editor.tsx';
+import { ConditionEditor } from '../../fields/rules/condition-editor.tsx';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 

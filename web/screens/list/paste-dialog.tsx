@@ -6,11 +6,11 @@ import { type ColumnPlan, isFilling } from '#core/spreadsheet/index.ts';
 import { call } from '../../data/client.ts';
 import { readAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
+import { HowWritten, isUnsaid, isWrittenSomehow } from '../../fields/bringing/how-written.tsx';
+import { sayRows } from '../../fields/bringing/say-rows.ts';
 import { useUndoing } from '../../state/undoing.ts';
 import { Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
-import { HowWritten, isUnsaid, isWrittenSomehow } from '../bring-in/how-written.tsx';
-import { sayRows } from '../bring-in/say-rows.ts';
 import type { Pasting } from './clipboard.ts';
 import { untilThrough } from './take-back.ts';
 

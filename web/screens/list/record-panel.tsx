@@ -2,13 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { ChevronDown, ChevronUp, Maximize2, X } from 'lucide-react';
 import { Link, useLocation } from 'react-router';
 import type { View } from '#core/list/index.ts';
+import { addressOfAll } from '../../data/list-address.ts';
 import { queries } from '../../data/queries.ts';
-import { ChangingFacts } from '../../ui/changing-facts.tsx';
+import { ChangingFacts } from '../../fields/records/changing-facts.tsx';
+import { RecordHead, RecordHistory, RecordSignOff } from '../../fields/records/record-facts.tsx';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { StageStamp } from '../../ui/marks.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
-import { RecordHead, RecordHistory, RecordSignOff } from '../../ui/record-facts.tsx';
-import { addressOfAll } from './use-view.ts';
 
 interface Props {
   readonly register: string;

@@ -17,15 +17,16 @@ import {
 } from '#core/list/index.ts';
 import { type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { linkToOne } from '#core/values/index.ts';
+import { addressOfAll } from '../../data/list-address.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { ConditionEditor } from '../../ui/condition-editor.tsx';
+import { RunningImports } from '../../fields/bringing/recent.tsx';
+import { BringIn } from '../../fields/bringing/start.tsx';
+import { ConditionEditor } from '../../fields/rules/condition-editor.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 import { useNarrow } from '../../ui/use-narrow.ts';
-import { RunningImports } from '../bring-in/recent.tsx';
-import { BringIn } from '../bring-in/start.tsx';
 import { Board } from './board.tsx';
 import { Calendar } from './calendar.tsx';
 import { Cards } from './cards.tsx';
@@ -48,7 +49,7 @@ import type { Editing, Foreseen, Lines } from './record-row.tsx';
 import { GroupedTable } from './record-table.tsx';
 import { UndoBar } from './undo-bar.tsx';
 import { useTicks } from './use-ticks.ts';
-import { addressOfAll, useView } from './use-view.ts';
+import { useView } from './use-view.ts';
 import { WhatThereIs } from './what-there-is.tsx';
 
 /** The records of a register: found by words, filtered by a sentence, sorted; the address says it all. */

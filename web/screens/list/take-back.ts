@@ -2,9 +2,9 @@ import { sayDid } from '#core/list/index.ts';
 import { call } from '../../data/client.ts';
 import { ASKED_MS, isOver, queries, queryClient } from '../../data/queries.ts';
 import { readAnew } from '../../data/read-anew.ts';
+import { storeFields } from '../../fields/asking/use-change.ts';
+import { sayRows } from '../../fields/bringing/say-rows.ts';
 import { type Done, useUndoing } from '../../state/undoing.ts';
-import { storeFields } from '../../ui/use-change.ts';
-import { sayRows } from '../bring-in/say-rows.ts';
 
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, ASKED_MS));
 

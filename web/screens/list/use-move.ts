@@ -6,8 +6,8 @@ import type { StoredValue } from '#core/values/index.ts';
 import { call, sayError } from '../../data/client.ts';
 import { readRecordsAnew } from '../../data/read-anew.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
+import { storeFields } from '../../fields/asking/use-change.ts';
 import { useUndoing } from '../../state/undoing.ts';
-import { storeFields } from '../../ui/use-change.ts';
 
 /** What a record is moved to, and how that is said. */
 export interface Move {

@@ -3,9 +3,10 @@ import { describe, expect, test } from 'vitest';
 import type { KeptListAnswer } from '#contract/index.ts';
 import { listSchema } from '#core/list/index.ts';
 import { catalogue, nearMisses } from '#core/register/example.arb.ts';
+import { addressOfList, WHOLE } from '../../data/list-address.ts';
 import { answering } from '../../testing/answers.ts';
 import { address, hookAt } from '../../testing/render.tsx';
-import { addressOfList, useView, WHOLE } from './use-view.ts';
+import { useView } from './use-view.ts';
 
 const kept = (key: string, view: object, of: Partial<KeptListAnswer> = {}): KeptListAnswer => ({
   list: listSchema.parse({

@@ -3,27 +3,8 @@ import { useSearchParams } from 'react-router';
 import type { KeptListAnswer } from '#contract/index.ts';
 import { fitView, VIEW_PARTS, type View, viewSchema } from '#core/list/index.ts';
 import { type Catalogue, listFields, type Register } from '#core/register/index.ts';
+import { partsIn, WHOLE } from '../../data/list-address.ts';
 import { queries } from '../../data/queries.ts';
-
-/** What is looked at where nothing is said. */
-export const WHOLE: View = viewSchema.parse({});
-
-/** The parts of a view as an address holds them; a kept list's with its order always, so that it is told from the list. */
-const partsIn = (view: View, kept: boolean): Partial<View> =>
-  Object.fromEntries(
-    VIEW_PARTS.flatMap((part) =>
-      view[part] !== WHOLE[part] || (part === 'sort' && kept) ? [[part, view[part]] as const] : [],
-    ),
-  );
-
-/** Where a list stands: a shared one under its name, one's own with all it says, as nobody else can open it by name. */
-export const addressOfList = ({ list, own }: Pick<KeptListAnswer, 'list' | 'own'>): string => {
-  const query = new URLSearchParams({ list: list.key, ...(own ? partsIn(list.view, true) : {}) });
-  return `/registers/${list.register}?${query}`;
-};
-
-/** All records of a register, whatever list it opens with. */
-export const addressOfAll = (register: string): string => `/registers/${register}?list=`;
 
 const isAlike = (one: View, other: View): boolean => VIEW_PARTS.every((part) => one[part] === other[part]);
 

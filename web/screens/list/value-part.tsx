@@ -3,9 +3,9 @@ import { useStore } from 'zustand';
 import { type Field, type Register, valueContext } from '#core/register/index.ts';
 import { behaviourOf, type StoredValue, textsOf } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { useFieldEntry } from '../../ui/field-entry.ts';
+import { useFieldEntry } from '../../fields/asking/field-entry.ts';
+import { QuestionControl } from '../../fields/asking/question-control.tsx';
 import { Part } from '../../ui/part.tsx';
-import { QuestionControl } from '../../ui/question-control.tsx';
 
 interface Props {
   readonly register: Register;

@@ -3,7 +3,7 @@ import type { WorkedColumn } from '#core/list/index.ts';
 import { type Catalogue, type Register, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { behaviourOf, GIVEN_KINDS, givenOfKind, wordOf } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { FormulaEditor } from '../../ui/formula-editor.tsx';
+import { FormulaEditor } from '../../fields/rules/formula-editor.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 
 interface Props {

@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router';
 import type { Linked, RecordDetail } from '#contract/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { readAnew } from '../../data/read-anew.ts';
-import { FindRecord } from '../../ui/find-record.tsx';
+import { FindRecord } from '../../fields/records/find-record.tsx';
 import { Problems } from '../../ui/message.tsx';
 
 /** Archives a record. Where others point to it: says who, and archives it anyway or moves what points here. */

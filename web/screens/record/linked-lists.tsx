@@ -6,7 +6,7 @@ import { listFields, titleField } from '#core/register/index.ts';
 import { isNumeric, linkToOne } from '#core/values/index.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { ListCell } from '../../ui/list-cell.tsx';
+import { ListCell } from '../../fields/records/list-cell.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 
 /** The records that point to this one: a small list for each link that leads here, and the way to add one. */

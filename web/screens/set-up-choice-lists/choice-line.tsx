@@ -10,7 +10,7 @@ import {
   type ChoiceIcon,
   type ValueContext,
 } from '#core/values/index.ts';
-import { ChoicePicture } from '../../ui/choice.tsx';
+import { ChoicePicture } from '../../fields/controls/choice.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 
 interface Props {

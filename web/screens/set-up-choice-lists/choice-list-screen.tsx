@@ -8,7 +8,7 @@ import type { Choice, ValueContext } from '#core/values/index.ts';
 import { call } from '../../data/client.ts';
 import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
+import { CarryOutPlan } from '../../fields/set-up/carry-out-plan.tsx';
 import { Empty } from '../../ui/message.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { SetUpProblems } from '../../ui/set-up-problems.tsx';

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { useWorkspace } from '../../data/workspace.ts';
-import { ChoiceChip } from '../../ui/choice.tsx';
+import { ChoiceChip } from '../../fields/controls/choice.tsx';
 import { Empty } from '../../ui/message.tsx';
 
 /** Set-up: the choice lists that all registers share. */

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { Catalogue, ChoiceList } from '#core/register/index.ts';
 import { type FieldKindName, KIND_NAMES, typeOfKind, wordOf } from '#core/values/index.ts';
-import type { NewKind } from '../../kinds/face.ts';
-import { asksMore, isOffered, TypePicker } from '../../kinds/index.tsx';
+import type { NewKind } from '../../fields/controls/face.ts';
+import { asksMore, isOffered, TypePicker } from '../../fields/kinds/index.tsx';
 import { PickOne } from '../../ui/part.tsx';
 
 interface Props {

@@ -7,8 +7,8 @@ import type { PersonFacts } from '#core/expression/index.ts';
 import type { CompiledForm } from '#core/form/index.ts';
 import { queries, queryClient } from '../../data/queries.ts';
 import { useFacts, useMe, useWorkspace } from '../../data/workspace.ts';
+import { FindRecord } from '../../fields/records/find-record.tsx';
 import type { EntryState } from '../../state/entry-store.ts';
-import { FindRecord } from '../../ui/find-record.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import type { TrialStart } from './live-form.tsx';
 

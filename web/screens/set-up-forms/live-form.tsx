@@ -5,9 +5,9 @@ import type { PersonFacts } from '#core/expression/index.ts';
 import type { CompiledForm } from '#core/form/index.ts';
 import type { StoredValue } from '#core/values/index.ts';
 import { clockFor, type KnownWorkspace, useFacts } from '../../data/workspace.ts';
+import { EntryForm, focusFirstWrong } from '../../fields/asking/entry-form.tsx';
 import { createEntryStore } from '../../state/entry-store.ts';
 import { placeOf } from '../../state/places.ts';
-import { EntryForm, focusFirstWrong } from '../../ui/entry-form.tsx';
 import { LiveAs } from './live-as.tsx';
 
 /** The form as it would be filled in, following each change of the outline at once. Nothing here is stored. */

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { foldText } from '#core/base/index.ts';
 import { type Catalogue, type ChoiceList, type Register, sayKind } from '#core/register/index.ts';
 import { type NewField, readLabels, suggestType } from '#core/workspace/index.ts';
-import type { NewKind } from '../../kinds/face.ts';
+import type { NewKind } from '../../fields/controls/face.ts';
 import { Part } from '../../ui/part.tsx';
 import { KindPicker } from './kind-picker.tsx';
 

@@ -31,8 +31,8 @@ import { type Catalogue, type ChoiceList, type Field, type Register, valueContex
 import { type Copied, copyIn, type NewField, withFields } from '#core/workspace/index.ts';
 import { useHideThere } from '../../data/hide-there.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import { PassedOnNotes } from '../../fields/set-up/passed-on.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
-import { PassedOnNotes } from '../../ui/passed-on.tsx';
 import { Endings } from './endings.tsx';
 import { NewQuestions } from './new-questions.tsx';
 import { OneQuestion } from './one-question.tsx';

@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react';
 import type { Problem } from '#core/base/index.ts';
 import type { SayContext } from '#core/expression/index.ts';
 import { type Form, movePage, type Page, putPage, removePage } from '#core/form/index.ts';
-import { ConditionEditor } from '../../ui/condition-editor.tsx';
+import { ConditionEditor } from '../../fields/rules/condition-editor.tsx';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { WordsBox } from '../../ui/words-box.tsx';

@@ -8,8 +8,8 @@ import { stepsOfRoles } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
 import { useHideThere } from '../../data/hide-there.ts';
 import { useMe, useWorkspace } from '../../data/workspace.ts';
-import { BlindSpots } from '../../ui/blind-spots.tsx';
-import { PassedOnNotes } from '../../ui/passed-on.tsx';
+import { BlindSpots } from '../../fields/set-up/blind-spots.tsx';
+import { PassedOnNotes } from '../../fields/set-up/passed-on.tsx';
 import { PublishProblems } from '../../ui/publish-problems.tsx';
 
 interface Props {

@@ -22,12 +22,12 @@ import {
 } from '#core/form/index.ts';
 import type { Catalogue, Field } from '#core/register/index.ts';
 import type { ValueType } from '#core/values/index.ts';
-import { ConditionEditor } from '../../ui/condition-editor.tsx';
-import { FormulaEditor } from '../../ui/formula-editor.tsx';
-import { Oddities } from '../../ui/oddities.tsx';
-import { OperandEditor } from '../../ui/operand-editor.tsx';
+import { ConditionEditor } from '../../fields/rules/condition-editor.tsx';
+import { FormulaEditor } from '../../fields/rules/formula-editor.tsx';
+import { Oddities } from '../../fields/rules/oddities.tsx';
+import { OperandEditor } from '../../fields/rules/operand-editor.tsx';
+import { SentenceWriter } from '../../fields/rules/sentence-writer.tsx';
 import { Part, PickOne, PickYesNo } from '../../ui/part.tsx';
-import { SentenceWriter } from '../../ui/sentence-writer.tsx';
 import { OffersNewSentence } from './offers-new.tsx';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { operandText, type SayContext, type Vocabulary, writeCondition, writeValue } from '#core/expression/index.ts';
 import { type ColumnRule, offeringVocabulary } from '#core/form/index.ts';
 import { behaviourOf, linkToOne, type RowField } from '#core/values/index.ts';
-import { SentenceWriter } from '../../ui/sentence-writer.tsx';
+import { SentenceWriter } from '../../fields/rules/sentence-writer.tsx';
 
 const KINDS = [
   { value: 'must_be_answered', label: 'must be answered' },

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { hiddenFrom, type Role } from '#core/access/index.ts';
 import { compileForm, type Form, type PassedOn, passesOn } from '#core/form/index.ts';
 import type { Catalogue } from '#core/register/index.ts';
-import { PassedOnNotes } from '../../ui/passed-on.tsx';
+import { PassedOnNotes } from '../../fields/set-up/passed-on.tsx';
 
 interface Props {
   readonly forms: readonly Form[];

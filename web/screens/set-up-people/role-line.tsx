@@ -14,7 +14,7 @@ import {
 import { joinWords } from '#core/base/index.ts';
 import { type Catalogue, isWritable, type Register } from '#core/register/index.ts';
 import { workedOutIn } from '#core/values/index.ts';
-import { ConditionEditor } from '../../ui/condition-editor.tsx';
+import { ConditionEditor } from '../../fields/rules/condition-editor.tsx';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';

@@ -11,7 +11,7 @@ import {
   writeInRole,
 } from '#core/access/index.ts';
 import type { Catalogue } from '#core/register/index.ts';
-import { useLookingAs } from '../../app/looks-as.tsx';
+import { useLookingAs } from '../../ui/looks-as.tsx';
 import { Key } from '../../ui/marks.tsx';
 import { Part } from '../../ui/part.tsx';
 import { WordsBox } from '../../ui/words-box.tsx';

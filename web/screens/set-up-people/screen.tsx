@@ -10,7 +10,7 @@ import { call } from '../../data/client.ts';
 import { queries } from '../../data/queries.ts';
 import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { CarryOutPlan } from '../../ui/carry-out-plan.tsx';
+import { CarryOutPlan } from '../../fields/set-up/carry-out-plan.tsx';
 import { Coming } from '../../ui/message.tsx';
 import { SetUpProblems } from '../../ui/set-up-problems.tsx';
 import { EditingNotice, UndoButtons, useEditing } from '../../ui/undo.tsx';

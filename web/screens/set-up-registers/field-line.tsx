@@ -12,8 +12,8 @@ import {
   wordOf,
   workedOutIn,
 } from '#core/values/index.ts';
-import type { SettingsPlace } from '../../kinds/face.ts';
-import { KindSettings } from '../../kinds/index.tsx';
+import type { SettingsPlace } from '../../fields/controls/face.ts';
+import { KindSettings } from '../../fields/kinds/index.tsx';
 import type { FieldDraft } from '../../state/register-draft.ts';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { WorkedOutPreview } from './worked-out-preview.tsx';

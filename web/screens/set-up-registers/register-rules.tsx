@@ -11,9 +11,9 @@ import {
   titleField,
 } from '#core/register/index.ts';
 import { behaviourOf } from '#core/values/index.ts';
+import { ConditionEditor } from '../../fields/rules/condition-editor.tsx';
+import { FormulaEditor } from '../../fields/rules/formula-editor.tsx';
 import type { RegisterDraft } from '../../state/register-draft.ts';
-import { ConditionEditor } from '../../ui/condition-editor.tsx';
-import { FormulaEditor } from '../../ui/formula-editor.tsx';
 import { Part, PickOne } from '../../ui/part.tsx';
 import { TextPart } from '../../ui/text-part.tsx';
 

@@ -9,6 +9,7 @@ import { call } from '../../data/client.ts';
 import { queries } from '../../data/queries.ts';
 import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import { CarryOutPlan, type OfBreaking } from '../../fields/set-up/carry-out-plan.tsx';
 import {
   type FieldDraft,
   newDraft,
@@ -18,7 +19,6 @@ import {
   toDraft,
   toRegister,
 } from '../../state/register-draft.ts';
-import { CarryOutPlan, type OfBreaking } from '../../ui/carry-out-plan.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Empty } from '../../ui/message.tsx';
 import { SetUpProblems } from '../../ui/set-up-problems.tsx';

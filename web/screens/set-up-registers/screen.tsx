@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { wordOf } from '#core/values/index.ts';
 import { useWorkspace } from '../../data/workspace.ts';
+import { RecentImports } from '../../fields/bringing/recent.tsx';
+import { BringIn } from '../../fields/bringing/start.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Empty } from '../../ui/message.tsx';
-import { RecentImports } from '../bring-in/recent.tsx';
-import { BringIn } from '../bring-in/start.tsx';
 import { LinksPicture } from './links-picture.tsx';
 
 /** Set-up: every register with its fields, and the way to a new one. */

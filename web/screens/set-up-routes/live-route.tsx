@@ -7,7 +7,7 @@ import type { Register } from '#core/register/index.ts';
 import { type CompiledRoute, type MadeUp, madeUpParts, type Route } from '#core/signoff/index.ts';
 import { call } from '../../data/client.ts';
 import { clockFor, useWorkspace } from '../../data/workspace.ts';
-import { FindRecord } from '../../ui/find-record.tsx';
+import { FindRecord } from '../../fields/records/find-record.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { Part } from '../../ui/part.tsx';
 import { PickPart } from '../../ui/pick-parts.tsx';

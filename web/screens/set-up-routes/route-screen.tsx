@@ -7,7 +7,7 @@ import { call } from '../../data/client.ts';
 import { queries } from '../../data/queries.ts';
 import { readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { BlindSpots } from '../../ui/blind-spots.tsx';
+import { BlindSpots } from '../../fields/set-up/blind-spots.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
 import { PublishProblems } from '../../ui/publish-problems.tsx';

@@ -4,12 +4,12 @@ import type { KeptListAnswer } from '#contract/index.ts';
 import { columnFields } from '#core/list/index.ts';
 import { listFields, type Register } from '#core/register/index.ts';
 import { isNumeric } from '#core/values/index.ts';
+import { addressOfList } from '../../data/list-address.ts';
 import { queries } from '../../data/queries.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { ListCell } from '../../ui/list-cell.tsx';
+import { ListCell } from '../../fields/records/list-cell.tsx';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
-import { addressOfList } from '../list/use-view.ts';
 
 /** So many of its first records stand on Today, with so many fields of each. */
 const FIRST = 5;
