@@ -6,11 +6,87 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 
 const FOLDERS = ['core', 'contract', 'server', 'web', 'demo', 'e2e'];
 
-const LAYERS = ['server/signoff', 'server/lists', 'server/helpers'];
+const LAYERS = ['server/signoff', 'server/lists', 'server/helpers', 'web/ui', 'web/screens/a'];
+
+/** What each rule is there to stop. */
+const offences = [
+  {
+    file: 'core/bad1.ts',
+    text: "import { own } from '../server/own.ts';\nexport const bad = own;\n",
+    rule: 'core-reaches-only-core',
+  },
+  {
+    file: 'core/bad2.ts',
+    text: "import type { own } from '../web/own.ts';\nexport type Bad = typeof own;\n",
+    rule: 'core-reaches-only-core',
+  },
+  {
+    file: 'core/bad3.ts',
+    text: "export const bad = () => import('../server/own.ts');\n",
+    rule: 'core-reaches-only-core',
+  },
+  {
+    file: 'core/bad4.ts',
+    text: "import { readFileSync } from 'node:fs';\nexport const bad = readFileSync;\n",
+    rule: 'core-is-free-of-node',
+  },
+  {
+    file: 'core/bad5.ts',
+    text: "import { createElement } from 'react';\nexport const bad = createElement;\n",
+    rule: 'core-uses-only-its-packages',
+  },
+  {
+    file: 'web/data/bad6.ts',
+    text: "import { own } from '../ui/own.ts';\nexport const bad = own;\n",
+    rule: 'web-data-does-not-reach-up',
+  },
+  {
+    file: 'web/screens/b/bad7.ts',
+    text: "import { own } from '../a/own.ts';\nexport const bad = own;\n",
+    rule: 'no-screen-knows-another',
+  },
+  {
+    file: 'core/values/bad8.ts',
+    text: "import { own } from '../form/own.ts';\nexport const bad = own;\n",
+    rule: 'resolvable',
+  },
+  {
+    file: 'web/bad9.ts',
+    text: "import { own } from '../server/own.ts';\nexport const bad = own;\n",
+    rule: 'web-reaches-only-web-contract-core',
+  },
+  {
+    file: 'server/bad10.ts',
+    text: "import { own } from '../web/own.ts';\nexport const bad = own;\n",
+    rule: 'server-reaches-only-server-contract-core',
+  },
+  {
+    file: 'server/records/bad11.ts',
+    text: "import { own } from '../signoff/own.ts';\nexport const bad = own;\n",
+    rule: 'server-records-does-not-reach-up',
+  },
+  {
+    file: 'server/forms/bad12.ts',
+    text: "import type { own } from '../lists/own.ts';\nexport type Bad = typeof own;\n",
+    rule: 'server-forms-does-not-reach-up',
+  },
+  {
+    file: 'server/helpers/bad13.ts',
+    text: "import { own } from './own.ts';\nexport const bad = own;\n",
+    rule: 'server-has-no-other-folders',
+  },
+  {
+    file: 'server/forms/bad14.ts',
+    text: "import type { Request } from 'express';\nexport type Bad = Request;\n",
+    rule: 'server-services-know-nothing-of-express',
+  },
+] as const;
 
 /** A small copy of the tree with one file more, through the real gate. */
 describe('the import gate', () => {
   let root: string;
+  /** What the gate says of all of them. */
+  let all: { readonly status: number | null; readonly told: string };
   beforeAll(() => {
     root = mkdtempSync(join(tmpdir(), 'iolite-gate-'));
     cpSync('package.json', join(root, 'package.json'));
@@ -20,6 +96,13 @@ describe('the import gate', () => {
       mkdirSync(join(root, folder), { recursive: true });
       writeFileSync(join(root, folder, 'own.ts'), 'export const own = 1;\n');
     }
+    for (const { file, text } of offences) {
+      mkdirSync(dirname(join(root, file)), { recursive: true });
+      writeFileSync(join(root, file), text);
+    }
+    const result = spawnSync(process.execPath, [resolve('scripts/import-gate.mjs'), root], { encoding: 'utf8' });
+    all = { status: result.status, told: result.stderr };
+    for (const { file } of offences) rmSync(join(root, file));
   });
   afterAll(() => rmSync(root, { recursive: true, force: true }));
 
@@ -39,60 +122,10 @@ describe('the import gate', () => {
     });
   });
 
-  test.each([
-    ['core/bad.ts', "import { own } from '../server/own.ts';\nexport const bad = own;\n", 'core-reaches-only-core'],
-    [
-      'core/bad.ts',
-      "import type { own } from '../web/own.ts';\nexport type Bad = typeof own;\n",
-      'core-reaches-only-core',
-    ],
-    ['core/bad.ts', "export const bad = () => import('../server/own.ts');\n", 'core-reaches-only-core'],
-    [
-      'core/bad.ts',
-      "import { readFileSync } from 'node:fs';\nexport const bad = readFileSync;\n",
-      'core-is-free-of-node',
-    ],
-    [
-      'core/bad.ts',
-      "import { createElement } from 'react';\nexport const bad = createElement;\n",
-      'core-uses-only-its-packages',
-    ],
-    ['core/values/bad.ts', "import { own } from '../form/own.ts';\nexport const bad = own;\n", 'resolvable'],
-    [
-      'web/bad.ts',
-      "import { own } from '../server/own.ts';\nexport const bad = own;\n",
-      'web-reaches-only-web-contract-core',
-    ],
-    [
-      'server/bad.ts',
-      "import { own } from '../web/own.ts';\nexport const bad = own;\n",
-      'server-reaches-only-server-contract-core',
-    ],
-    [
-      'server/records/bad.ts',
-      "import { own } from '../signoff/own.ts';\nexport const bad = own;\n",
-      'server-records-does-not-reach-up',
-    ],
-    [
-      'server/forms/bad.ts',
-      "import type { own } from '../lists/own.ts';\nexport type Bad = typeof own;\n",
-      'server-forms-does-not-reach-up',
-    ],
-    [
-      'server/helpers/bad.ts',
-      "import { own } from './own.ts';\nexport const bad = own;\n",
-      'server-has-no-other-folders',
-    ],
-    [
-      'server/forms/bad.ts',
-      "import type { Request } from 'express';\nexport type Bad = Request;\n",
-      'server-services-know-nothing-of-express',
-    ],
-  ])('stops %s that says %s', (file, text, rule) => {
-    const { status, told } = gateWith(file, text);
-    expect(status).toBe(1);
-    expect(told).toContain(rule);
-  });
+  /** Each stands in a file of its own: the gate goes over all of them at once. */
+  test.each(offences)('stops what $rule', ({ file, rule }) => expect(all.told).toContain(`${rule}: ${file} imports`));
+
+  test('and fails then', () => expect(all.status).toBe(1));
 
   test.each([
     ['server/forms/bad.ts', "export const bad = tableOf('clients');\n"],
@@ -152,6 +185,53 @@ describe('the kind gate', () => {
     const fine =
       "export const fine = (a: Other, b: FieldType, c: FieldType) => a.kind === 'rows' || b.kind === c.kind;";
     expect(gateWith('core/form/fine.ts', fine)).toEqual({ status: 0, told: '' });
+  });
+});
+
+/** A small tree with some files, through the real gate of the shape. */
+describe('the shape gate', () => {
+  const gateWith = (files: Readonly<Record<string, string>>) => {
+    const root = mkdtempSync(join(tmpdir(), 'iolite-shape-'));
+    spawnSync('git', ['init', '-q'], { cwd: root });
+    for (const [path, text] of Object.entries(files)) {
+      mkdirSync(dirname(join(root, path)), { recursive: true });
+      writeFileSync(join(root, path), text);
+    }
+    const result = spawnSync(process.execPath, [resolve('scripts/shape-gate.mjs'), root], { encoding: 'utf8' });
+    rmSync(root, { recursive: true });
+    return { status: result.status, told: result.stderr };
+  };
+  const own = 'export const own = 1;\n';
+
+  test('lets through folders that know each other one way, and short functions', () => {
+    expect(
+      gateWith({ 'web/ui/own.ts': own, 'web/screens/a/own.tsx': "import { own } from '../../ui/own.ts';\nown;\n" }),
+    ).toEqual({ status: 0, told: '' });
+  });
+
+  test('stops two folders that know each other, by types alone too', () => {
+    const { status, told } = gateWith({
+      'server/a/one.ts': "import type { own } from '../b/two.ts';\nexport type One = typeof own;\n",
+      'server/b/two.ts': `${own}export * from '../a/one.ts';\n`,
+    });
+    expect(status).toBe(1);
+    expect(told).toContain('server/a and server/b know each other: server/a/one.ts:1 and server/b/two.ts:2');
+  });
+
+  test('stops a fifth function of six parameters', () => {
+    const six = Array.from({ length: 5 }, (_, i) => `export const f${i} = (a, b, c, d, e, f) => a;`).join('\n');
+    expect(gateWith({ 'core/bad.ts': six })).toEqual({
+      status: 1,
+      told: expect.stringContaining('core/bad.ts:5: f4 takes 6 parameters'),
+    });
+  });
+
+  test('stops a long function where there were none', () => {
+    const lines = Array.from({ length: 100 }, () => '  a();').join('\n');
+    expect(gateWith({ 'contract/bad.ts': `export const long = (a) => {\n${lines}\n};\n` })).toEqual({
+      status: 1,
+      told: expect.stringContaining('contract/bad.ts:1: long has 102 lines'),
+    });
   });
 });
 

@@ -75,6 +75,7 @@ const checks = () =>
     check('types', 'node_modules/typescript/bin/tsc', '-b'),
     check('import gate', 'scripts/import-gate.mjs'),
     check('text gate', 'scripts/text-gate.mjs'),
+    check('shape gate', 'scripts/shape-gate.mjs'),
     check('kind gate', 'scripts/kind-gate.mjs'),
   ]);
 if (named.length === 0) await checks();

@@ -73,13 +73,20 @@ interface Known {
   readonly appeal: string;
 }
 
+interface Asked {
+  readonly by: string;
+  readonly what: string;
+  readonly lines: readonly ReturnType<typeof line>[];
+  readonly decided: readonly Decided[];
+  readonly supplier?: number;
+  readonly needed?: number;
+  readonly centre?: string;
+  readonly ago?: number;
+}
+
 const asked = (
   { today, suppliers }: Known,
-  by: string,
-  what: string,
-  lines: readonly ReturnType<typeof line>[],
-  decided: readonly Decided[],
-  { supplier = 0, needed = 12, centre = 'yard', ago = 3 } = {},
+  { by, what, lines, decided, supplier = 0, needed = 12, centre = 'yard', ago = 3 }: Asked,
 ): Sent => ({
   by,
   form: 'purchase_request',
@@ -95,95 +102,115 @@ const asked = (
   decided,
 });
 
+/** Small ones: the yard manager alone signs them. */
+const smallPurchases = (known: Known): Sent[] => [
+  asked(known, {
+    by: PIET,
+    what: 'Masking tape and rollers',
+    lines: [line('Masking tape, 25 mm', '24', '3.10'), line('Foam rollers', '30', '1.85')],
+    decided: [],
+  }),
+  asked(known, {
+    by: DEV,
+    what: 'Pressure washer lances',
+    lines: [line('Lance, stainless', '3', '64.00')],
+    decided: [],
+    needed: -1,
+    ago: 11,
+  }),
+  asked(known, {
+    by: PIET,
+    what: 'Slip rollers, set of six',
+    lines: [line('Roller, rubber', '6', '118.00')],
+    decided: [yes(SANA, 'Two are split.')],
+    supplier: 1,
+  }),
+];
+
 const purchases = (known: Known): Sent[] => [
-  asked(
-    known,
-    PIET,
-    'Masking tape and rollers',
-    [line('Masking tape, 25 mm', '24', '3.10'), line('Foam rollers', '30', '1.85')],
-    [],
-  ),
-  asked(known, DEV, 'Pressure washer lances', [line('Lance, stainless', '3', '64.00')], [], { needed: -1, ago: 11 }),
-  asked(
-    known,
-    PIET,
-    'Slip rollers, set of six',
-    [line('Roller, rubber', '6', '118.00')],
-    [yes(SANA, 'Two are split.')],
-    { supplier: 1 },
-  ),
-  asked(
-    known,
-    PIET,
-    'Pontoon decking, 40 boards',
-    [line('Decking board, larch', '40', '44.50')],
-    [yes(SANA, 'Two boards gave way.')],
-    { supplier: 2, centre: 'moorings', needed: -1, ago: 9 },
-  ),
-  asked(
-    known,
-    DEV,
-    'Diesel heater for workshop',
-    [line('Heater, 5 kW diesel', '1', '780.00'), line('Flue kit, 60 mm', '1', '58.33')],
-    [yes(SANA, 'Needed before frost.')],
-    { supplier: 1 },
-  ),
-  asked(
-    known,
-    PIET,
-    'Winch motor for the slip',
-    [line('Motor, 7.5 kW', '1', '4600.00'), line('Fitting, hour', '12', '50.00')],
-    [yes(SANA, 'The old one trips under load.'), yes(INES, 'Within the yard budget.', { approved_amount: '6240.00' })],
-    { supplier: 3 },
-  ),
-  asked(
-    known,
-    SANA,
-    'Crane inspection and new wire',
-    [line('Inspection', '1', '1450.00'), line('Wire rope, 60 m', '1', '3980.00')],
-    [
+  ...smallPurchases(known),
+  asked(known, {
+    by: PIET,
+    what: 'Pontoon decking, 40 boards',
+    lines: [line('Decking board, larch', '40', '44.50')],
+    decided: [yes(SANA, 'Two boards gave way.')],
+    supplier: 2,
+    centre: 'moorings',
+    needed: -1,
+    ago: 9,
+  }),
+  asked(known, {
+    by: DEV,
+    what: 'Diesel heater for workshop',
+    lines: [line('Heater, 5 kW diesel', '1', '780.00'), line('Flue kit, 60 mm', '1', '58.33')],
+    decided: [yes(SANA, 'Needed before frost.')],
+    supplier: 1,
+  }),
+  asked(known, {
+    by: PIET,
+    what: 'Winch motor for the slip',
+    lines: [line('Motor, 7.5 kW', '1', '4600.00'), line('Fitting, hour', '12', '50.00')],
+    decided: [
+      yes(SANA, 'The old one trips under load.'),
+      yes(INES, 'Within the yard budget.', { approved_amount: '6240.00' }),
+    ],
+    supplier: 3,
+  }),
+  asked(known, {
+    by: SANA,
+    what: 'Crane inspection and new wire',
+    lines: [line('Inspection', '1', '1450.00'), line('Wire rope, 60 m', '1', '3980.00')],
+    decided: [
       yes(at('runa.oakes'), 'Asked for by the yard manager herself.'),
       yes(INES, '', { approved_amount: '6500.00' }),
       yes(TOMAS, 'Read the report.'),
     ],
-    { supplier: 4 },
-  ),
-  asked(
-    known,
-    DEV,
-    'Paint order, spring',
-    [line('Antifouling, 5 l', '4', '108.00')],
-    [
+    supplier: 4,
+  }),
+  asked(known, {
+    by: DEV,
+    what: 'Paint order, spring',
+    lines: [line('Antifouling, 5 l', '4', '108.00')],
+    decided: [
       back(SANA, 'Which boat is this for?', [
         { field: 'what_for', says: 'Name the boat, or say that it is for stock.' },
       ]),
     ],
-  ),
-  asked(
-    known,
-    PIET,
-    'Chain hoist, 2 t',
-    [line('Chain hoist', '1', '450.00')],
-    [yes(SANA), yes(INES, 'Fine.', { approved_amount: '540.00' })],
-  ),
-  asked(known, BEA, 'Office chairs', [line('Chair', '2', '129.00')], [yes(SANA)], { centre: 'office' }),
-  asked(
-    known,
-    DEV,
-    'Gold-plated cleats',
-    [line('Cleat, gold plated', '8', '210.00')],
-    [yes(SANA), no(INES, 'Not out of the restoration fund.')],
-    { centre: 'restoration' },
-  ),
-  asked(
-    known,
-    PIET,
-    'Oak for the ribs',
-    [line('Oak, sawn, m', '46', '38.00')],
-    [yes(SANA, 'Agreed with the shipwright.'), yes(INES, '', { approved_amount: '2097.60' })],
-    { centre: 'restoration', supplier: 5 },
-  ),
-  asked(known, DEV, 'Hoses and couplings', [line('Hose, 20 m', '4', '41.00'), line('Coupling', '8', '6.20')], []),
+  }),
+  asked(known, {
+    by: PIET,
+    what: 'Chain hoist, 2 t',
+    lines: [line('Chain hoist', '1', '450.00')],
+    decided: [yes(SANA), yes(INES, 'Fine.', { approved_amount: '540.00' })],
+  }),
+  asked(known, {
+    by: BEA,
+    what: 'Office chairs',
+    lines: [line('Chair', '2', '129.00')],
+    decided: [yes(SANA)],
+    centre: 'office',
+  }),
+  asked(known, {
+    by: DEV,
+    what: 'Gold-plated cleats',
+    lines: [line('Cleat, gold plated', '8', '210.00')],
+    decided: [yes(SANA), no(INES, 'Not out of the restoration fund.')],
+    centre: 'restoration',
+  }),
+  asked(known, {
+    by: PIET,
+    what: 'Oak for the ribs',
+    lines: [line('Oak, sawn, m', '46', '38.00')],
+    decided: [yes(SANA, 'Agreed with the shipwright.'), yes(INES, '', { approved_amount: '2097.60' })],
+    centre: 'restoration',
+    supplier: 5,
+  }),
+  asked(known, {
+    by: DEV,
+    what: 'Hoses and couplings',
+    lines: [line('Hose, 20 m', '4', '41.00'), line('Coupling', '8', '6.20')],
+    decided: [],
+  }),
 ];
 
 const hurt = (name: string, severity: string, days: string | null) => ({
@@ -191,15 +218,16 @@ const hurt = (name: string, severity: string, days: string | null) => ({
   values: { name, employed: true, body_part: null, injury: 'cut', severity, days_lost: days, treatment: null },
 });
 
-const happened = (
-  { today }: Known,
-  by: string,
-  title: string,
-  told: string,
-  who: ReturnType<typeof hurt>,
-  ago: number,
-  decided: readonly Decided[],
-): Sent => ({
+interface Happened {
+  readonly by: string;
+  readonly title: string;
+  readonly told: string;
+  readonly who: ReturnType<typeof hurt>;
+  readonly ago: number;
+  readonly decided: readonly Decided[];
+}
+
+const happened = ({ today }: Known, { by, title, told, who, ago, decided }: Happened): Sent => ({
   by,
   form: 'report_incident',
   values: {
@@ -215,60 +243,57 @@ const happened = (
 const actions = (what: string) => [{ id: newId(), values: { what, who: null, due_on: null, done_on: null } }];
 
 const incidents = (known: Known): Sent[] => [
-  happened(
-    known,
-    DEV,
-    'Hand caught between fender and pontoon',
-    'The boat surged while the fender was being set.',
-    hurt('Dev Anand', 'first_aid', null),
-    1,
-    [],
-  ),
-  happened(
-    known,
-    PIET,
-    'Slipped on the wet slipway',
-    'Weed had not been cleared after the spring tide.',
-    hurt('Piet Lund', 'medical', '2'),
-    2,
-    [yes(TEO, 'Spoken with Piet.')],
-  ),
-  happened(
-    known,
-    DEV,
-    'Cut by a frayed wire',
-    'The wire had been marked for replacement.',
-    hurt('Rafe Ilderton', 'first_aid', null),
-    4,
-    [yes(SANA, '', { actions: actions('Replace the wire; gloves at the winch') }), yes(TEO, 'Gloves are there now.')],
-  ),
-  happened(
-    known,
-    PIET,
-    'Splinter in the eye',
-    'Goggles were hanging at the door.',
-    hurt('Ansel Wray', 'medical', '1'),
-    5,
-    [yes(SANA, '', { actions: actions('Goggles at each bench') })],
-  ),
-  happened(
-    known,
-    BEA,
-    'Trapped finger in the store door',
-    'The closer pulls too hard.',
-    hurt('Bea Quill', 'first_aid', null),
-    3,
-    [back(TEO, 'Which door?', [{ field: 'what_happened', says: 'Say which of the two doors.' }])],
-  ),
-  happened(
-    known,
-    DEV,
-    'Fumes in the paint shed',
-    'The fan was off for cleaning.',
-    hurt('Dev Anand', 'first_aid', null),
-    6,
-    [],
-  ),
+  happened(known, {
+    by: DEV,
+    title: 'Hand caught between fender and pontoon',
+    told: 'The boat surged while the fender was being set.',
+    who: hurt('Dev Anand', 'first_aid', null),
+    ago: 1,
+    decided: [],
+  }),
+  happened(known, {
+    by: PIET,
+    title: 'Slipped on the wet slipway',
+    told: 'Weed had not been cleared after the spring tide.',
+    who: hurt('Piet Lund', 'medical', '2'),
+    ago: 2,
+    decided: [yes(TEO, 'Spoken with Piet.')],
+  }),
+  happened(known, {
+    by: DEV,
+    title: 'Cut by a frayed wire',
+    told: 'The wire had been marked for replacement.',
+    who: hurt('Rafe Ilderton', 'first_aid', null),
+    ago: 4,
+    decided: [
+      yes(SANA, '', { actions: actions('Replace the wire; gloves at the winch') }),
+      yes(TEO, 'Gloves are there now.'),
+    ],
+  }),
+  happened(known, {
+    by: PIET,
+    title: 'Splinter in the eye',
+    told: 'Goggles were hanging at the door.',
+    who: hurt('Ansel Wray', 'medical', '1'),
+    ago: 5,
+    decided: [yes(SANA, '', { actions: actions('Goggles at each bench') })],
+  }),
+  happened(known, {
+    by: BEA,
+    title: 'Trapped finger in the store door',
+    told: 'The closer pulls too hard.',
+    who: hurt('Bea Quill', 'first_aid', null),
+    ago: 3,
+    decided: [back(TEO, 'Which door?', [{ field: 'what_happened', says: 'Say which of the two doors.' }])],
+  }),
+  happened(known, {
+    by: DEV,
+    title: 'Fumes in the paint shed',
+    told: 'The fan was off for cleaning.',
+    who: hurt('Dev Anand', 'first_aid', null),
+    ago: 6,
+    decided: [],
+  }),
 ];
 
 const gift = (known: Known, amount: string, donor: string, decided: readonly Decided[]): Sent => ({
