@@ -218,6 +218,19 @@ describe('the shape gate', () => {
     expect(told).toContain('server/a and server/b know each other: server/a/one.ts:1 and server/b/two.ts:2');
   });
 
+  test('stops four files that reach each other in a circle', () => {
+    const files = Object.fromEntries(
+      ['a', 'b', 'c', 'd'].map((name, at, all) => {
+        const next = all[(at + 1) % all.length];
+        return [`core/${name}.ts`, `export type { ${next} } from './${next}.ts';\n`];
+      }),
+    );
+    expect(gateWith(files)).toEqual({
+      status: 1,
+      told: expect.stringContaining('4 files reach each other: core/a.ts, core/b.ts, core/c.ts, core/d.ts'),
+    });
+  });
+
   test('stops a fifth function of six parameters', () => {
     const six = Array.from({ length: 5 }, (_, i) => `export const f${i} = (a, b, c, d, e, f) => a;`).join('\n');
     expect(gateWith({ 'core/bad.ts': six })).toEqual({

@@ -28,6 +28,9 @@ const LONGER = new Map([
   ['demo', 0],
 ]);
 
+/** So many files may know each other by their types: two or three that are one idea. */
+const LARGEST_CIRCLE = 3;
+
 const NO_TESTS = /\.(?:test|arb|d)\.tsx?$|\/testing\//;
 const listed = spawnSync('git', ['ls-files', '--cached', '--others', '--exclude-standard', ...LONGEST.keys()], {
   cwd: root,
@@ -38,6 +41,8 @@ const files = listed.stdout.split('\n').filter((file) => /\.tsx?$/.test(file) &&
 /** A screen is one folder, whatever stands in it. */
 const folderOf = (file) => /^web\/screens\/[^/]+/.exec(file)?.[0] ?? posix.dirname(file);
 
+/** By file, the files it imports, types too. */
+const imports = new Map();
 /** By folder, the folders it imports from, each with the first line that does so. */
 const reaches = new Map();
 const many = [];
@@ -51,10 +56,12 @@ for (const file of files) {
     true,
     file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
   );
+  imports.set(file, new Set());
   const lineOf = (at) => source.getLineAndCharacterOfPosition(at).line + 1;
   const look = (node) => {
     if ((ts.isImportDeclaration(node) || ts.isExportDeclaration(node)) && node.moduleSpecifier) {
       const { text } = node.moduleSpecifier;
+      if (text.startsWith('.')) imports.get(file).add(posix.join(posix.dirname(file), text));
       const [from, to] = [folderOf(file), folderOf(posix.join(posix.dirname(file), text))];
       if (text.startsWith('.') && from !== to && /^(?:server|web)\//.test(from)) {
         const known = reaches.get(from) ?? new Map();
@@ -75,7 +82,31 @@ for (const file of files) {
   look(source);
 }
 
+/** Files that reach each other, by however many others: the strongly connected parts of the graph (Tarjan 1972). */
+const circles = () => {
+  const found = [];
+  const [numbers, lowest, stack] = [new Map(), new Map(), []];
+  const visit = (file) => {
+    numbers.set(file, numbers.size);
+    lowest.set(file, numbers.get(file));
+    stack.push(file);
+    for (const next of imports.get(file) ?? []) {
+      if (!imports.has(next)) continue;
+      if (!numbers.has(next)) visit(next);
+      if (stack.includes(next)) lowest.set(file, Math.min(lowest.get(file), lowest.get(next)));
+    }
+    if (lowest.get(file) !== numbers.get(file)) return;
+    const circle = stack.splice(stack.indexOf(file));
+    if (circle.length > 1) found.push(circle.toSorted());
+  };
+  for (const file of imports.keys()) if (!numbers.has(file)) visit(file);
+  return found;
+};
+
 const wrong = [];
+const round = circles();
+for (const circle of round)
+  if (circle.length > LARGEST_CIRCLE) wrong.push(`${circle.length} files reach each other: ${circle.join(', ')}`);
 for (const [from, known] of reaches)
   for (const [to, at] of known) {
     const back = reaches.get(to)?.get(from);
@@ -99,5 +130,5 @@ for (const each of wrong) console.error(each);
 if (wrong.length > 0) process.exit(1);
 const told = [...long].map(([part, { length }]) => `${length} of ${part}`).join(', ');
 console.log(
-  `shape gate: ${files.length} files, no two folders know each other, ${many.length} functions take more than ${MOST_PARAMETERS} parameters, longer than they should be: ${told}`,
+  `shape gate: ${files.length} files, no two folders know each other, ${round.length} circles of two or three files, ${many.length} functions take more than ${MOST_PARAMETERS} parameters, longer than they should be: ${told}`,
 );

@@ -1,6 +1,6 @@
 import { type Clock, Decimal, roundHalfAway } from '../base/index.ts';
 import type { StoredValue } from '../values/index.ts';
-import type { Checked } from './check/index.ts';
+import type { Checked } from './checked.ts';
 import { LONGEST_LIST } from './functions/index.ts';
 import { type Term, type TermTest, termsBelow } from './term.ts';
 import type { CompareOp } from './tree.ts';

@@ -1,7 +1,8 @@
 export { bindPerson } from './bind-person.ts';
 export { samplesOf } from './check/always.ts';
 export { usesOf } from './check/calls.ts';
-export { type Checked, checkExpression, type Expected, readsOf } from './check/index.ts';
+export { checkExpression, type Expected, readsOf } from './check/index.ts';
+export type { Checked } from './checked.ts';
 export { type Completion, completionsAt, helpAt } from './complete.ts';
 export {
   type Clause,

@@ -12,7 +12,7 @@ import {
   tableOf,
 } from '../sql/index.ts';
 import type { StoredValue } from '../values/index.ts';
-import type { Checked } from './check/index.ts';
+import type { Checked } from './checked.ts';
 import { joinAnd, type SqlCall, type SqlList, type SqlTools } from './functions/signature.ts';
 import type { PersonFacts } from './person.ts';
 import type { Base, LoopSource, PathStep, Term, TermTest } from './term.ts';

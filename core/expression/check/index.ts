@@ -1,34 +1,16 @@
 import { failed, ok, problem, type Result } from '../../base/index.ts';
 import type { ValueType } from '../../values/index.ts';
+import type { Checked } from '../checked.ts';
 import { whyNotSql } from '../not-in-sql.ts';
 import { parseExpression } from '../parse.ts';
 import { type Base, everyTerm, type Term } from '../term.ts';
-import type { Expr } from '../tree.ts';
-import { fits, fromValueType, sayType, type Type } from '../type.ts';
+import { fits, fromValueType, sayType } from '../type.ts';
 import type { Vocabulary } from '../vocabulary.ts';
 import { alwaysOrNever } from './always.ts';
 import { build } from './build.ts';
 import { Checking } from './checking.ts';
 import { towards } from './literals.ts';
-import { shareWarnings, type Warning } from './shares.ts';
-
-/** An expression that may be run: its tree as written, its typed term, and what it reads. */
-export interface Checked {
-  readonly text: string;
-  readonly expr: Expr;
-  readonly term: Term;
-  readonly type: Type;
-  /** Every path of the record it reads, `boat.owner` as ['boat', 'owner']; each once. */
-  readonly reads: readonly (readonly string[])[];
-  /** Whether it reads `me`, `before`, or lists of records: what not every place that evaluates can give. */
-  readonly reach: { readonly me: boolean; readonly before: boolean; readonly records: boolean };
-  /** Whether its answer can change with the clock alone. */
-  readonly readsClock: boolean;
-  /** Why SQL cannot answer it, or null when it can. */
-  readonly notInSql: string | null;
-  /** What is allowed and yet looks like a mistake: a condition that is always true, a division by zero. */
-  readonly warnings: readonly Warning[];
-}
+import { shareWarnings } from './shares.ts';
 
 /** What an expression must give: a condition, or a value that fits a field. */
 export type Expected =

@@ -1,12 +1,8 @@
 import { type Decimal, findDecimal, type Problem, problem, type Span } from '../../base/index.ts';
 import type { ValueType } from '../../values/index.ts';
+import type { Warning } from '../checked.ts';
 import { children, type Expr } from '../tree.ts';
 import { findField, type Vocabulary } from '../vocabulary.ts';
-
-/** What looks like a mistake, and what the whole text would be if it was one. */
-export interface Warning extends Problem {
-  readonly mend?: { readonly says: string; readonly text: string };
-}
 
 /** A number over 1, where one stands alone. */
 const largeNumber = (expr: Expr): { readonly span: Span; readonly number: Decimal } | null => {
