@@ -6,13 +6,13 @@
 import { randomBytes } from 'node:crypto';
 import pg from 'pg';
 import { uuidV7 } from '#core/base/index.ts';
-import { applyWorkspace } from '#server/workspace/first-start.ts';
-import { inWriting } from '#server/sight/work.ts';
 import { DefinitionsReader } from '#server/definitions/reader.ts';
 import { FOLLOWERS } from '#server/http/composition.ts';
 import { WRITERS_AT_ONCE } from '#server/platform/database.ts';
 import { writersQueue } from '#server/platform/fair-queue.ts';
 import { addRecords } from '#server/records/commands/index.ts';
+import { inWriting } from '#server/sight/work.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { readTernQuay } from './flat.ts';
 import { median, timed } from './measure.ts';
 import { benchDatabase, RUNA, serve } from './serve.ts';

@@ -5,9 +5,9 @@
 import { setTimeout } from 'node:timers/promises';
 import pg from 'pg';
 import { z } from 'zod';
-import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { Jobs } from '#server/platform/jobs.ts';
 import { sortIndexTask } from '#server/records/reader/index.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { fillQuotes } from './fill-quotes.ts';
 import { flatWorkspace } from './flat.ts';
 import { inTurns, ms, say, timed } from './measure.ts';

@@ -4,11 +4,11 @@
  * *not mine* and *archived* take the same time.
  */
 import pg from 'pg';
-import { applyWorkspace } from '#server/workspace/first-start.ts';
-import { lookAs } from '#server/sight/work.ts';
 import { DefinitionsReader } from '#server/definitions/reader.ts';
 import { readPage } from '#server/records/reader/index.ts';
 import type { ReadContext } from '#server/records/work.ts';
+import { lookAs } from '#server/sight/work.ts';
+import { applyWorkspace } from '#server/workspace/first-start.ts';
 import { readTernQuay } from './flat.ts';
 import { median, timed } from './measure.ts';
 import { benchDatabase, RUNA, serve } from './serve.ts';

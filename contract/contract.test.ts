@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { api, fillPath, liveEventSchema, openApiDocument, problemSchema } from './index.ts';
+import { api, fillPath, liveEventSchema, openApiDocument, problemSchema, streams } from './index.ts';
 
 const document = openApiDocument('1.2.3');
 
@@ -12,6 +12,23 @@ describe('the OpenAPI document', () => {
     expect(operation?.parameters.filter((each) => each.in === 'path').map((each) => each.name)).toEqual(inPath);
     expect(operation?.responses[endpoint.status]).toBeDefined();
     expect('requestBody' in (operation ?? {})).toBe(['post', 'put', 'patch'].includes(endpoint.method));
+  });
+
+  test.each(Object.entries(streams))('%s is in it, with the bytes it takes or gives', (_, each) => {
+    const operation = document.paths[each.path]?.[each.method];
+    const contents = (content: object | undefined) => Object.keys(content ?? {});
+    if (each.takes) expect(contents(operation?.requestBody?.content)).toEqual(expect.arrayContaining([...each.takes]));
+    const answered = contents(operation?.responses[each.status]?.content);
+    expect(answered).toEqual(each.gives ? [...each.gives] : ['application/json']);
+    const inPath = [...each.path.matchAll(/\{(\w+)\}/g)].map((match) => match[1]);
+    expect(operation?.parameters.filter((one) => one.in === 'path').map((one) => one.name)).toEqual(inPath);
+  });
+
+  test('a spreadsheet can be sent as text or as its bytes by one path; who watches has a secret of their own', () => {
+    const content = document.paths['/api/imports']?.post?.requestBody?.content;
+    expect(Object.keys(content ?? {})).toEqual(['application/json', '*/*']);
+    expect(document.paths['/api/metrics']?.get?.security).toEqual([{ figures: [] }]);
+    expect(document.paths['/api/feeds/{secret}/list.ics']?.get?.security).toEqual([]);
   });
 
   test('what needs no session says so, and nothing else', () => {
@@ -56,7 +73,7 @@ describe('the OpenAPI document', () => {
     expect(there.RegisterGiven).toMatchObject({ required: expect.not.arrayContaining(['constraints']) });
     expect(there.Register).toMatchObject({ required: expect.arrayContaining(['constraints']) });
     // A call more is so much more, and no more.
-    expect(text.length / Object.keys(api).length).toBeLessThan(2_400);
+    expect(text.length / (Object.keys(api).length + Object.keys(streams).length)).toBeLessThan(2_400);
   });
 
   test('it is of version 3.1 and says its own', () => {

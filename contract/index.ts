@@ -125,3 +125,4 @@ export {
   type TrayDetail,
   type WhoSignsAnswer,
 } from './signoff-schemas.ts';
+export { type Stream, streams } from './streams.ts';

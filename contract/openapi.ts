@@ -7,10 +7,12 @@ import { fieldTypeSchema } from '#core/values/index.ts';
 import { api } from './api.ts';
 import type { Endpoint } from './endpoint.ts';
 import * as e from './entry-schemas.ts';
+import { exampleOf } from './examples.ts';
 import * as i from './import-schemas.ts';
 import * as j from './job-schemas.ts';
 import * as s from './schemas.ts';
 import * as so from './signoff-schemas.ts';
+import { type Stream, streams } from './streams.ts';
 
 /** The schemas that several calls share, by the names they have in the document. */
 const shared = z.registry<{ id: string }>();
@@ -47,6 +49,18 @@ const NAMES: Readonly<Record<string, z.ZodType>> = {
 for (const [id, schema] of Object.entries(NAMES)) shared.add(schema, { id });
 
 type Json = { [key: string]: unknown };
+type Security = Readonly<Record<string, readonly string[]>>;
+type Content = Readonly<Record<string, { readonly schema?: Json }>>;
+
+/** One call, as the document says it. */
+interface Operation {
+  readonly operationId: string;
+  readonly summary: string;
+  readonly security?: readonly Security[];
+  readonly parameters: readonly { readonly name: string; readonly in: 'path' | 'query'; readonly required: boolean }[];
+  readonly requestBody?: { readonly required: boolean; readonly content: Content };
+  readonly responses: Readonly<Record<string, { readonly description: string; readonly content?: Content }>>;
+}
 type Io = 'input' | 'output';
 
 /** What is taken may leave out what has a default, and has a name of its own where that makes a difference. */
@@ -101,14 +115,20 @@ const parametersOf = (components: Components, schema: z.ZodType, place: 'path' |
     in: place,
     required: place === 'path' || needed.has(name),
     schema: property,
+    ...exampleOf(name, property),
   }));
 };
 
 /** What a call takes: nothing, a session alone where it is a person's own, else a session or a token. */
 const securityOf = ({ open, by }: Endpoint) =>
-  open ? { security: [] } : by === 'people' ? { security: [{ session: [] }] } : {};
+  open ? { security: [] as Security[] } : by === 'people' ? { security: [{ session: [] }] } : {};
 
-const operation = (components: Components, id: string, each: Endpoint) => ({
+const PROBLEM = {
+  description: 'A problem (RFC 9457)',
+  content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+};
+
+const operation = (components: Components, id: string, each: Endpoint): Operation => ({
   operationId: id,
   summary: each.summary,
   ...securityOf(each),
@@ -126,10 +146,39 @@ const operation = (components: Components, id: string, each: Endpoint) => ({
             description: 'The answer',
             content: { 'application/json': { schema: components.of(each.answer, 'output') } },
           },
-    default: {
-      description: 'A problem (RFC 9457)',
-      content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
-    },
+    // Any call may meet a problem; what is there only to be seen has none of its sort.
+    '4XX': PROBLEM,
+    '5XX': PROBLEM,
+  },
+});
+
+/** Bytes as they are, of some media types (OpenAPI 3.1, §4.8.14.3: no schema says what is in them). */
+const bytesOf = (types: readonly string[]): Content => Object.fromEntries(types.map((type) => [type, {}]));
+
+/** What opens a call of bytes: a session or a token, a secret in its path, or the secret of whoever watches the server. */
+const securityOfStream = (each: Stream): { security?: Security[] } =>
+  each.secret === 'bearer' ? { security: [{ figures: [] }] } : securityOf(each);
+
+const streamOperation = (components: Components, id: string, each: Stream): Operation => {
+  const as = operation(components, id, each);
+  const { requestBody: _json, security: _usual, ...rest } = as;
+  return {
+    ...rest,
+    ...securityOfStream(each),
+    ...(each.takes ? { requestBody: { required: true, content: bytesOf(each.takes) } } : {}),
+    responses: each.gives
+      ? { ...as.responses, [each.status]: { description: 'The bytes', content: bytesOf(each.gives) } }
+      : as.responses,
+  };
+};
+
+/** One call that takes JSON, or the bytes of a file with words beside them in its query. */
+const withBytes = (json: Operation, bytes: Operation): Operation => ({
+  ...json,
+  parameters: [...json.parameters, ...bytes.parameters.map((each) => ({ ...each, required: false }))],
+  requestBody: {
+    required: true,
+    content: { ...json.requestBody?.content, ...bytes.requestBody?.content },
   },
 });
 
@@ -141,9 +190,14 @@ export const openApiDocument = (version: string) => {
   const components = new Components();
   // Every call may answer with it.
   components.of(s.problemSchema, 'output');
-  const paths: Record<string, Record<string, ReturnType<typeof operation>>> = {};
+  const paths: Record<string, Record<string, Operation>> = {};
   for (const [id, each] of Object.entries(api)) {
     paths[each.path] = { ...paths[each.path], [each.method]: operation(components, id, each) };
+  }
+  for (const [id, each] of Object.entries(streams)) {
+    const bytes = streamOperation(components, id, each);
+    const json = paths[each.path]?.[each.method];
+    paths[each.path] = { ...paths[each.path], [each.method]: json ? withBytes(json, bytes) : bytes };
   }
   return {
     openapi: '3.1.0',
@@ -155,6 +209,7 @@ export const openApiDocument = (version: string) => {
       securitySchemes: {
         session: { type: 'apiKey', in: 'cookie', name: 'iolite_session' },
         token: { type: 'http', scheme: 'bearer' },
+        figures: { type: 'http', scheme: 'bearer', description: 'The secret of whoever watches the server.' },
       },
     },
   };

@@ -1,6 +1,6 @@
-import type { Express, Request, Response } from 'express';
+import express, { type Express, type Request, type Response } from 'express';
 import type { z } from 'zod';
-import type { Endpoint } from '#contract/index.ts';
+import type { Endpoint, Stream } from '#contract/index.ts';
 import { MOST_TOLD, problem } from '#core/base/index.ts';
 import { Refusal } from '../platform/refusal.ts';
 import { refuseCrossSite } from './place.ts';
@@ -41,6 +41,9 @@ export const parse = <S extends z.ZodType>(schema: S, value: unknown): z.output<
   );
 };
 
+/** A path as Express writes it. */
+const routeOf = ({ path }: Pick<Endpoint, 'path'>): string => path.replace(/\{(\w+)\}/g, ':$1');
+
 /** Answers an endpoint: parses what came in, checks who asks, runs, and sends the answer. */
 export const bind = <P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, A extends z.ZodType, Who>(
   app: Express,
@@ -48,8 +51,7 @@ export const bind = <P extends z.ZodType, Q extends z.ZodType, B extends z.ZodTy
   identify: (request: Request, endpoint: Endpoint) => Promise<Who>,
   run: (who: Who, call: Call<z.output<P>, z.output<Q>, z.output<B>>) => Promise<z.input<A>>,
 ): void => {
-  const path = endpoint.path.replace(/\{(\w+)\}/g, ':$1');
-  app[endpoint.method](path, async (request, response) => {
+  app[endpoint.method](routeOf(endpoint), async (request, response) => {
     if (endpoint.method !== 'get') refuseCrossSite(request);
     const who = await identify(request, endpoint);
     const params = parse(endpoint.params, request.params);
@@ -62,4 +64,54 @@ export const bind = <P extends z.ZodType, Q extends z.ZodType, B extends z.ZodTy
     if (endpoint.status === 204) response.status(204).end();
     else response.status(endpoint.status).json(answer);
   });
+};
+
+/**
+ * Answers a call of which bytes come out: parses what came in, checks who asks, and runs, which sends them. `identify` is
+ * left out where a secret of its own opens it.
+ */
+export const bindGiving = <P extends z.ZodType, Q extends z.ZodType, A extends z.ZodType, Who>(
+  app: Express,
+  stream: Stream<P, Q, A>,
+  identify: (request: Request, endpoint: Endpoint) => Promise<Who>,
+  run: (who: Who, call: Omit<Call<z.output<P>, z.output<Q>, null>, 'body'>) => Promise<void>,
+): void => {
+  app.get(routeOf(stream), async (request, response) => {
+    const who = await identify(request, stream);
+    const params = parse(stream.params, request.params);
+    const query = parse(stream.query, request.query);
+    await run(who, { params, query, request, response });
+  });
+};
+
+/** Nobody is asked who they are: a secret opens it. */
+export const bySecret = async (): Promise<null> => null;
+
+/** Answers a call of which bytes go in, up to so many: who asks is checked before any of them is read. */
+export const bindTaking = <P extends z.ZodType, Q extends z.ZodType, A extends z.ZodType, Who>(
+  app: Express,
+  stream: Stream<P, Q, A>,
+  limit: number,
+  identify: (request: Request, endpoint: Endpoint) => Promise<Who>,
+  run: (who: Who, call: Call<z.output<P>, z.output<Q>, Buffer>) => Promise<z.input<A>>,
+): void => {
+  app.post(
+    routeOf(stream),
+    (request, _response, next) => next(stream.besideJson && request.is('json') ? 'route' : undefined),
+    async (request, _response, next) => {
+      refuseCrossSite(request);
+      await identify(request, stream);
+      next();
+    },
+    express.raw({ type: () => true, limit }),
+    async (request, response) => {
+      const query = stream.query.safeParse(request.query);
+      if (!query.success || !Buffer.isBuffer(request.body)) throw new Refusal('invalid', stream.wants);
+      const who = await identify(request, stream);
+      const params = parse(stream.params, request.params);
+      response
+        .status(stream.status)
+        .json(await run(who, { params, query: query.data, body: request.body, request, response }));
+    },
+  );
 };

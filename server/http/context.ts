@@ -46,7 +46,7 @@ export interface Context extends Workplace {
 }
 
 /** Finds out who asks. */
-export type Identify = (request: Request) => Promise<Context>;
+export type Identify = (request: Request, endpoint: Endpoint) => Promise<Context>;
 
 /** Answers one call of the interface. */
 export type Handler<E> =

@@ -3,11 +3,13 @@ import { sql } from 'drizzle-orm';
 import type { Express, Request } from 'express';
 import { collectDefaultMetrics, Gauge, Histogram, Registry } from 'prom-client';
 import { z } from 'zod';
+import { streams } from '#contract/index.ts';
 import type { Db } from '../platform/database.ts';
 import type { Log } from '../platform/log.ts';
 import { notFound } from '../platform/refusal.ts';
 import type { Replica } from '../platform/replica.ts';
 import { hashOf } from '../platform/secrets.ts';
+import { bindGiving, bySecret } from './bind.ts';
 import { readBearer } from './cookie.ts';
 
 /* How the server fares, for whoever runs it: requests in its log, and figures in the common text format for monitoring. */
@@ -119,7 +121,7 @@ export class Figures {
 /** Gives the figures to whoever has the secret for them; to others there are none. */
 export const serveFigures = (app: Express, figures: Figures, token: string): void => {
   const wanted = Buffer.from(hashOf(token));
-  app.get('/api/metrics', async (request, response) => {
+  bindGiving(app, streams.figures, bySecret, async (_nobody, { request, response }) => {
     const given = Buffer.from(hashOf(readBearer(request) ?? ''));
     if (!timingSafeEqual(given, wanted)) throw notFound();
     response.set('content-type', figures.mediaType).send(await figures.read());

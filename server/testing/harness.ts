@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { createServer, type Server } from 'node:http';
 import { join } from 'node:path';
+import type { Express } from 'express';
 import pg from 'pg';
 import { inject } from 'vitest';
 import { api } from '#contract/index.ts';
@@ -94,6 +95,7 @@ export class TestServer {
   readonly base: string;
   readonly database: Database;
   readonly replica: Replica | null;
+  readonly #app: Express;
   readonly #server: Server;
   readonly #live: LiveEvents;
   #jobs: Jobs | null;
@@ -103,11 +105,12 @@ export class TestServer {
     base: string,
     database: Database,
     replica: Replica | null,
-    server: Server,
+    { app, server }: { readonly app: Express; readonly server: Server },
     live: LiveEvents,
     jobs: Jobs | null,
     tasks: readonly Task[],
   ) {
+    this.#app = app;
     this.base = base;
     this.database = database;
     this.replica = replica;
@@ -191,7 +194,22 @@ export class TestServer {
     await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
     const address = server.address();
     if (typeof address !== 'object' || !address) throw new Error('no address');
-    return new TestServer(`http://127.0.0.1:${address.port}`, database, replica, server, live, jobs, tasks ?? []);
+    return new TestServer(
+      `http://127.0.0.1:${address.port}`,
+      database,
+      replica,
+      { app, server },
+      live,
+      jobs,
+      tasks ?? [],
+    );
+  }
+
+  /** Every route that is there, as it is written: `get /api/files/:id`. */
+  routes(): string[] {
+    return this.#app.router.stack.flatMap(({ route }) =>
+      route ? route.stack.map(({ method }) => `${method} ${route.path}`) : [],
+    );
   }
 
   stranger(): Caller {

@@ -1,4 +1,4 @@
-import { type Decimal, findDecimal, type Problem, problem, type Span } from '../../base/index.ts';
+import { type Decimal, findDecimal, problem, type Span } from '../../base/index.ts';
 import type { ValueType } from '../../values/index.ts';
 import type { Warning } from '../checked.ts';
 import { children, type Expr } from '../tree.ts';

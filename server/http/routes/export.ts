@@ -1,17 +1,13 @@
 import { pipeline } from 'node:stream/promises';
 import type { Express, Response } from 'express';
-import { z } from 'zod';
-import { type ListFileQuery, listFileSchema } from '#contract/index.ts';
+import { type ListFileQuery, listFileSchema, streams } from '#contract/index.ts';
 import { openListFile } from '../../exports/list-files.ts';
 import { listOut } from '../../exports/list-out.ts';
 import { stillAs } from '../../exports/still-as.ts';
 import type { Prints } from '../../paper/press.ts';
 import type { ReadContext } from '../../records/work.ts';
-import { parse } from '../bind.ts';
+import { bindGiving } from '../bind.ts';
 import { type Context, type Identify, lookOf, readingList } from '../context.ts';
-
-/** It is shown, to be printed, and not kept. */
-const shownSchema = listFileSchema.extend({ inline: z.enum(['yes', 'no']).default('no') });
 
 /** How a list is read for whoever takes it along, and how it is asked whether they still may. */
 export interface Taking {
@@ -40,25 +36,21 @@ export const sendList = async (
 
 /** Lists as files. */
 export const serveExports = (app: Express, identify: Identify, address: string, press: Prints): void => {
-  app.get('/api/registers/:key/export', async (request, response) => {
-    const context = await identify(request);
-    const query = parse(shownSchema, request.query);
-    await sendList(takingOf(context), request.params.key, query, { response, address, press });
-  });
+  bindGiving(app, streams.exportList, identify, (context, { params, query, response }) =>
+    sendList(takingOf(context), params.key, query, { response, address, press }),
+  );
   // One that a job has written.
-  app.get('/api/list-files/:id/file', async (request, response) => {
-    const look = lookOf(await identify(request));
-    const { name, mediaType, size, content } = await openListFile(look, request.params.id);
+  bindGiving(app, streams.madeListFile, identify, async (context, { params, response }) => {
+    const { name, mediaType, size, content } = await openListFile(lookOf(context), params.id);
     response
       .type(mediaType)
       .set({ 'content-disposition': `attachment; filename="${name}"`, 'content-length': `${size}` });
     await pipeline(content, response);
   });
   // The address that CSV files had first.
-  app.get('/api/registers/:key/records.csv', async (request, response) => {
-    const context = await identify(request);
-    const { filter, find, sort, only } = parse(shownSchema.omit({ format: true }), request.query);
+  bindGiving(app, streams.exportCsv, identify, async (context, { params, query, response }) => {
+    const { filter, find, sort, only } = query;
     const whole = listFileSchema.parse({ filter, find, sort, only, format: 'csv' });
-    await sendList(takingOf(context), request.params.key, whole, { response, address, press });
+    await sendList(takingOf(context), params.key, whole, { response, address, press });
   });
 };

@@ -1,11 +1,12 @@
 import type { Express } from 'express';
-import { listFileSchema } from '#contract/index.ts';
+import { listFileSchema, streams } from '#contract/index.ts';
 import { listSchema } from '#core/list/index.ts';
 import { stillAs } from '../../exports/still-as.ts';
 import { findFeed } from '../../lists/feeds.ts';
 import { findOffered } from '../../lists/kept-lists.ts';
 import { notFound } from '../../platform/refusal.ts';
 import { lookAs } from '../../sight/work.ts';
+import { bindGiving, bySecret } from '../bind.ts';
 import type { Context } from '../context.ts';
 import { sendList, type Taking } from './export.ts';
 
@@ -15,8 +16,8 @@ export const serveFeeds = (
   { db, reader, readLists, press }: Pick<Context, 'db' | 'reader' | 'readLists' | 'press'>,
   address: string,
 ): void => {
-  app.get('/api/feeds/:secret/list.ics', async (request, response) => {
-    const feed = await findFeed(db, request.params.secret);
+  bindGiving(app, streams.feed, bySecret, async (_nobody, { params, response }) => {
+    const feed = await findFeed(db, params.secret);
     if (!feed) throw notFound();
     const look = lookAs(db, await reader.read(db), feed.person);
     const offered = await findOffered(look, feed.list);

@@ -1,14 +1,9 @@
-import express, { type Express, type Request, type Response } from 'express';
-import { z } from 'zod';
-import { FILES_PATH } from '#contract/index.ts';
-import { FILE_SORTS, LARGEST_FILE } from '#core/values/index.ts';
+import type { Express, Response } from 'express';
+import { streams } from '#contract/index.ts';
+import { LARGEST_FILE } from '#core/values/index.ts';
 import { keepFile, readFileOfForm, readFileOfRecord, readOwnFile, type SentFile } from '../../files/store.ts';
-import { Refusal } from '../../platform/refusal.ts';
-
+import { bindGiving, bindTaking } from '../bind.ts';
 import { type Identify, lookOf } from '../context.ts';
-import { refuseCrossSite } from '../place.ts';
-
-const querySchema = z.object({ name: z.string().max(400).default(''), sort: z.enum(FILE_SORTS).default('any') });
 
 /** Shown in the browser: pictures, videos and PDF. Everything else is only saved. */
 const INLINE = /^(?:image\/|video\/|application\/pdf$)/;
@@ -25,43 +20,25 @@ const send = (response: Response, id: string, file: SentFile, small: boolean): v
     .send(file.bytes);
 };
 
-const isSmall = (request: Request): boolean => request.query.small === 'yes';
-
 /**
- * Files come and go as bytes, so they stand beside the JSON calls: POST keeps one, GET gives one's own back until it
- * is part of a record, and then to whoever may see that record.
+ * Files come and go as bytes: POST keeps one, GET gives one's own back until it is part of a record, and then to whoever
+ * may see that record.
  */
 export const serveFiles = (app: Express, identify: Identify): void => {
-  app.post(
-    FILES_PATH,
-    async (request, _response, next) => {
-      refuseCrossSite(request);
-      await identify(request);
-      next();
-    },
-    express.raw({ type: () => true, limit: LARGEST_FILE }),
-    async (request, response) => {
-      const query = querySchema.safeParse(request.query);
-      if (!query.success || !Buffer.isBuffer(request.body))
-        throw new Refusal('invalid', 'A file is sent as its bytes.');
-      const look = lookOf(await identify(request));
-      response.status(201).json(await keepFile(look, { ...query.data, content: request.body }));
-    },
+  bindTaking(app, streams.keepFile, LARGEST_FILE, identify, (context, { query, body: content }) =>
+    keepFile(lookOf(context), { ...query, content }),
   );
-  app.get(`${FILES_PATH}/:id`, async (request, response) => {
-    const small = isSmall(request);
-    const { id } = request.params;
-    send(response, id, await readOwnFile(lookOf(await identify(request)), id, small), small);
+  bindGiving(app, streams.ownFile, identify, async (context, { params: { id }, query, response }) => {
+    const small = query.small === 'yes';
+    send(response, id, await readOwnFile(lookOf(context), id, small), small);
   });
-  app.get('/api/forms/:key/media/:file', async (request, response) => {
-    const { key, file } = request.params;
-    const small = isSmall(request);
-    send(response, file, await readFileOfForm(lookOf(await identify(request)), key, file, small), small);
+  bindGiving(app, streams.formFile, identify, async (context, { params: { key, file }, query, response }) => {
+    const small = query.small === 'yes';
+    send(response, file, await readFileOfForm(lookOf(context), key, file, small), small);
   });
-  app.get('/api/registers/:key/records/:id/files/:file', async (request, response) => {
-    const { key: register, id: record, file } = request.params;
-    const small = isSmall(request);
-    const at = { register, record, file };
-    send(response, file, await readFileOfRecord(lookOf(await identify(request)), at, small), small);
+  bindGiving(app, streams.recordFile, identify, async (context, { params, query, response }) => {
+    const { key: register, id: record, file } = params;
+    const small = query.small === 'yes';
+    send(response, file, await readFileOfRecord(lookOf(context), { register, record, file }, small), small);
   });
 };

@@ -1,16 +1,16 @@
-import express, { type Express, type Request } from 'express';
-import { api, type Endpoint, importFileSchema, paths } from '#contract/index.ts';
+import type { Express } from 'express';
+import { streams } from '#contract/index.ts';
 import { LARGEST_SPREADSHEET } from '#core/spreadsheet/index.ts';
 import { type Brought, beginImport, beginUndoing, changeImport, dropImport } from '../../imports/begin.ts';
 import { carryOutImport } from '../../imports/carry-out.ts';
 import { listImports, readImport, refusedCsv } from '../../imports/state.ts';
 import type { Tx } from '../../platform/database.ts';
 import { inTransaction } from '../../platform/locks.ts';
-import { notFound, Refusal } from '../../platform/refusal.ts';
+import { notFound } from '../../platform/refusal.ts';
 import type { ReadContext } from '../../records/work.ts';
 import { lookAs } from '../../sight/work.ts';
-import { type Context, type Handlers, lookOf, signedIn } from '../context.ts';
-import { refuseCrossSite } from '../place.ts';
+import { bindGiving, bindTaking } from '../bind.ts';
+import { type Context, type Handlers, type Identify, lookOf, signedIn } from '../context.ts';
 
 const within = <T>(context: Context, run: (tx: Tx, look: ReadContext) => Promise<T>): Promise<T> => {
   const { person, definitions } = signedIn(context);
@@ -53,34 +53,13 @@ export const importHandlers: Handlers<
   },
 };
 
-/** Spreadsheets come as bytes, beside the JSON calls; the rows that stayed out go as such. */
-export const serveImports = (
-  app: Express,
-  identify: (request: Request, endpoint: Endpoint) => Promise<Context>,
-): void => {
-  app.post(
-    paths.beginImport.path,
-    (request, _response, next) => next(request.is('json') ? 'route' : undefined),
-    async (request, _response, next) => {
-      refuseCrossSite(request);
-      await identify(request, api.beginImport);
-      next();
-    },
-    express.raw({ type: () => true, limit: LARGEST_SPREADSHEET }),
-    async (request, response) => {
-      const query = importFileSchema.safeParse(request.query);
-      if (!query.success || !Buffer.isBuffer(request.body))
-        throw new Refusal('invalid', 'A spreadsheet is sent as its bytes, with its name.');
-      const { name, into = null } = query.data;
-      const context = await identify(request, api.beginImport);
-      response.status(202).json(await bring(context, { bytes: request.body, name, into, reading: {}, plan: {} }));
-    },
+/** Spreadsheets come as bytes too; the rows that stayed out go as such. */
+export const serveImports = (app: Express, identify: Identify): void => {
+  bindTaking(app, streams.beginImportOfFile, LARGEST_SPREADSHEET, identify, (context, { query, body: bytes }) =>
+    bring(context, { bytes, name: query.name, into: query.into ?? null, reading: {}, plan: {} }),
   );
-  app.get('/api/imports/:id/refused.csv', async (request, response) => {
-    const { name, text } = await refusedCsv(
-      lookOf(await identify(request, api.importState)),
-      String(request.params.id),
-    );
+  bindGiving(app, streams.refusedRows, identify, async (context, { params, response }) => {
+    const { name, text } = await refusedCsv(lookOf(context), params.id);
     response
       .type('text/csv')
       .set('content-disposition', `attachment; filename*=UTF-8''${encodeURIComponent(name)}`)

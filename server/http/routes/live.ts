@@ -1,8 +1,9 @@
 import type { Express } from 'express';
-import { LIVE_PATH } from '#contract/index.ts';
+import { streams } from '#contract/index.ts';
 import { findLiving } from '../../identity/session.ts';
 import { countAll, heardBy } from '../../sight/hears.ts';
 import type { Workplace } from '../../sight/work.ts';
+import { bindGiving } from '../bind.ts';
 import { type Identify, sessionIn, signedIn } from '../context.ts';
 import type { LiveEvents } from '../live.ts';
 
@@ -14,8 +15,7 @@ export const serveLive = (app: Express, workplace: Workplace, live: LiveEvents, 
     (registers) => countAll(workplace, registers),
     (sessions) => findLiving(db, sessions),
   );
-  app.get(LIVE_PATH, async (request, response) => {
-    const context = await identify(request);
+  bindGiving(app, streams.live, identify, async (context, { request, response }) => {
     live.attach(request, response, sessionIn(context), signedIn(context).person);
   });
 };

@@ -1,18 +1,19 @@
 import type { Express } from 'express';
+import { streams } from '#contract/index.ts';
 import { showMoment } from '#core/base/index.ts';
 import { lookAtRecord } from '../../forms/taking-part.ts';
 import { notFound } from '../../platform/refusal.ts';
 import { findTimes } from '../../records/reader/index.ts';
 import { readSignOffHistory } from '../../signoff/track.ts';
 import { sayRecord } from '../../signoff/words.ts';
+import { bindGiving } from '../bind.ts';
 import { type Identify, lookOf } from '../context.ts';
 import { readDetail } from './records.ts';
 
 /** A record with its sign-off as a PDF, as whoever asks sees it. */
 export const serveRecordPdf = (app: Express, identify: Identify): void => {
-  app.get('/api/registers/:key/records/:id/record.pdf', async (request, response) => {
-    const { key, id } = request.params;
-    const { look, register } = await lookAtRecord(lookOf(await identify(request)), key, id);
+  bindGiving(app, streams.recordPdf, identify, async (context, { params: { key, id }, response }) => {
+    const { look, register } = await lookAtRecord(lookOf(context), key, id);
     if (!(await findTimes(look, register, id))) throw notFound();
     const record = await readDetail(look, register, id);
     const { track, decisions } = await readSignOffHistory(look, register, id);
