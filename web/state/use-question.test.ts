@@ -1,37 +1,26 @@
 import { act } from '@testing-library/react';
 import { describe, expect, test } from 'vitest';
-import { compileForm, formSchema } from '#core/form/index.ts';
-import { catalogueWith, clock } from '#core/form/orders.arb.ts';
+import { catalogueWith } from '#core/form/orders.arb.ts';
+import { openEntry } from '../testing/entry.ts';
 import { hookAt } from '../testing/render.tsx';
-import { createEntryStore } from './entry-store.ts';
 import { useQuestion } from './use-question.ts';
 
-const { catalogue } = catalogueWith();
-const open = () => {
-  const form = formSchema.parse({
-    key: 'order',
-    label: 'Order',
-    register: 'orders',
-    questions: [
-      { field: 'who' },
-      { field: 'place', rules: [{ kind: 'must_be_answered' }] },
-      { field: 'code' },
-      { field: 'item', rules: [{ kind: 'offers_where', condition: 'code = entry.code' }] },
-      { field: 'lines' },
-    ],
-  });
-  const compiled = compileForm(form, catalogue);
-  if (!compiled.ok) throw new Error(JSON.stringify(compiled.problems));
-  return createEntryStore({
-    compiled: compiled.value,
-    version: 1,
-    record: null,
-    links: {},
-    clock: () => clock,
-    me: { name: 'Piet', email: 'piet@example.org', roles: [], record: null },
-    keepAs: null,
-  });
-};
+const open = () =>
+  openEntry(
+    {
+      key: 'order',
+      label: 'Order',
+      register: 'orders',
+      questions: [
+        { field: 'who' },
+        { field: 'place', rules: [{ kind: 'must_be_answered' }] },
+        { field: 'code' },
+        { field: 'item', rules: [{ kind: 'offers_where', condition: 'code = entry.code' }] },
+        { field: 'lines' },
+      ],
+    },
+    catalogueWith().catalogue,
+  );
 /** How often a question is drawn anew by what happens in the entry. */
 const drawn = (key: string) => {
   const store = open();

@@ -2,10 +2,10 @@ import { act, waitFor } from '@testing-library/react';
 import { describe, expect, test, vi } from 'vitest';
 import { useStore } from 'zustand';
 import type { FormAnswer, Sent } from '#contract/index.ts';
-import { compileForm, formSchema } from '#core/form/index.ts';
+import { formSchema } from '#core/form/index.ts';
 import { catalogue, clock, nearMisses, severities } from '#core/register/example.arb.ts';
-import { createEntryStore } from '../../state/entry-store.ts';
 import { answering, held, Refused } from '../../testing/answers.ts';
+import { openEntry } from '../../testing/entry.ts';
 import { hookAt } from '../../testing/render.tsx';
 import { recordThing, workspaceThing } from '../../testing/things.ts';
 import { useSending, wasSentBefore } from './use-sending.ts';
@@ -36,18 +36,8 @@ const sent: Sent = { id: 'r1', number: 'NEA-0007', register: nearMisses.key, tit
 
 /** An entry on its way: what was typed, where its questions stand, and what became of it. */
 const sending = (of: { readonly record?: FormAnswer['record'] } = {}) => {
-  const compiled = compileForm(form, catalogue);
-  if (!compiled.ok) throw new Error('form');
   const record = of.record ?? null;
-  const store = createEntryStore({
-    compiled: compiled.value,
-    version: 4,
-    record: record?.values ?? null,
-    links: {},
-    clock: () => clock,
-    me: { name: 'Piet', email: 'piet@example.org', roles: [], record: null },
-    keepAs: null,
-  });
+  const store = openEntry(form, catalogue, { version: 4, record: record?.values ?? null });
   const place = document.createElement('div');
   place.innerHTML = `<p data-refusal tabindex="-1"></p>${['title', 'severity']
     .map((key) => `<div data-question="${key}"><input aria-label="${key}" /></div>`)

@@ -1,12 +1,11 @@
 import { act, waitFor } from '@testing-library/react';
 import { describe, expect, test, vi } from 'vitest';
 import { useStore } from 'zustand';
-import { compileForm, formSchema } from '#core/form/index.ts';
-import { catalogueWith, clock } from '#core/form/orders.arb.ts';
+import { catalogueWith } from '#core/form/orders.arb.ts';
 import { valueContext } from '#core/register/index.ts';
 import { type FieldTypeOf, rowsOf } from '#core/values/index.ts';
-import { createEntryStore } from '../../state/entry-store.ts';
 import { answering } from '../../testing/answers.ts';
+import { openEntry } from '../../testing/entry.ts';
 import { hookAt } from '../../testing/render.tsx';
 import { type Pasted, useRows } from './use-rows.ts';
 
@@ -27,24 +26,16 @@ const rowsType = (): FieldTypeOf<'rows'> => {
   return type;
 };
 const rowsOfOrder = () => {
-  const form = formSchema.parse({
-    key: 'order',
-    label: 'Order',
-    register: 'orders',
-    questions: [{ field: 'lines', rules: [{ kind: 'fills_cell', cell: 'price', from: 'item.price' }] }],
-  });
-  const compiled = compileForm(form, catalogue);
-  if (!compiled.ok) throw new Error(JSON.stringify(compiled.problems));
-  const store = createEntryStore({
-    compiled: compiled.value,
-    version: 1,
-    record: null,
-    links: {},
-    clock: () => clock,
-    me: { name: 'Piet', email: 'piet@example.org', roles: [], record: null },
-    keepAs: null,
-  });
-  const field = compiled.value.questions[0]?.field;
+  const store = openEntry(
+    {
+      key: 'order',
+      label: 'Order',
+      register: 'orders',
+      questions: [{ field: 'lines', rules: [{ kind: 'fills_cell', cell: 'price', from: 'item.price' }] }],
+    },
+    catalogue,
+  );
+  const field = store.getState().compiled.questions[0]?.field;
   if (!field) throw new Error('no question');
   const shown = hookAt(() => {
     const entry = useStore(store);

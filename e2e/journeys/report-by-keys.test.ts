@@ -1,0 +1,3 @@
+import { byKeys } from './report-an-incident.ts';
+
+byKeys();

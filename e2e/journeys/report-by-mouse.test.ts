@@ -1,0 +1,3 @@
+import { byMouse } from './report-an-incident.ts';
+
+byMouse();
