@@ -14,6 +14,10 @@ import {
 } from './kind.ts';
 import { keyOfSchema, keySchema, labelSchema } from './schemas.ts';
 
+/** Of what was typed so much is told again. */
+const LONGEST_TOLD = 60;
+const toldOf = (typed: string): string => (typed.length > LONGEST_TOLD ? `${typed.slice(0, LONGEST_TOLD)}…` : typed);
+
 const notALink = () => wrong('not_a_link', 'This must be the id of a record.');
 
 /** One record of another register, by its id. Whether it stands there, the database says. */
@@ -30,7 +34,8 @@ export const link = (register: string): FieldBehaviour => {
     asks: asksNothing,
     traits: { fitsLine: true, hasWords: false, asTyped: false, tellsAlike: false, cell: 'edited' },
     // Programs are told what they must send; whoever typed a name is told that it is none of a record.
-    parse: (typed) => read(typed, () => wrong('not_a_link', `Nothing that can be chosen is called “${typed}”.`)),
+    parse: (typed) =>
+      read(typed, () => wrong('not_a_link', `Nothing that can be chosen is called “${toldOf(typed)}”.`)),
     check: checkText('the id of a record', (text) => read(text, notALink)),
     show: textOf,
     edit: textOf,
