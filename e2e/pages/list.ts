@@ -102,10 +102,24 @@ export class ListScreen {
     await this.#browser.waitUntil(`the focus at ${xpath}`, async () => this.#browser.isFocused(xpath));
   }
 
-  /** Puts the focus on a cell, as the mouse does. */
+  /**
+   * Puts the focus on a cell, as the mouse does. The cell is held by its record: rows that arrive above it move which one is
+   * the twelfth.
+   */
   async focus(cell: string): Promise<void> {
-    await this.#browser.click(cell);
-    await this.hasFocus(cell);
+    const held = await this.#heldByRecord(cell);
+    await this.#browser.click(held);
+    if (await this.#browser.comesTrue(async () => this.#browser.isFocused(held))) return;
+    await this.#browser.click(held);
+    await this.hasFocus(held);
+  }
+
+  /** The same cell, found by its record and its column. */
+  async #heldByRecord(cell: string): Promise<string> {
+    const found = await this.#browser.see(cell);
+    const read = "return [arguments[0].closest('tr').dataset.record, arguments[0].dataset.column]";
+    const [record, column] = await this.#browser.driver.executeScript<[string, string]>(read, found);
+    return `//tr[@data-record = ${literal(record)}]/td[@data-column = ${literal(column)}]`;
   }
 
   /** Types over a cell. */
