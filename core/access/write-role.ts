@@ -12,7 +12,7 @@ import {
   toTest,
 } from '../expression/index.ts';
 import type { Catalogue, Register } from '../register/index.ts';
-import type { ValueType } from '../values/index.ts';
+import { recordBehind, type ValueType } from '../values/index.ts';
 import { reachVocabulary } from './reach.ts';
 import { NO_RIGHTS, type Permission, type Rights, type Role } from './role.ts';
 import { DEED_WORDS, fieldLabel, reachContext } from './say-role.ts';
@@ -45,7 +45,8 @@ const readPath = (text: string, context: SayContext): [path: string[], type: Val
   let [path, rest]: [string[], string] = [[], text];
   for (;;) {
     const type = path.length > 0 ? findField(context.vocabulary, path)?.type : undefined;
-    const names = type?.kind === 'link' ? context.vocabulary.linked(type.register)?.names : context.vocabulary.names;
+    const behind = recordBehind(type);
+    const names = behind === null ? context.vocabulary.names : context.vocabulary.linked(behind)?.names;
     const named = [...(names?.values() ?? [])].filter((each) => each.type.kind !== 'records');
     const found = longest(
       rest,
@@ -93,8 +94,8 @@ const readWhich = (text: string, register: Register, catalogue: Catalogue): Resu
   if (joins.size > 1) return refused('Say “and” or “or” throughout, or write it as “for which …” with brackets.');
   for (const part of text.split(/\s+(?:and|or)\s+(?=whose\b|that are\b)/i)) {
     if (/^that are me$/i.test(part.trim())) {
-      const itself = findField(context.vocabulary, ['record'])?.type;
-      if (itself?.kind !== 'link' || itself.register !== context.vocabulary.peopleRegister)
+      const itself = recordBehind(findField(context.vocabulary, ['record'])?.type);
+      if (itself === null || itself !== context.vocabulary.peopleRegister)
         return refused(`Nobody is one of the ${register.plural}: people are not kept there.`);
       clauses.push({ field: ['record'], test: { kind: 'is', values: [{ kind: 'field', path: ['me', 'record'] }] } });
       continue;

@@ -2,7 +2,16 @@ import { type Problem, problem, type Result, within } from '../base/index.ts';
 import { type Checked, checkExpression, type Named, readsOf, type Vocabulary } from '../expression/index.ts';
 import { type Catalogue, type Field, findVocabulary, type Register } from '../register/index.ts';
 import { rowsKey } from '../sql/index.ts';
-import { behaviourOf, chosenFrom, linkIn, linkToOne, type RowField, rowsIn } from '../values/index.ts';
+import {
+  behaviourOf,
+  chosenFrom,
+  isSameSort,
+  linkIn,
+  linkToOne,
+  type RowField,
+  recordBehind,
+  rowsIn,
+} from '../values/index.ts';
 import type { CellFill, CompiledForm, Fetching, StartsFrom } from './compiled.ts';
 import type { Form, OffersNew, Rule } from './definition.ts';
 import { formOfNew } from './new-records.ts';
@@ -125,7 +134,7 @@ export const compileOpened = (
   if (!register || !names) return told('unknown_register', `There is no register “${key}”.`);
   const wanted = behaviourOf(field.type).value;
   if (from === undefined)
-    return wanted.kind === 'link' && wanted.register === key
+    return recordBehind(wanted) === key
       ? [{ kind: 'opened', register: key, path: [] }]
       : told('not_a_link', `${field.label} does not link to ${register.plural}, so say which of its fields is meant.`);
   const checked = checkExpression(from, names, { kind: 'value', type: wanted });
@@ -161,7 +170,7 @@ export const compileFetching = (
     );
   const held = target.fields.find((each) => each.key === by);
   if (!held) return told('unknown_field', 'by', `${target.plural} have no field “${by}”.`);
-  return behaviourOf(held.type).value.kind === behaviourOf(field.type).value.kind
+  return isSameSort(behaviourOf(held.type).value, behaviourOf(field.type).value)
     ? [{ question, by }]
     : told('type', 'by', `${held.label} of ${target.plural} cannot hold the same as ${field.label}.`);
 };

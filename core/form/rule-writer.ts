@@ -12,6 +12,7 @@ import {
   writeValue,
 } from '../expression/index.ts';
 import type { Catalogue } from '../register/index.ts';
+import { choicesBehind, isSameSort, recordBehind, valueTraits } from '../values/index.ts';
 import { offeringVocabulary } from './compile-look-up.ts';
 import type { Form, Question, Rule } from './definition.ts';
 import { offersNewOf } from './new-records.ts';
@@ -65,13 +66,12 @@ const fills = (question: Question, form: Form, context: SayContext): Writing<Wri
 const openings = (field: string, context: SayContext): Rule[] => {
   const { vocabulary } = context;
   const type = findField(vocabulary, [field])?.type;
-  const registers = new Set(
-    [...vocabulary.names.values()].flatMap((each) => (each.type.kind === 'link' ? [each.type.register] : [])),
-  );
+  const registers = new Set([...vocabulary.names.values()].flatMap((each) => recordBehind(each.type) ?? []));
   if (!type) return [];
   return [...registers].flatMap((register): Rule[] => {
     const names = vocabulary.linked(register);
-    if (type.kind === 'link') return type.register === register ? [{ kind: 'starts_as_opened', register }] : [];
+    const own = recordBehind(type);
+    if (own !== null) return own === register ? [{ kind: 'starts_as_opened', register }] : [];
     return [...(names?.names.keys() ?? [])]
       .filter((from) => names && checkExpression(from, names, { kind: 'value', type }).ok)
       .map((from) => ({ kind: 'starts_as_opened', register, from }));
@@ -81,12 +81,12 @@ const openings = (field: string, context: SayContext): Rule[] => {
 /** The look-ups whose record a question's answer can fetch, each by a field that holds the same kind of value. */
 const fetchings = ({ field }: Question, form: Form, { vocabulary }: SayContext): Rule[] => {
   const own = findField(vocabulary, [field])?.type;
-  if (own?.kind !== 'text' && own?.kind !== 'number') return [];
+  if (!own || !valueTraits(own).isKey) return [];
   return form.questions.flatMap(({ field: question }): Rule[] => {
-    const type = findField(vocabulary, [question])?.type;
-    const names = type?.kind === 'link' && question !== field ? vocabulary.linked(type.register)?.names : undefined;
+    const behind = question === field ? null : recordBehind(findField(vocabulary, [question])?.type);
+    const names = behind === null ? undefined : vocabulary.linked(behind)?.names;
     return [...(names?.values() ?? [])]
-      .filter((each) => each.type.kind === own.kind && !each.formula)
+      .filter((each) => isSameSort(each.type, own) && !each.formula)
       .map(({ name: by }) => ({ kind: 'fetches', question, by }));
   });
 };
@@ -178,7 +178,7 @@ export const writeRule = (
     : null;
   const target = type && 'register' in type ? catalogue.registers.get(type.register) : undefined;
   const single = !has('worked_out_as') && !has('hidden_as') && !has('starts_as');
-  const chosen = type?.kind === 'choice' || type?.kind === 'choices' ? type.list : null;
+  const chosen = choicesBehind(type);
   const offers = (): Offer<Written>[] => [
     ...(has('must_be_answered') ? [] : [done('must be answered', { kind: 'must_be_answered' })]),
     // Being answered is a rule of its own, as the others are not looked at while there is no answer.

@@ -14,6 +14,7 @@ import {
   type Vocabulary,
 } from '../expression/index.ts';
 import { rowsKey } from '../sql/index.ts';
+import { recordBehind } from '../values/index.ts';
 import { offeringVocabulary } from './compile-look-up.ts';
 import type { AskedOfNew, Column, OffersNew, Rule } from './definition.ts';
 
@@ -190,10 +191,10 @@ export const sayColumns = (columns: readonly Column[], subject: string, context:
 
 /** Paths a look-up can fill a question from: the fields of the linked record that fit it. */
 export const fillSources = (lookUp: string, target: string, context: SayContext): string[] => {
-  const from = findField(context.vocabulary, [lookUp])?.type;
+  const from = recordBehind(findField(context.vocabulary, [lookUp])?.type);
   const to = findField(context.vocabulary, [target])?.type;
-  if (from?.kind !== 'link' || !to || lookUp === target) return [];
-  const names = context.vocabulary.linked(from.register)?.names ?? new Map<string, never>();
+  if (from === null || !to || lookUp === target) return [];
+  const names = context.vocabulary.linked(from)?.names ?? new Map<string, never>();
   return [...names.keys()]
     .map((name) => `${lookUp}.${name}`)
     .filter((path) => checkExpression(path, context.vocabulary, { kind: 'value', type: to }).ok);

@@ -12,7 +12,7 @@ import {
   type Values,
 } from '../expression/index.ts';
 import { checkValues } from '../register/index.ts';
-import { behaviourOf, type StoredValue } from '../values/index.ts';
+import { behaviourOf, isNumber, type StoredValue } from '../values/index.ts';
 import type { CompiledForm, CompiledQuestion } from './compiled.ts';
 import { isReached } from './fill-in.ts';
 import { type OrderStep, pageStep, sectionStep } from './order.ts';
@@ -79,10 +79,13 @@ const stretchesOf = (
   const { key, field } = question;
   const about = all.filter((rule) => reads(rule).includes(key));
   const own = question.musts.map((must) => must.condition).filter((rule) => reads(rule).every((name) => name === key));
-  const type = fromValueType(behaviourOf(field.type).value);
+  const held = behaviourOf(field.type).value;
   // A condition may read other questions too, of another type.
-  const isOwn = (value: Value): boolean => value !== null && Decimal.isDecimal(value) === (type.kind === 'number');
-  const samples = samplesOf({ type, constants: constantsOf([...about, ...own]).filter(isOwn) }, compiled.vocabulary);
+  const isOwn = (value: Value): boolean => value !== null && Decimal.isDecimal(value) === isNumber(held);
+  const samples = samplesOf(
+    { type: fromValueType(held), constants: constantsOf([...about, ...own]).filter(isOwn) },
+    compiled.vocabulary,
+  );
   if (!samples) return null;
   const always = question.offers.filter(({ condition }) => condition === null);
   const fits = (value: StoredValue): boolean => {

@@ -1,19 +1,6 @@
 import { type Catalogue, type Field, linkedRegister, type Register } from '../register/index.ts';
-import { linkToOne, type ValueType } from '../values/index.ts';
+import { linkToOne, valueTraits } from '../values/index.ts';
 import { fieldAt, leadsTo } from './sort.ts';
-
-/** What stands in one cell: of what a record has many, that record itself tells. */
-const IN_A_CELL: ReadonlySet<ValueType['kind']> = new Set([
-  'text',
-  'number',
-  'boolean',
-  'date',
-  'time',
-  'moment',
-  'days',
-  'choice',
-  'link',
-]);
 
 /** A path leads through at most so many links. */
 const MOST_LINKS = 4;
@@ -29,7 +16,7 @@ export const columnField = (register: Register, path: string, catalogue: Catalog
   if (steps.length < 2 || steps.length > MOST_LINKS + 1) return null;
   const found = leadsTo(register, path, catalogue);
   const field = fieldAt(register, steps, catalogue);
-  return found && field && IN_A_CELL.has(found.type.kind) ? { ...field, key: path, label: found.label } : null;
+  return found && field && valueTraits(found.type).behindLinks ? { ...field, key: path, label: found.label } : null;
 };
 
 /** The columns some paths name, by commas, in their order; those that are none are left out. */

@@ -8,8 +8,11 @@ import {
   decimalsOf,
   type FieldBehaviour,
   type FieldType,
+  isDuration,
+  recordBehind,
   shownAs,
   type ValueType,
+  valueTraits,
 } from '../values/index.ts';
 import {
   type GroupBy,
@@ -20,7 +23,6 @@ import {
   type TotalKind,
   totalsOf,
   type Unit,
-  waysOf,
 } from './grouping.ts';
 import type { CompiledList } from './query.ts';
 import { collated, fieldAt, type Ordered, ordered, pathValue, type SortAround, titleBehind } from './sort.ts';
@@ -52,8 +54,18 @@ const letterOf = (text: SqlFragment): SqlFragment => {
   return sql`(case when ${text} is null or btrim(${text}) = '' then null when ${first} ~ '[[:alpha:]]' then ${first} else '#' end)`;
 };
 
-const dayOf = (value: SqlFragment, type: ValueType, { clock }: SortAround): SqlFragment =>
-  type.kind === 'moment' ? sql`(${value} at time zone ${parameter(clock.zone, 'text')})::date` : value;
+/** The day by which a value lies in a stretch of time; of days in a row the first. */
+const dayOf = (value: SqlFragment, type: ValueType, { clock }: SortAround): SqlFragment => {
+  switch (valueTraits(type).day) {
+    case 'moment':
+      return sql`(${value} at time zone ${parameter(clock.zone, 'text')})::date`;
+    case 'span':
+      return sql`lower(${value})`;
+    case 'day':
+    case null:
+      return value;
+  }
+};
 
 /** The first day of the stretch a day lies in; PostgreSQL's weeks begin on Monday, so others are shifted there and back. */
 const stretchOf = (day: SqlFragment, unit: Unit, { catalogue }: SortAround): SqlFragment => {
@@ -64,24 +76,8 @@ const stretchOf = (day: SqlFragment, unit: Unit, { catalogue }: SortAround): Sql
   return shift === 0 ? truncated(day) : sql`(${truncated(sql`(${day} + ${days})`)} - ${days})`;
 };
 
-/** A value as it is held, as a key. */
-const heldKey = (value: SqlFragment, { kind }: ValueType): Ordered => {
-  switch (kind) {
-    case 'number':
-      return { value, type: 'numeric' };
-    case 'boolean':
-    case 'date':
-    case 'time':
-      return { value, type: kind };
-    case 'link':
-      return { value, type: 'uuid' };
-    default:
-      return { value, type: 'text' };
-  }
-};
-
 const keyOf = (value: SqlFragment, type: ValueType, by: GroupBy, around: SortAround): Ordered | null => {
-  if (!waysOf(type).includes(by.kind)) return null;
+  if (!valueTraits(type).groups.includes(by.kind)) return null;
   switch (by.kind) {
     case 'letter':
       return { value: letterOf(value), type: 'text' };
@@ -90,7 +86,7 @@ const keyOf = (value: SqlFragment, type: ValueType, by: GroupBy, around: SortAro
     case 'bands':
       return { value: sql`width_bucket(${value}, ${parameter(by.edges, 'numeric[]')})`, type: 'integer' };
     case 'value':
-      return heldKey(value, type);
+      return { value, type: valueTraits(type).sql };
   }
 };
 
@@ -107,11 +103,12 @@ const compileGrouping = (
   const key = keyOf(value, type, by, around);
   if (!key) return { ok: false, problems: [refuse('by', `${label} cannot be put together so.`)] };
   const named = identifier('g', keyName(at));
+  const behind = recordBehind(type);
   const order =
     by.kind !== 'value'
       ? named
-      : type.kind === 'link'
-        ? (titleBehind(type.register, named, around)?.value ?? named)
+      : behind !== null
+        ? (titleBehind(behind, named, around)?.value ?? named)
         : (ordered(named, type)?.value ?? named);
   const field = fieldAt(register, path.split('.'), around.catalogue);
   return ok({
@@ -168,7 +165,7 @@ const compileTotal = (
     return { ok: false, problems: [refuse('totals', `${label} has no ${SAID[kind]}.`)] };
   const field = fieldAt(register, path.split('.'), around.catalogue);
   const shown = field && toldAs(kind, shownAs(field.type));
-  const decimals = type.kind === 'days' ? WHOLE_SECONDS : shown ? decimalsOf(shown) : null;
+  const decimals = isDuration(type) ? WHOLE_SECONDS : shown ? decimalsOf(shown) : null;
   return ok({
     ...total,
     label,

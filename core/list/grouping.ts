@@ -1,5 +1,5 @@
 import { findDecimal, ok, type Problem, problem, type Result } from '../base/index.ts';
-import type { ValueType } from '../values/index.ts';
+import { type GroupWay, type ValueTraits, type ValueType, valueTraits } from '../values/index.ts';
 
 /* A list put together in groups up to three deep, each and the whole with totals. */
 
@@ -13,25 +13,7 @@ export const UNITS = ['day', 'week', 'month', 'quarter', 'year'] as const;
 export type Unit = (typeof UNITS)[number];
 
 /** The ways in which values of a type are put together, the usual one first. */
-export const waysOf = ({ kind }: ValueType): readonly GroupBy['kind'][] => {
-  switch (kind) {
-    case 'text':
-      return ['value', 'letter'];
-    case 'number':
-      return ['value', 'bands'];
-    case 'date':
-      return ['unit', 'value'];
-    case 'moment':
-      return ['unit'];
-    case 'boolean':
-    case 'time':
-    case 'choice':
-    case 'link':
-      return ['value'];
-    default:
-      return [];
-  }
-};
+export const waysOf = (type: ValueType): readonly GroupWay[] => valueTraits(type).groups;
 
 /** One level of groups. */
 export interface Grouping {
@@ -119,20 +101,13 @@ export const writeTotals = (totals: readonly Total[]): string =>
   totals.map(({ kind, path }) => `${kind}:${path}`).join(',');
 
 /** What can be told of values of a type together. Durations are counted and not summed yet. */
-export const totalsOf = ({ kind }: ValueType): readonly TotalKind[] => {
-  switch (kind) {
-    case 'rows':
-      return [];
-    case 'number':
-    case 'days':
-      return TOTAL_KINDS;
-    case 'date':
-    case 'moment':
-    case 'time':
-      return ['least', 'most', 'different', 'filled'];
-    default:
-      return ['different', 'filled'];
-  }
+export const totalsOf = (type: ValueType): readonly TotalKind[] => TOTALS[valueTraits(type).totals];
+
+const TOTALS: { readonly [K in ValueTraits['totals']]: readonly TotalKind[] } = {
+  sums: TOTAL_KINDS,
+  ends: ['least', 'most', 'different', 'filled'],
+  counts: ['different', 'filled'],
+  none: [],
 };
 
 /** How totals are called in a sentence: "the sum of Balance". */

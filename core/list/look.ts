@@ -1,6 +1,6 @@
 import { ok, type Result } from '../base/index.ts';
 import type { Catalogue, Field, Register } from '../register/index.ts';
-import { behaviourOf, isPlace, PEOPLE } from '../values/index.ts';
+import { behaviourOf, hasLanes, heldTraits, isPlace } from '../values/index.ts';
 import { refuse } from './grouping.ts';
 import { leadsTo } from './sort.ts';
 
@@ -69,18 +69,13 @@ export const writeLook = (look: ListLayout): string => {
   }
 };
 
-const kindOf = (field: Field): string => behaviourOf(field.type).value.kind;
-
 /** The fields a board can be by: what has few values of its own, or a person. */
 export const boardFields = (register: Register): readonly Field[] =>
-  register.fields.filter((field) => {
-    const { value } = behaviourOf(field.type);
-    return value.kind === 'choice' || value.kind === 'boolean' || (value.kind === 'link' && value.register === PEOPLE);
-  });
+  register.fields.filter(({ type }) => hasLanes(behaviourOf(type).value));
 
 /** The fields by which records stand in a calendar. */
 export const dayFields = (register: Register): readonly Field[] =>
-  register.fields.filter((field) => ['date', 'moment', 'span'].includes(kindOf(field)));
+  register.fields.filter(({ type }) => heldTraits(type).day !== null);
 
 /** The fields that say where something is. */
 export const placeFields = (register: Register): readonly Field[] =>
@@ -97,7 +92,7 @@ export const fitsLook = (look: ListLayout, register: Register, catalogue: Catalo
     case 'board':
       return look.by === STAGE ? leadsTo(register, STAGE, catalogue) !== null : has(boardFields(register), look.by);
     case 'calendar': {
-      const dates = dayFields(register).filter((field) => kindOf(field) === 'date');
+      const dates = dayFields(register).filter(({ type }) => heldTraits(type).day === 'day');
       return look.to === null ? has(dayFields(register), look.from) : has(dates, look.from) && has(dates, look.to);
     }
     case 'map':

@@ -1,6 +1,6 @@
 import { addDays, plusMonths, toDayNumber, weekdayOf } from '../base/index.ts';
 import type { Field } from '../register/index.ts';
-import { behaviourOf } from '../values/index.ts';
+import { heldTraits } from '../values/index.ts';
 import type { ListLayout, Period } from './look.ts';
 
 /* The days a calendar shows, and what stands on them. */
@@ -52,12 +52,13 @@ export const withinDays = (
   last: Day,
 ): string => {
   const [begins, ends] = [`date("${first}")`, `date("${last}")`];
-  switch (behaviourOf(field.type).value.kind) {
+  switch (heldTraits(field.type).day) {
     case 'span':
       return `overlaps(${from}, [${begins}..${ends}])`;
     case 'moment':
       return `date(${from}) >= ${begins} and date(${from}) <= ${ends}`;
-    default:
+    case 'day':
+    case null:
       return to === null
         ? `${from} >= ${begins} and ${from} <= ${ends}`
         : `${from} <= ${ends} and (if ${to} = null then ${from} >= ${begins} else ${to} >= ${begins})`;

@@ -6,7 +6,7 @@ import {
   type Operand,
   parseExpression,
 } from '../expression/index.ts';
-import type { StoredValue, ValueType } from '../values/index.ts';
+import { type StoredValue, type ValueType, valueTraits } from '../values/index.ts';
 import { bothOf } from './period.ts';
 
 /* Conditions made of what stands in a cell: only these, not these, from here on, up to here. */
@@ -15,12 +15,11 @@ export const QUICK = ['only', 'not', 'from', 'to'] as const;
 export type Quick = (typeof QUICK)[number];
 
 const operandOf = (value: StoredValue, type: ValueType): Operand | null => {
-  if (type.kind === 'boolean') return typeof value === 'boolean' ? { kind: 'boolean', value } : null;
+  const { operand } = valueTraits(type);
+  if (operand === 'boolean') return typeof value === 'boolean' ? { kind: 'boolean', value } : null;
   if (typeof value !== 'string') return null;
-  switch (type.kind) {
+  switch (operand) {
     case 'text':
-    case 'choice':
-    case 'link':
       return { kind: 'text', text: value };
     case 'number':
       return { kind: 'number', text: value };
@@ -30,31 +29,19 @@ const operandOf = (value: StoredValue, type: ValueType): Operand | null => {
       return { kind: 'time', time: value };
     case 'moment':
       return { kind: 'moment', moment: value };
-    default:
+    case null:
       return null;
   }
 };
 
-const ORDERED: ReadonlySet<ValueType['kind']> = new Set(['number', 'date', 'time', 'moment']);
-
 /** The conditions that can be made of a value of a kind. */
 export const quickFor = (type: ValueType, value: StoredValue): readonly Quick[] => {
+  const { operand, ranges } = valueTraits(type);
   // Of nothing only that it is nothing can be asked.
-  if (value === null) return operandKinds.has(type.kind) ? ['only', 'not'] : [];
+  if (value === null) return operand === null ? [] : ['only', 'not'];
   if (operandOf(value, type) === null) return [];
-  return ORDERED.has(type.kind) ? QUICK : ['only', 'not'];
+  return ranges ? QUICK : ['only', 'not'];
 };
-
-const operandKinds: ReadonlySet<ValueType['kind']> = new Set([
-  'text',
-  'number',
-  'boolean',
-  'date',
-  'time',
-  'moment',
-  'choice',
-  'link',
-]);
 
 /** A condition made of a value; null where its kind has none such. */
 export const quickClause = (path: string, type: ValueType, value: StoredValue, quick: Quick): Clause | null => {

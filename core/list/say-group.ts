@@ -2,9 +2,12 @@ import { showDate } from '../base/index.ts';
 import {
   durationText,
   type FieldBehaviour,
+  isDuration,
+  recordBehind,
   type StoredValue,
   type ValueContext,
   type ValueType,
+  valueTraits,
 } from '../values/index.ts';
 import type { CompiledGrouping, CompiledTotal } from './compile-groups.ts';
 import type { Unit } from './grouping.ts';
@@ -33,11 +36,11 @@ const sayBand = (bucket: number, edges: readonly string[], say: (edge: string) =
 };
 
 /** What the records of a group hold, by its key as a text. */
-export const groupValue = (key: string | null, { kind }: ValueType): StoredValue => {
+export const groupValue = (key: string | null, type: ValueType): StoredValue => {
   if (key === null) return null;
-  if (kind === 'boolean') return key === 'true' || key === 't';
+  if (valueTraits(type).sql === 'boolean') return key === 'true' || key === 't';
   // Durations are counted in milliseconds.
-  return kind === 'days' ? durationText(Number(key)) : key;
+  return isDuration(type) ? durationText(Number(key)) : key;
 };
 
 const sayValue = (text: string, type: ValueType, behaviour: FieldBehaviour | null, context: ValueContext): string =>
@@ -59,7 +62,7 @@ export const sayKey = (
     case 'bands':
       return sayBand(Number(key), by.edges, (edge) => sayValue(edge, type, behaviour, context));
     case 'value':
-      return type.kind === 'link' ? (titles.get(key) ?? 'a record') : sayValue(key, type, behaviour, context);
+      return recordBehind(type) !== null ? (titles.get(key) ?? 'a record') : sayValue(key, type, behaviour, context);
   }
 };
 

@@ -1,6 +1,6 @@
-import { foldText, ok, problem, type Result, showDate } from '../base/index.ts';
+import { foldText, ok, problem, type Result } from '../base/index.ts';
 import { type Catalogue, type Register, STAGE_CHOICES, STAGES, valueContext } from '../register/index.ts';
-import { comparedWith } from '../values/index.ts';
+import { choiceBehind, comparedWith, type FieldBehaviour, type ValueType, valueTraits } from '../values/index.ts';
 import { leadsTo } from './sort.ts';
 
 /** More letters than this say no better where one is. */
@@ -11,8 +11,13 @@ const shortened = (text: string): string => {
   return letters.length <= MOST_LETTERS ? letters.join('') : `${letters.slice(0, MOST_LETTERS - 1).join('')}…`;
 };
 
-const choicesOf = (list: string, { choiceLists }: Catalogue): readonly { readonly label: string }[] =>
-  list === STAGES ? STAGE_CHOICES : (choiceLists.get(list)?.choices ?? []);
+const choicesOf = (list: string | null, { choiceLists }: Catalogue): readonly { readonly label: string }[] =>
+  list === STAGES ? STAGE_CHOICES : (choiceLists.get(list ?? '')?.choices ?? []);
+
+const DAY: ValueType = { kind: 'date' };
+/** What a place is read and said as: days in a row stand where the first of them does. */
+const comparedAs = (type: ValueType): FieldBehaviour | null =>
+  comparedWith(valueTraits(type).place === 'day' ? DAY : type);
 
 /**
  * What somebody types to go to a place of a list, as `from` takes it: a day or a number in the usual words, how a choice
@@ -27,19 +32,21 @@ export const readPlace = (register: Register, path: string, typed: string, catal
     return figures === undefined ? wrong('A record’s number ends with figures.') : ok(String(Number(figures)));
   }
   const type = leadsTo(register, path, catalogue)?.type;
-  switch (type?.kind) {
+  if (!type) return ok(text);
+  switch (valueTraits(type).place) {
     case 'choice': {
-      const at = choicesOf(type.list, catalogue).findIndex(({ label }) => foldText(label).startsWith(foldText(text)));
+      const at = choicesOf(choiceBehind(type), catalogue).findIndex(({ label }) =>
+        foldText(label).startsWith(foldText(text)),
+      );
       return at < 0 ? wrong(`No choice begins with “${text}”.`) : ok(String(at + 1));
     }
-    case 'date':
-    case 'moment':
-    case 'time':
-    case 'number': {
-      const read = comparedWith(type)?.parse(text, valueContext(catalogue));
+    case 'day':
+    case 'written': {
+      const read = comparedAs(type)?.parse(text, valueContext(catalogue));
       return read && !read.ok ? read : ok(String(read?.value ?? text));
     }
-    default:
+    case 'yes_no':
+    case 'letters':
       return ok(text);
   }
 };
@@ -48,20 +55,17 @@ export const readPlace = (register: Register, path: string, typed: string, catal
 export const sayPlace = (register: Register, path: string, text: string | null, catalogue: Catalogue): string => {
   if (text === null) return 'nothing';
   const type = leadsTo(register, path, catalogue)?.type;
-  switch (type?.kind) {
+  if (!type) return shortened(text);
+  switch (valueTraits(type).place) {
     // Choices are sorted by where they stand in their list.
     case 'choice':
-      return choicesOf(type.list, catalogue)[Number(text) - 1]?.label ?? '';
-    case 'boolean':
+      return choicesOf(choiceBehind(type), catalogue)[Number(text) - 1]?.label ?? '';
+    case 'yes_no':
       return comparedWith(type)?.show(text === 'true', valueContext(catalogue)) ?? text;
-    case 'date':
-    case 'span':
-      return showDate(text, catalogue.locale);
-    case 'moment':
-    case 'time':
-    case 'number':
-      return comparedWith(type)?.show(text, valueContext(catalogue)) ?? text;
-    default:
+    case 'day':
+    case 'written':
+      return comparedAs(type)?.show(text, valueContext(catalogue)) ?? text;
+    case 'letters':
       return shortened(text);
   }
 };

@@ -11,7 +11,16 @@ import {
   vocabularyOf,
 } from '../register/index.ts';
 import { identifier, parameter, rowsKey, type SqlFragment, type SqlType, sql, tableOf } from '../sql/index.ts';
-import { behaviourOf, columnValue, isListType, PEOPLE, type ValueType, workedOutIn } from '../values/index.ts';
+import {
+  behaviourOf,
+  columnValue,
+  heldTraits,
+  orderOf,
+  PEOPLE,
+  type ValueType,
+  valueTraits,
+  workedOutIn,
+} from '../values/index.ts';
 
 /** A value over the register's table as `t` that has an order. */
 export interface Ordered {
@@ -94,21 +103,28 @@ const sortable = (register: Register, field: Field, around: SortAround): OwnOrde
     if (formula.stored && !behaviour.read) return held(value, behaviour.sql);
     return elsewhere({ value: behaviour.sql === 'text' ? collated(value) : value, type: behaviour.sql });
   }
-  const { value: of } = behaviour;
-  // Of what a record has many, their number counts.
-  if (of.kind === 'rows') {
-    const rows = tableOf(rowsKey(register.key, field.key));
-    const count = sql`(select count(*)::integer from ${rows} ${identifier('s')} where ${identifier('s', 'entry')} = ${column('id')})`;
-    return elsewhere({ value: count, type: 'integer' });
+  const order = orderOf(behaviour.value);
+  switch (order.by) {
+    // Of what a record has many, their number counts.
+    case 'count': {
+      if (heldTraits(type).holds === 'many')
+        return elsewhere({ value: sql`cardinality(${column(field.key)})`, type: 'integer' });
+      const rows = tableOf(rowsKey(register.key, field.key));
+      const count = sql`(select count(*)::integer from ${rows} ${identifier('s')} where ${identifier('s', 'entry')} = ${column('id')})`;
+      return elsewhere({ value: count, type: 'integer' });
+    }
+    case 'first_day':
+      return elsewhere({ value: sql`lower(${column(field.key)})`, type: 'date' });
+    case 'choice': {
+      const choices = order.list === STAGES ? null : { column: field.key, choices: order.list };
+      return { value: positionIn(order.list, column(field.key)), type: 'integer', held: choices };
+    }
+    case 'title':
+      return elsewhere(titleBehind(order.register, column(field.key), around));
+    case 'value':
+    case 'letters':
+      return held(column(field.key), behaviour.sql);
   }
-  if (of.kind === 'span') return elsewhere({ value: sql`lower(${column(field.key)})`, type: 'date' });
-  if (isListType(type)) return elsewhere({ value: sql`cardinality(${column(field.key)})`, type: 'integer' });
-  if (of.kind === 'choice') {
-    const choices = of.list === STAGES ? null : { column: field.key, choices: of.list };
-    return { value: positionIn(of.list, column(field.key)), type: 'integer', held: choices };
-  }
-  if (of.kind === 'link') return elsewhere(titleBehind(of.register, column(field.key), around));
-  return held(column(field.key), behaviour.sql);
 };
 
 /** A deterministic ICU collation: letters sort as people expect, and equal only when they are. */
@@ -116,26 +132,17 @@ export const collated = (value: SqlFragment): SqlFragment => sql`(${value} colla
 
 /** How a value that a path leads to is put in order; null where its kind has no order. */
 export const ordered = (value: SqlFragment, type: ValueType): Ordered | null => {
-  switch (type.kind) {
-    case 'text':
+  const order = orderOf(type);
+  switch (order.by) {
+    case 'letters':
       return { value: collated(value), type: 'text' };
-    case 'number':
-    case 'days':
-      return { value, type: 'numeric' };
-    case 'boolean':
-    case 'date':
-    case 'time':
-      return { value, type: type.kind };
-    case 'moment':
-      return { value, type: 'timestamptz' };
+    case 'value':
+      return { value, type: valueTraits(type).sql };
     case 'choice':
-      return { value: positionIn(type.list, value), type: 'integer' };
-    case 'choices':
-    case 'link':
-    case 'links':
-    case 'texts':
-    case 'rows':
-    case 'span':
+      return { value: positionIn(order.list, value), type: 'integer' };
+    case 'title':
+    case 'first_day':
+    case 'count':
       return null;
   }
 };

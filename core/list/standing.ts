@@ -1,6 +1,6 @@
 import { addDays, fromLocal, plusDays, toLocal } from '../base/index.ts';
 import type { RecordValues, Register } from '../register/index.ts';
-import { behaviourOf, heldDays, type StoredValue, spanOf, spanStored } from '../values/index.ts';
+import { behaviourOf, heldDays, heldTraits, nightsIn, type StoredValue, spanOf, spanStored } from '../values/index.ts';
 import type { ListLayout } from './look.ts';
 import type { Day } from './period.ts';
 
@@ -13,13 +13,12 @@ const text = (value: StoredValue | undefined): string | null => (typeof value ==
 
 const nightsOf = (register: Register, key: string): boolean | null => {
   const field = register.fields.find((each) => each.key === key);
-  const held = field && behaviourOf(field.type).value;
-  return held?.kind === 'span' ? held.nights : null;
+  return field ? nightsIn(behaviourOf(field.type).value) : null;
 };
 
 const isMoment = (register: Register, key: string): boolean => {
   const field = register.fields.find((each) => each.key === key);
-  return field !== undefined && behaviourOf(field.type).value.kind === 'moment';
+  return field !== undefined && heldTraits(field.type).day === 'moment';
 };
 
 /**

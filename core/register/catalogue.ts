@@ -19,8 +19,10 @@ import {
   linkIn,
   PEOPLE,
   type RowField,
+  recordsBehind,
   rowsIn,
   type ValueContext,
+  valueTraits,
   workedOutIn,
 } from '../values/index.ts';
 import type { ChoiceList, Field, Register } from './definition.ts';
@@ -148,11 +150,12 @@ const GIVEN: Pick<Formula, 'stored' | 'term' | 'given'> = { stored: true, given:
 const namedOf = (register: string, field: RowField, catalogue: Catalogue, vocabulary: () => Vocabulary): Named => {
   const { key: name, label, type } = field;
   const { value } = behaviourOf(type);
-  if (value.kind === 'rows') {
+  if (valueTraits(value).holds === 'rows') {
     const rows = rowsKey(register, name);
     return { name, label, type: { kind: 'records', register: rows, by: { field: 'entry', many: false } } };
   }
-  if (value.kind === 'links') return { name, label, type: { kind: 'records', register: value.register, by: 'own' } };
+  const many = recordsBehind(value);
+  if (many !== null) return { name, label, type: { kind: 'records', register: many, by: 'own' } };
   const worked = workedOutIn(type);
   if (!worked) return { name, label, type: value };
   if (worked.formula === OUT_OF_SIGHT)

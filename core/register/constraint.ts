@@ -9,7 +9,7 @@ import {
 } from '../expression/index.ts';
 import { rowsKey } from '../sql/index.ts';
 import {
-  behaviourOf,
+  heldTraits,
   isMadeByProgram,
   isNothing,
   numberingIn,
@@ -138,7 +138,7 @@ export const constraintProblems = (register: Register, catalogue: Catalogue): Pr
 
 /** Whether no two records may be asked to hold the same in a field: what is written, and no list. */
 export const canBeUnique = ({ type }: Pick<Field, 'type'>): boolean =>
-  !workedOutIn(type) && !['choices', 'links', 'texts', 'rows'].includes(behaviourOf(type).value.kind);
+  !workedOutIn(type) && heldTraits(type).holds === 'one';
 
 /** What is wrong with the formulas of a register: of worked-out fields, in rows too, and of running numbers. */
 export const formulaProblems = (register: Register, catalogue: Catalogue): Problem[] =>

@@ -9,6 +9,7 @@ import {
   type FieldTypeOf,
   isCurrency,
   isMadeByProgram,
+  isNumber,
   linkIn,
   type RowField,
   rowsIn,
@@ -294,7 +295,7 @@ type Place = readonly (string | number)[];
 const stored = (type: FieldType): string => {
   const { column, value, fixed = [] } = behaviourOf(type);
   // What a number counts is how it is said, and not what is stored.
-  return JSON.stringify([type.kind, column, value.kind === 'number' ? value.kind : value, ...fixed]);
+  return JSON.stringify([type.kind, column, isNumber(value) ? 'number' : value, ...fixed]);
 };
 
 const fieldProblems = (after: Catalogue, old: RowField | undefined, field: RowField, place: Place): Problem[] => {

@@ -2,10 +2,12 @@ import { type SqlTarget, toSqlFormula } from '../expression/index.ts';
 import { identifier, type SqlFragment, type SqlType, sql, storedText, tableOf } from '../sql/index.ts';
 import {
   behaviourOf,
+  choicesBehind,
   columnValue,
   isListType,
   PEOPLE,
   type RowField,
+  recordBehind,
   type StoredValue,
   textsOf,
 } from '../values/index.ts';
@@ -76,12 +78,13 @@ const makeTitle = (register: Register, catalogue: Catalogue, depth: number): Tit
   const field = titleField(register);
   const { type } = field;
   const { value } = behaviourOf(type);
-  if (value.kind === 'link' && value.register === PEOPLE) return personTitle(field);
+  const behind = recordBehind(value);
+  if (behind === PEOPLE) return personTitle(field);
   const target = linkedRegister(type, catalogue);
-  if (value.kind === 'link' && target) return linkTitle(field, target, catalogue, depth);
+  if (behind !== null && target) return linkTitle(field, target, catalogue, depth);
   // Rows, files, many links, and a link to what may not be seen call a record nothing.
-  const names = value.kind === 'choices';
-  if (value.kind === 'link' || (isListType(type) && !names)) return { ...NOTHING, say: (_, number) => number };
+  const names = isListType(type) && choicesBehind(value) !== null;
+  if (behind !== null || (isListType(type) && !names)) return { ...NOTHING, say: (_, number) => number };
   const made = fieldTitle(register, field, catalogue);
   return names
     ? { ...made, say: (stored, number) => (textsOf(stored).length > 0 ? made.say(stored, number) : number) }

@@ -1,4 +1,4 @@
-import { behaviourOf, currencyIn, shownAs, workedOutIn } from '../values/index.ts';
+import { behaviourOf, currencyIn, isNumber, shownAs, workedOutIn } from '../values/index.ts';
 import type { CompiledRoute } from './compile.ts';
 
 /**
@@ -9,13 +9,13 @@ import type { CompiledRoute } from './compile.ts';
 export const amountField = ({ route, register, steps, condition }: CompiledRoute): string | null => {
   if (route.amount !== null) return route.amount;
   if (route.tolerance) return route.tolerance.field;
-  const isNumber = (key: string): boolean => {
+  const holdsNumber = (key: string): boolean => {
     const field = register.fields.find((each) => each.key === key);
-    return field !== undefined && behaviourOf(field.type).value.kind === 'number';
+    return field !== undefined && isNumber(behaviourOf(field.type).value);
   };
   const read = [condition, ...steps.map((step) => step.condition)]
     .flatMap((each) => each?.reads ?? [])
-    .find((path) => path.length === 1 && isNumber(path[0] ?? ''));
+    .find((path) => path.length === 1 && holdsNumber(path[0] ?? ''));
   if (read) return read[0] ?? null;
   const amounts = register.fields.filter(({ type }) => currencyIn(shownAs(type)) !== null);
   return (amounts.findLast(({ type }) => workedOutIn(type) !== null) ?? amounts[0])?.key ?? null;

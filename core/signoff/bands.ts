@@ -10,7 +10,7 @@ import {
   type Vocabulary,
 } from '../expression/index.ts';
 import { valueContext } from '../register/index.ts';
-import type { StoredValue, ValueType } from '../values/index.ts';
+import { isNumber, type StoredValue, type ValueType } from '../values/index.ts';
 import type { CompiledRoute } from './compile.ts';
 import { recordValues } from './facts.ts';
 import { behaviourAt } from './vocabulary.ts';
@@ -30,8 +30,6 @@ export interface Banded {
 
 /** More rows than this are not made: the paths that tell least apart are left out. */
 const MOST_ROWS = 60;
-
-const isNumber = (type: ValueType): boolean => type.kind === 'number';
 
 /** The constants a path is compared with. */
 const constantsFor = (path: string, type: ValueType, conditions: readonly Checked[]): Value[] =>

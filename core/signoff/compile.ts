@@ -10,7 +10,16 @@ import {
   type Vocabulary,
 } from '../expression/index.ts';
 import { type Catalogue, type Field, type Register, readsItselfOnly, vocabularyOf } from '../register/index.ts';
-import { behaviourOf, decimalsOf, isMadeByProgram, isPerson, PEOPLE } from '../values/index.ts';
+import {
+  behaviourOf,
+  decimalsOf,
+  isDay,
+  isMadeByProgram,
+  isNumber,
+  isPerson,
+  isSameSort,
+  PEOPLE,
+} from '../values/index.ts';
 import { groupsOf, type Route, type Step, type Who } from './route.ts';
 import { type RoleLabels, routeVocabulary } from './vocabulary.ts';
 
@@ -169,13 +178,13 @@ class Checking {
       if (!here) this.tell('unknown_field', [...path, 'here'], `There is no field “${match.here}” here.`);
       if (!here || !field) continue;
       const value = behaviourOf(field.type).value;
-      if (isLimit ? value.kind !== 'number' || here.named.type.kind !== 'number' : value.kind !== here.named.type.kind)
+      if (!isSameSort(value, here.named.type) || (isLimit && !isNumber(value)))
         this.tell('type', path, `${field.label} and ${here.labels.at(-1)} cannot be compared.`);
     }
     for (const side of ['from', 'until'] as const) {
       const key = who[side];
       const field = key === null ? null : there(key, [...at, side]);
-      if (field && behaviourOf(field.type).value.kind !== 'date')
+      if (field && !isDay(behaviourOf(field.type).value))
         this.tell('type', [...at, side], `${field.label} must be a date.`);
     }
   }
@@ -207,7 +216,7 @@ class Checking {
     if (!tolerance) return;
     const at = ['tolerance'];
     const field = this.field(tolerance.field, [...at, 'field']);
-    if (field && decimalsOf(field.type) === null && behaviourOf(field.type).value.kind !== 'number')
+    if (field && decimalsOf(field.type) === null && !isNumber(behaviourOf(field.type).value))
       this.tell('no_number', [...at, 'field'], `${field.label} holds no number: how far it moves cannot be measured.`);
     for (const side of ['share', 'amount'] as const) {
       const given = tolerance[side];

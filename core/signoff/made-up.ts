@@ -1,7 +1,15 @@
 import { type Problem, problem, type Result } from '../base/index.ts';
 import { findNamed, type Values } from '../expression/index.ts';
 import { valueContext } from '../register/index.ts';
-import { comparedWith, type FieldBehaviour, PEOPLE, type ValueType } from '../values/index.ts';
+import {
+  comparedWith,
+  type FieldBehaviour,
+  isText,
+  PEOPLE,
+  recordBehind,
+  type ValueType,
+  valueTraits,
+} from '../values/index.ts';
 import type { CompiledRoute } from './compile.ts';
 import { behaviourAt } from './vocabulary.ts';
 
@@ -18,9 +26,7 @@ export interface MadeUpPart {
 }
 
 const isWritten = (type: ValueType): boolean =>
-  type.kind === 'text' ||
-  (type.kind === 'link' && type.register === PEOPLE) ||
-  (type.kind !== 'choices' && comparedWith(type) !== null);
+  isText(type) || recordBehind(type) === PEOPLE || (valueTraits(type).holds === 'one' && comparedWith(type) !== null);
 
 /** What a record can be made up of, for a route: all that it reads of the record and behind its links and can be written. */
 export const madeUpParts = ({ reads, vocabulary, register }: CompiledRoute): MadeUpPart[] =>

@@ -2,6 +2,7 @@ import { type Clock, foldText, today } from '../base/index.ts';
 import { type Catalogue, type RecordValues, type Register, valueContext, workOutRecord } from '../register/index.ts';
 import {
   behaviourOf,
+  choiceBehind,
   type FieldType,
   isListType,
   leadsTo,
@@ -279,7 +280,7 @@ const fitCell = (
   } else if (plain.ok) {
     // Choices as others spell them: the same but for case and accents.
     const { value, show } = behaviourOf(column.type);
-    const mended = written !== '' && value.kind === 'choice' && show(plain.value, fitting.context) !== written;
+    const mended = written !== '' && choiceBehind(value) !== null && show(plain.value, fitting.context) !== written;
     return { written, value: plain.value, called: plain.called, mended, wrong: null, settled: null, makes: null };
   }
   if (column.rest !== null) return taken(column, { written, wrong, as: { as: column.rest } }, fitting, named);

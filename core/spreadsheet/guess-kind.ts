@@ -6,6 +6,7 @@ import {
   currencyIn,
   type FieldType,
   filesIn,
+  isText,
   leadsTo,
   typeOfKind,
   type ValueContext,
@@ -226,5 +227,5 @@ export const countFitting = (
 /** Whether a kind reads every text as it stands: nothing has to be counted. */
 const readsAnything = (type: FieldType): boolean => {
   const { value, traits } = behaviourOf(type);
-  return value.kind === 'text' && traits.asTyped;
+  return isText(value) && traits.asTyped;
 };

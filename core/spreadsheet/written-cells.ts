@@ -4,6 +4,7 @@ import {
   currencyIn,
   decimalsOf,
   type FieldType,
+  isNumber,
   isShare,
   type StoredValue,
   sameValue,
@@ -42,7 +43,6 @@ export const howWritten = ({
   ...(years ? { yearsAhead: YEARS_AHEAD[years] } : {}),
 });
 
-const isNumber = (type: FieldType): boolean => behaviourOf(type).value.kind === 'number';
 /** Locales in which numbers have a point before their decimals, or a comma. */
 const WRITTEN_IN = { plain: 'en', comma: 'de' } as const;
 
@@ -60,7 +60,7 @@ export const readCellOf = (
     ...(monthFirst === undefined ? {} : { monthFirst }),
     ...(yearsAhead === undefined ? {} : { yearsAhead }),
   };
-  if (!isNumber(type)) return behaviour.parse(cell, inFile);
+  if (!isNumber(behaviourOf(type).value)) return behaviour.parse(cell, inFile);
   const written = numbers === 'local' ? inFile : { ...inFile, locale: WRITTEN_IN[numbers] };
   if (!fraction || !isShare(type) || cell.includes('%')) return behaviour.parse(cell, written);
   const plain = behaviourOf({ kind: 'number', decimals: 6 }).parse(cell, written);
@@ -120,7 +120,7 @@ export const guessNumbers = (
   { type, cells }: Column,
   context: ValueContext,
 ): WrittenCells['numbers'] | null | undefined => {
-  if (!isNumber(type)) return undefined;
+  if (!isNumber(behaviourOf(type).value)) return undefined;
   const written = { type, cells: cells.filter((cell) => !DIGITS.test(cell)) };
   // Nobody writes an amount of pence with three decimals: "1,250" is no 1.25 there.
   const isInPence = currencyIn(type) !== null && (decimalsOf(type) ?? 0) < 3;
@@ -139,7 +139,7 @@ const ORDERS = (['day_first', 'month_first'] as const).map((way) => ({
 
 /** Whether the days of a column have their day or their month first. */
 export const guessDays = (column: Column, context: ValueContext): DayOrder | null | undefined =>
-  isNumber(column.type) ? undefined : decide(ORDERS, column, context);
+  isNumber(behaviourOf(column.type).value) ? undefined : decide(ORDERS, column, context);
 
 /** A cell that has its year whole. */
 const WHOLE_YEAR = /\d{4}/;
@@ -158,7 +158,7 @@ export const guessYears = (
   order: DayOrder | null | undefined,
   context: ValueContext,
 ): YearsMeant | null | undefined => {
-  if (isNumber(column.type)) return undefined;
+  if (isNumber(behaviourOf(column.type).value)) return undefined;
   const ordered = order ? { monthFirst: order === 'month_first' } : {};
   const ways = YEARS.map(({ way, how }) => ({ way, how: { ...how, ...ordered } }));
   const short = column.cells.filter((cell) => !WHOLE_YEAR.test(cell));

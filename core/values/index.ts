@@ -80,3 +80,25 @@ export { newRowField } from './rows.ts';
 export { type Series, seriesText } from './running-number.ts';
 export { formulaSchema, idSchema, keySchema, labelSchema } from './schemas.ts';
 export { type DaySpan, heldDays, spanOf, spanStored, storedSpan } from './span.ts';
+export {
+  choiceBehind,
+  choicesBehind,
+  type GroupWay,
+  hasLanes,
+  heldTraits,
+  isDay,
+  isDuration,
+  isNumber,
+  isSameSort,
+  isText,
+  nightsIn,
+  type OrderBy,
+  orderOf,
+  type References,
+  recordBehind,
+  recordsBehind,
+  referencesOf,
+  type ValueTraits,
+  type ValueTypeName,
+  valueTraits,
+} from './value-type.ts';

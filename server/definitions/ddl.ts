@@ -16,9 +16,11 @@ import { identifier, join, parameter, rowsKey, type SqlFragment, tableOf, sql as
 import {
   behaviourOf,
   type FieldType,
+  heldTraits,
   isListType,
   linkToOne,
   type RowField,
+  referencesOf,
   rowsIn,
   type Scalar,
   workedOutIn,
@@ -33,28 +35,22 @@ import { dropViews, makeViews } from './views.ts';
 /** A piece of SQL out of our own source: the name of a type. */
 const typeName = (name: string): SqlFragment => ({ segments: [{ kind: 'text', text: name }] });
 
+/** A foreign key, where each value of a column is one. */
 const references = (type: FieldType): SqlFragment => {
-  const { value } = behaviourOf(type);
-  switch (value.kind) {
-    case 'link':
-      return text` references ${tableOf(value.register)} (id)`;
-    case 'choice':
-      return text` references ${identifier('choices', value.list)} (code)`;
-    default:
-      return text``;
-  }
+  const to = referencesOf(behaviourOf(type).value);
+  if (!to || to.each) return text``;
+  const table = to.schema === 'records' ? tableOf(to.table) : identifier(to.schema, to.table);
+  return text` references ${table} (${identifier(to.column)})`;
 };
 
 /** What is looked for by what it holds: links and choices. */
 const index = (table: SqlFragment, { key, type }: RowField): SqlFragment | null => {
-  switch (behaviourOf(type).value.kind) {
-    case 'link':
-    case 'choice':
+  switch (heldTraits(type).index) {
+    case 'btree':
       return text`create index on ${table} (${identifier(key)})`;
-    case 'links':
-    case 'choices':
+    case 'gin':
       return text`create index on ${table} using gin (${identifier(key)})`;
-    default:
+    case null:
       return null;
   }
 };

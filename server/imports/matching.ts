@@ -1,6 +1,6 @@
 import type { Register } from '#core/register/index.ts';
 import type { FittedRow, ImportPlan } from '#core/spreadsheet/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { behaviourOf, isText } from '#core/values/index.ts';
 import { findHolding, findHoldingFolded } from '../records/reader/index.ts';
 import type { ReadContext } from '../records/work.ts';
 
@@ -30,7 +30,7 @@ export const matchRows = async (
   const at = foundByColumn(plan);
   if (at < 0) return rows.map((each) => ({ ...each, record: null, wrong: null }));
   const field = plan.found_by === 'number' ? null : (register.fields.find(({ key }) => key === plan.found_by) ?? null);
-  const isFolded = field !== null && behaviourOf(field.type).value.kind === 'text';
+  const isFolded = field !== null && isText(behaviourOf(field.type).value);
   const keyOf = ({ fitted, texts }: { readonly fitted: FittedRow; readonly texts: readonly string[] }): string => {
     const value = field === null ? (texts[at] ?? '').toUpperCase() : fitted.values[field.key];
     return typeof value === 'string' ? (isFolded ? value.toLowerCase() : value) : '';

@@ -1,5 +1,5 @@
 import type { Change, Field, Register } from '#core/register/index.ts';
-import { behaviourOf, type StoredValue, sameValue } from '#core/values/index.ts';
+import { heldTraits, type StoredValue, sameValue } from '#core/values/index.ts';
 import { refuseUnseenValues } from '../records/commands/index.ts';
 import { readOwnValues } from '../records/reader/index.ts';
 import { asSystem, type CommandContext } from '../records/work.ts';
@@ -13,7 +13,7 @@ const WRITTEN_TO: readonly (readonly [ends: RegExp, length: number])[] = [
 /** Whether what a record holds is what was written of it: what a file does not show of a moment is no change of it. */
 const isAsWritten = (field: Field | undefined, held: StoredValue, written: StoredValue): boolean => {
   if (sameValue(held, written)) return true;
-  const isMoment = field !== undefined && behaviourOf(field.type).value.kind === 'moment';
+  const isMoment = field !== undefined && heldTraits(field.type).day === 'moment';
   if (!isMoment || typeof held !== 'string' || typeof written !== 'string') return false;
   const length = WRITTEN_TO.find(([ends]) => ends.test(written))?.[1] ?? written.length;
   return held.slice(0, length) === written.slice(0, length);

@@ -9,13 +9,10 @@ import {
   PEOPLE,
   textsOf,
   type ValueContext,
-  type ValueType,
+  valueTraits,
 } from '#core/values/index.ts';
 
 export const csvFields = (register: Register): Field[] => register.fields.filter(isInCsv);
-
-/** Values of the rule language that no spreadsheet could take for a formula. */
-const HARMLESS: ReadonlySet<ValueType['kind']> = new Set(['number', 'boolean', 'date', 'time', 'moment', 'days']);
 
 /** The records a value links to, as a cell names them: people by name, records by number. */
 const linkedText = ({ key, type }: Field, record: RecordAnswer): string => {
@@ -31,7 +28,7 @@ const cellOf = (field: Field, record: RecordAnswer, context: ValueContext): Cell
   if (leadsTo(field.type) !== null) return { text: linkedText(field, record), isText: true };
   const value = record.values[field.key] ?? null;
   const { traits, edit, value: of } = behaviourOf(field.type);
-  const isText = !HARMLESS.has(of.kind);
+  const isText = valueTraits(of).isTyped;
   switch (traits.cell) {
     case 'stored':
       return { text: typeof value === 'string' ? value : '', isText };

@@ -10,7 +10,7 @@ import {
   vocabularyOf,
   workOutRecord,
 } from '#core/register/index.ts';
-import { behaviourOf, isNothing } from '#core/values/index.ts';
+import { behaviourOf, isNothing, isNumber } from '#core/values/index.ts';
 
 /** Characters of a record that are looked through; the index cannot hold much longer texts well. */
 const MOST_FOUND = 60_000;
@@ -33,7 +33,7 @@ export const searchColumns = (
     if (isNothing(value) || !behaviour.traits.hasWords) return [];
     const formula = names.get(field.key)?.formula;
     if (formula && movesWithClock(formula)) return [];
-    const plain = behaviour.value.kind === 'number' && typeof value === 'string' ? [value] : [];
+    const plain = isNumber(behaviour.value) && typeof value === 'string' ? [value] : [];
     return [{ field, words: [behaviour.show(value, context), ...plain] }];
   });
   const titled = titleField(register);

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { identifier, join, type SqlFragment, sql as text } from '#core/sql/index.ts';
-import { behaviourOf, PEOPLE, type RowField } from '#core/values/index.ts';
+import { behaviourOf, type RowField, referencesOf } from '#core/values/index.ts';
 import type { Tx } from '../../platform/database.ts';
 import { run, type Table } from './table.ts';
 
@@ -8,17 +8,8 @@ import { run, type Table } from './table.ts';
 
 /** What a list column points to: schema, table, key column and its type. */
 const referenceTarget = ({ type }: RowField): readonly string[] | null => {
-  const { value } = behaviourOf(type);
-  switch (value.kind) {
-    case 'choices':
-      return ['choices', value.list, 'code', 'text'];
-    case 'links':
-      return value.register === PEOPLE ? null : ['records', value.register, 'id', 'uuid'];
-    case 'texts':
-      return ['iolite', 'files', 'id', 'uuid'];
-    default:
-      return null;
-  }
+  const to = referencesOf(behaviourOf(type).value);
+  return to?.each ? [to.schema, to.table, to.column, to.sql] : null;
 };
 
 /** Makes the triggers of a table anew. */

@@ -12,7 +12,7 @@ import {
   standsOn,
 } from '#core/list/index.ts';
 import type { Catalogue, Field, Register } from '#core/register/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { heldTraits } from '#core/values/index.ts';
 import { invalid } from '../../platform/refusal.ts';
 import type { Exported, ListFormat } from './writer.ts';
 
@@ -34,8 +34,7 @@ const calendarOf = ({ look, register, catalogue }: Pick<Exported, 'register' | '
 const timeOf = (calendar: Calendar, register: Register, record: RecordAnswer, zone: string): Event['at'] | null => {
   const field = register.fields.find(({ key }) => key === calendar.from);
   const held = record.values[calendar.from];
-  if (field && behaviourOf(field.type).value.kind === 'moment')
-    return typeof held === 'string' ? { moment: held } : null;
+  if (field && heldTraits(field.type).day === 'moment') return typeof held === 'string' ? { moment: held } : null;
   return standsOn(calendar, register, record.values, zone);
 };
 

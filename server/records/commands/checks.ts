@@ -17,6 +17,7 @@ import {
   behaviourOf,
   columnParameter,
   columnValue,
+  filesIn,
   leadsTo,
   PEOPLE,
   type RowField,
@@ -64,8 +65,7 @@ export interface Pointing {
 }
 
 const FILES = '$files';
-const targetOf = ({ type }: RowField): string | null =>
-  behaviourOf(type).value.kind === 'texts' ? FILES : leadsTo(type);
+const targetOf = ({ type }: RowField): string | null => (filesIn(type) ? FILES : leadsTo(type));
 
 const idsOf = (value: StoredValue): readonly string[] => (typeof value === 'string' ? [value] : textsOf(value));
 

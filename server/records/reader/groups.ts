@@ -15,6 +15,7 @@ import {
 } from '#core/list/index.ts';
 import { type Register, valueContext } from '#core/register/index.ts';
 import type { SqlFragment } from '#core/sql/index.ts';
+import { recordBehind } from '#core/values/index.ts';
 import { type DriverRow, execute } from '../../platform/fragment.ts';
 import { valueOrRefuse } from '../../platform/refusal.ts';
 import type { Reading } from '../work.ts';
@@ -68,10 +69,10 @@ export const readGroups = async (reading: Reading, register: Register, query: Gr
   const context = valueContext(sight.catalogue);
   const titles = new Map<string, string>();
   for (const [at, { type, by }] of compiled.groupings.entries()) {
-    if (type.kind !== 'link' || by.kind !== 'value') continue;
+    const behind = recordBehind(type);
+    if (behind === null || by.kind !== 'value') continue;
     const ids = [...new Set(told.flatMap((row) => textOf(row[keyName(at)]) ?? []))];
-    for (const [id, linked] of Object.entries(await readLinked(reading, type.register, ids)))
-      titles.set(id, linked.title);
+    for (const [id, linked] of Object.entries(await readLinked(reading, behind, ids))) titles.set(id, linked.title);
   }
   /** How many levels a row has: those that are open in it are set in its last bits. */
   const depthOf = (row: DriverRow): number =>

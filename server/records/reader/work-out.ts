@@ -4,7 +4,7 @@ import { problem } from '#core/base/index.ts';
 import { type Checked, checkExpression, findField, sayPath, toSql } from '#core/expression/index.ts';
 import { checkFormula, type Register, titleOf, valueContext, vocabularyOf } from '#core/register/index.ts';
 import { identifier, join, parameter, type SqlFragment, sql } from '#core/sql/index.ts';
-import { behaviourOf, decimalsOf, type FieldTypeOf } from '#core/values/index.ts';
+import { behaviourOf, decimalsOf, type FieldTypeOf, recordBehind, valueTraits } from '#core/values/index.ts';
 import { readColumn } from '../../platform/driver-values.ts';
 import { execute } from '../../platform/fragment.ts';
 import { invalid, valueOrRefuse } from '../../platform/refusal.ts';
@@ -35,7 +35,7 @@ export const workOutOnRecords = async (
   const reads = checked.reads.flatMap((path) => {
     const field = path.length === 1 ? register.fields.find((each) => each.key === path[0]) : undefined;
     const found = findField(vocabulary, path);
-    if (!field || !found || ['links', 'rows', 'texts', 'choices', 'link'].includes(found.type.kind)) return [];
+    if (!field || !found || valueTraits(found.type).holds !== 'one' || recordBehind(found.type) !== null) return [];
     const own = checkExpression(field.key, vocabulary, { kind: 'any' });
     const value = own.ok ? toSql(own.value, target) : identifier('t', field.key);
     return [{ label: sayPath(path, vocabulary), field, value }];

@@ -1,13 +1,12 @@
 import type { RecordAnswer } from '#contract/index.ts';
 import { type Cell, readBlock, sayCell, writeBlock, writeCsv } from '#core/list/index.ts';
 import { type Catalogue, type Field, isWritable, type Register } from '#core/register/index.ts';
-import { behaviourOf, isInCsv } from '#core/values/index.ts';
+import { heldTraits, isInCsv } from '#core/values/index.ts';
 import type { Lines } from './record-row.tsx';
 import type { Block } from './use-grid.ts';
 
 /** What people typed, which a spreadsheet must not take for a formula. */
-const isTyped = (field: Field): boolean =>
-  !['number', 'date', 'time', 'moment', 'boolean'].includes(behaviourOf(field.type).value.kind);
+const isTyped = (field: Field): boolean => heldTraits(field.type).isTyped;
 
 const cellOf = (record: RecordAnswer, lines: Lines, column: number, catalogue: Catalogue): Cell => {
   if (column === 0) return { text: record.number, isText: true };

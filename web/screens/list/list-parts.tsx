@@ -12,7 +12,7 @@ import {
   writeTotals,
 } from '#core/list/index.ts';
 import type { Field, Register } from '#core/register/index.ts';
-import { behaviourOf, isNumeric } from '#core/values/index.ts';
+import { behaviourOf, heldTraits, isNumeric } from '#core/values/index.ts';
 import { IconButton } from '../../ui/icon-button.tsx';
 import { Part } from '../../ui/part.tsx';
 
@@ -30,14 +30,16 @@ const labelOf = ({ fields }: Register, path: string): string =>
       ? 'Sign-off'
       : (fields.find(({ key }) => key === path)?.label ?? path);
 
-const valueKind = (field: Field | undefined): string => (field ? behaviourOf(field.type).value.kind : 'text');
-
 /** Which way round, as one says it of such values: "latest first", "from Z to A". */
 const sayWay = (field: Field | undefined, down: boolean): string => {
-  const kind = valueKind(field);
-  if (kind === 'date' || kind === 'moment' || kind === 'time') return down ? 'latest first' : 'earliest first';
-  if (kind === 'number') return down ? 'highest first' : 'lowest first';
-  return down ? 'backwards' : 'in order';
+  switch (field ? heldTraits(field.type).runs : null) {
+    case 'in_time':
+      return down ? 'latest first' : 'earliest first';
+    case 'in_size':
+      return down ? 'highest first' : 'lowest first';
+    case null:
+      return down ? 'backwards' : 'in order';
+  }
 };
 
 interface AddProps {

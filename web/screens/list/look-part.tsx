@@ -11,7 +11,7 @@ import {
   writeLook,
 } from '#core/list/index.ts';
 import type { Catalogue, Field, Register } from '#core/register/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { heldTraits } from '#core/values/index.ts';
 import { Part, PickOne } from '../../ui/part.tsx';
 
 interface Props {
@@ -141,7 +141,7 @@ const Days = ({
   register,
   onLook,
 }: Pick<DetailsProps, 'register' | 'onLook'> & { look: Extract<ListLayout, { kind: 'calendar' }> }) => {
-  const isDate = (field: Field): boolean => behaviourOf(field.type).value.kind === 'date';
+  const isDate = (field: Field): boolean => heldTraits(field.type).day === 'day';
   const fields = dayFields(register);
   const isFromDate = fields.some((field) => field.key === look.from && isDate(field));
   return (

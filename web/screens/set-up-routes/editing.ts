@@ -2,7 +2,16 @@ import { joinWords, toKey } from '#core/base/index.ts';
 import type { SayContext, Vocabulary } from '#core/expression/index.ts';
 import { type Catalogue, type Register, valueContext } from '#core/register/index.ts';
 import { type Route, routeSchema, routeVocabulary, type Step, type Who } from '#core/signoff/index.ts';
-import { behaviourOf, isMadeByProgram, isPerson, linkToOne } from '#core/values/index.ts';
+import {
+  behaviourOf,
+  choiceBehind,
+  isDay,
+  isMadeByProgram,
+  isNumber,
+  isPerson,
+  linkToOne,
+  type ValueType,
+} from '#core/values/index.ts';
 import type { KnownWorkspace } from '../../data/workspace.ts';
 
 /** What the outline of a route needs to know. */
@@ -82,15 +91,15 @@ export const signerRegisters = ({ catalogue }: Known): { register: Register; per
 
 /** A register of signers read as it is made: what it has in common with the record is compared, its first amount limits. */
 export const signersOf = ({ register: signed }: Known, register: Register, person: string): Who => {
-  const kind = (type: Register['fields'][number]['type']): string => behaviourOf(type).value.kind;
-  const dates = register.fields.filter(({ type }) => kind(type) === 'date').map(({ key }) => key);
-  const number = register.fields.find(({ type }) => kind(type) === 'number');
-  const amount = signed.fields.findLast(({ type }) => kind(type) === 'number');
+  const held = (type: Register['fields'][number]['type']): ValueType => behaviourOf(type).value;
+  const dates = register.fields.filter(({ type }) => isDay(held(type))).map(({ key }) => key);
+  const number = register.fields.find(({ type }) => isNumber(held(type)));
+  const amount = signed.fields.findLast(({ type }) => isNumber(held(type)));
   const matches = register.fields.flatMap((field) => {
     const same = signed.fields.find(
       (other) =>
-        JSON.stringify(behaviourOf(other.type).value) === JSON.stringify(behaviourOf(field.type).value) &&
-        (kind(field.type) === 'choice' || linkToOne(field.type) !== null),
+        JSON.stringify(held(other.type)) === JSON.stringify(held(field.type)) &&
+        (choiceBehind(held(field.type)) !== null || linkToOne(field.type) !== null),
     );
     return same ? [{ there: field.key, here: same.key }] : [];
   });

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { findDecimal } from '#core/base/index.ts';
 import { valueContext } from '#core/register/index.ts';
 import type { Route } from '#core/signoff/index.ts';
-import { behaviourOf, comparedWith, shownAs } from '#core/values/index.ts';
+import { behaviourOf, comparedWith, isNumber, shownAs } from '#core/values/index.ts';
 import { ConditionEditor } from '../../fields/rules/condition-editor.tsx';
 import { FormulaEditor } from '../../fields/rules/formula-editor.tsx';
 import { PickPart, TickPart } from '../../ui/pick-parts.tsx';
@@ -152,7 +152,7 @@ export const RouteRules = ({ route, known, onChange }: Props) => {
 
 /** What is told of how much it is about. */
 const Amount = ({ route, known, onChange }: Props) => {
-  const numbers = known.register.fields.filter(({ type }) => behaviourOf(type).value.kind === 'number');
+  const numbers = known.register.fields.filter(({ type }) => isNumber(behaviourOf(type).value));
   if (numbers.length === 0) return null;
   return (
     <p className="ruled py-2">
@@ -198,7 +198,7 @@ const readShare = (typed: string): string | null => {
 };
 
 const Tolerance = ({ route, known, onChange }: Props) => {
-  const numbers = known.register.fields.filter(({ type }) => behaviourOf(type).value.kind === 'number');
+  const numbers = known.register.fields.filter(({ type }) => isNumber(behaviourOf(type).value));
   const { tolerance } = route;
   const field = known.register.fields.find(({ key }) => key === tolerance?.field);
   const show = (amount: string): string => {

@@ -1,7 +1,7 @@
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Step } from '#core/signoff/index.ts';
-import { behaviourOf } from '#core/values/index.ts';
+import { behaviourOf, isDay } from '#core/values/index.ts';
 import { ConditionEditor } from '../../fields/rules/condition-editor.tsx';
 import { FormulaEditor } from '../../fields/rules/formula-editor.tsx';
 import { IconButton } from '../../ui/icon-button.tsx';
@@ -198,7 +198,7 @@ const Beside = ({ step, onChange }: Pick<Props, 'step' | 'onChange'>) => (
 
 const DeadlineLine = ({ step, known, onChange }: Pick<Props, 'step' | 'known' | 'onChange'>) => {
   const { deadline } = step;
-  const dates = known.register.fields.filter(({ type }) => behaviourOf(type).value.kind === 'date');
+  const dates = known.register.fields.filter(({ type }) => isDay(behaviourOf(type).value));
   const put = (next: Step['deadline']): void => onChange({ ...step, deadline: next });
   const kinds = [
     { value: 'none', label: 'no deadline' },
