@@ -160,10 +160,15 @@ describe('the kind gate', () => {
       export type FieldKindName = FieldType['kind'];
       export const isLong = (type: FieldType) => type.kind === 'long_text';\n`,
     );
+    write(
+      'core/values/kind.ts',
+      `export type ValueType = { readonly kind: 'text' | 'date' } | { readonly kind: 'choice'; readonly list: string };
+      export type Named = ValueType | { readonly kind: 'records' };\n`,
+    );
     write('core/form/other.ts', "export type Other = { kind: 'rows' } | { kind: 'link' };\n");
     write(
       file,
-      `import type { FieldType } from '../values/field-type.ts';\nimport type { Other } from './other.ts';\n${text}\n`,
+      `import type { FieldType } from '../values/field-type.ts';\nimport type { Named, ValueType } from '../values/kind.ts';import type { Other } from './other.ts';\n${text}\n`,
     );
     const result = spawnSync(process.execPath, [resolve('scripts/kind-gate.mjs'), root], { encoding: 'utf8' });
     rmSync(root, { recursive: true });
@@ -180,6 +185,23 @@ describe('the kind gate', () => {
     const { status, told } = gateWith('core/form/bad.ts', text);
     expect([status, told]).toEqual([1, expect.stringContaining('kinds-are-asked-not-named: core/form/bad.ts:3')]);
   });
+
+  test.each([
+    "export const bad = (type: ValueType) => type.kind === 'date';",
+    "export const bad = (type: ValueType | undefined) => (type?.kind === 'choice' ? type.list : null);",
+    'export const bad = (type: ValueType, wide: Record<string, number>) => wide[type.kind];',
+    "export const bad = ({ kind }: ValueType) => { switch (kind) { case 'text': return 1; default: return 0; } };",
+  ])('stops a value type that is asked which it is: %s', (text) => {
+    const { status, told } = gateWith('core/form/bad.ts', text);
+    expect([status, told]).toEqual([1, expect.stringContaining('value-types-are-asked-not-named: core/form/bad.ts:3')]);
+    expect(gateWith('core/expression/language.ts', text)).toEqual({ status: 0, told: '' });
+  });
+
+  test('lets be asked whether a name stands for many records', () =>
+    expect(gateWith('core/form/fine.ts', "export const fine = (a: Named) => a.kind === 'records';")).toEqual({
+      status: 0,
+      told: '',
+    }));
 
   test('lets other things be called as kinds are, and kinds be handed on', () => {
     const fine =

@@ -202,7 +202,7 @@ export const compileCellFill = (
   }
   const { expr } = fits.value;
   const [lookUp = '', ...path] = expr.kind === 'path' ? expr.names : [];
-  return path.length === 0 || lookUp === cell || names.names.get(lookUp)?.type.kind !== 'link'
+  return path.length === 0 || lookUp === cell || recordBehind(names.names.get(lookUp)?.type) === null
     ? told('not_from_look_up', 'from', 'What is filled must come from a look-up in the row, such as item.price.')
     : { target: cell, lookUp, path };
 };

@@ -111,7 +111,8 @@ export const sayRule = (
       return sayOffersNew(rule, subject, context);
     case 'fetches': {
       const named = context.vocabulary.names.get(rule.question);
-      const linked = named?.type.kind === 'link' ? context.vocabulary.linked(named.type.register) : null;
+      const behind = recordBehind(named?.type);
+      const linked = behind === null ? null : context.vocabulary.linked(behind);
       return [
         words('fetches'),
         { role: 'field', text: named?.label ?? rule.question, clause: 0 },
@@ -210,7 +211,8 @@ export const cellFillsOf = (subject: string, context: SayContext): { cell: strin
   if (!rows) return [];
   const named = [...rows.names.values()].filter(({ name }) => name !== 'entry');
   return named.flatMap(({ name: lookUp, type }) => {
-    const linked = type.kind === 'link' ? rows.linked(type.register) : null;
+    const behind = recordBehind(type);
+    const linked = behind === null ? null : rows.linked(behind);
     const paths = [...(linked?.names.keys() ?? [])].map((name) => `${lookUp}.${name}`);
     return named
       .filter((cell) => cell.name !== lookUp && !cell.formula && cell.type.kind !== 'records')

@@ -1,6 +1,6 @@
 import type { Clock } from '../base/index.ts';
 import { type Checked, evaluate, findCondition, type SayContext, sayClause, toGiven } from '../expression/index.ts';
-import { behaviourOf, type StoredValue } from '../values/index.ts';
+import { behaviourOf, choiceBehind, type StoredValue, valueTraits } from '../values/index.ts';
 import type { CompiledForm } from './compiled.ts';
 import { conditionsOf, type Way } from './ways.ts';
 
@@ -29,8 +29,8 @@ export const sayWay = (
   compiled.questions.flatMap(({ key, label, field }) => {
     const here = way.answers.get(key);
     if (!here || here.size === allAnswers(key, ways).size) return [];
-    const { kind } = behaviourOf(field.type).value;
-    if (kind === 'choice' || kind === 'boolean') {
+    const { value: held } = behaviourOf(field.type);
+    if (choiceBehind(held) !== null || valueTraits(held).sql === 'boolean') {
       const said = [...here].map((value) =>
         value === null ? 'nothing' : behaviourOf(field.type).show(value, context.values),
       );

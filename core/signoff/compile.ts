@@ -19,6 +19,7 @@ import {
   isPerson,
   isSameSort,
   PEOPLE,
+  recordBehind,
 } from '../values/index.ts';
 import { groupsOf, type Route, type Step, type Who } from './route.ts';
 import { type RoleLabels, routeVocabulary } from './vocabulary.ts';
@@ -135,7 +136,7 @@ class Checking {
     }
     const { type } = found.named;
     const label = found.labels.at(-1) ?? path;
-    const isThere = to === 'day' ? type.kind === 'date' : type.kind === 'link' && type.register === PEOPLE;
+    const isThere = to === 'day' ? isDay(type) : recordBehind(type) === PEOPLE;
     if (!isThere) this.tell('type', at, `${label} must be ${to === 'day' ? 'a date' : 'a field of people'}.`);
   }
 

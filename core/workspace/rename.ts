@@ -29,7 +29,7 @@ import {
 import { type Catalogue, type Constraint, findVocabulary, type Register, vocabularyOf } from '../register/index.ts';
 import { type Route, routeVocabulary, type Who } from '../signoff/index.ts';
 import { rowsKey } from '../sql/index.ts';
-import { numberingIn, type RowField, rowFieldsIn, rowsIn, workedOutIn } from '../values/index.ts';
+import { numberingIn, type RowField, recordBehind, rowFieldsIn, rowsIn, workedOutIn } from '../values/index.ts';
 
 const renamed = (key: string, { from, to }: Renaming): string => (key === from ? to : key);
 
@@ -121,8 +121,7 @@ const renameInRule = (rule: Rule, question: string, vocabulary: Vocabulary, own:
     case 'offers_new':
       return renameInNew(rule, question, vocabulary, renaming);
     case 'fetches': {
-      const target = vocabulary.names.get(rule.question)?.type;
-      const there = target?.kind === 'link' && target.register === renaming.register;
+      const there = recordBehind(vocabulary.names.get(rule.question)?.type) === renaming.register;
       return {
         ...rule,
         question: own ? renamed(rule.question, renaming) : rule.question,

@@ -12,7 +12,7 @@ import {
   type State,
   signsFor,
 } from '#core/signoff/index.ts';
-import { comparedWith, linkIn, type StoredValue, sameValue } from '#core/values/index.ts';
+import { comparedWith, linkIn, recordBehind, type StoredValue, sameValue } from '#core/values/index.ts';
 import { registerWithId } from '../definitions/ids.ts';
 import { notFound } from '../platform/refusal.ts';
 import { decisions, signOffs } from '../platform/schema.ts';
@@ -81,7 +81,7 @@ const readOtherwise = async (
     const found = findNamed(names, path.split('.'));
     if (sight.scopes.size > 0 && (is === null || !sameValue(seen?.[path] ?? null, is))) return [];
     // What links lead to is told by what stands behind them.
-    if (!found || sameValue(was, is) || found.named.type.kind === 'link' || found.named.type.kind === 'records')
+    if (!found || sameValue(was, is) || found.named.type.kind === 'records' || recordBehind(found.named.type) !== null)
       return [];
     const behaviour = comparedWith(found.named.type);
     const context = { ...valueContext(look.definitions.catalogue), choices: route.vocabulary.choices };

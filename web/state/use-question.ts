@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import { type StoreApi, useStore } from 'zustand';
 import { answersRead, type CompiledQuestion } from '#core/form/index.ts';
 import { parentField } from '#core/register/index.ts';
-import { behaviourOf, type StoredValue, sameValue } from '#core/values/index.ts';
+import { behaviourOf, choiceBehind, leadsTo, type StoredValue, sameValue, valueTraits } from '#core/values/index.ts';
 import type { EntryState } from './entry-store.ts';
 
 /** The value of the question whose choice decides which choices a question has; nothing where there is none. */
@@ -39,20 +39,13 @@ const looksTheSame = (question: CompiledQuestion, a: EntryState, b: EntryState):
     a.unknown[key] === b.unknown[key] &&
     typedIn(a, key) === typedIn(b, key);
   if (!still) return false;
-  switch (behaviourOf(field.type).value.kind) {
-    case 'rows':
-      // Their cells may be worked out from any other answer.
-      return a.filledIn === b.filledIn && a.typing === b.typing;
-    case 'choice':
-      return sameValue(choiceAbove(field, a), choiceAbove(field, b));
-    case 'link':
-    case 'links': {
-      const [before, after] = [answersFor(a, question), answersFor(b, question)];
-      return Object.keys(after).every((name) => sameValue(before[name] ?? null, after[name] ?? null));
-    }
-    default:
-      return true;
-  }
+  const held = behaviourOf(field.type).value;
+  // The cells of rows may be worked out from any other answer.
+  if (valueTraits(held).holds === 'rows') return a.filledIn === b.filledIn && a.typing === b.typing;
+  if (choiceBehind(held) !== null) return sameValue(choiceAbove(field, a), choiceAbove(field, b));
+  if (leadsTo(field.type) === null) return true;
+  const [before, after] = [answersFor(a, question), answersFor(b, question)];
+  return Object.keys(after).every((name) => sameValue(before[name] ?? null, after[name] ?? null));
 };
 
 /**

@@ -7,6 +7,7 @@ import {
   decimalsOf,
   durationMs,
   type FieldType,
+  isDuration,
   isNumeric,
   rowsOf,
   type StoredValue,
@@ -90,8 +91,8 @@ export const totalCell = (
   { kind, value }: { readonly kind: TotalKind; readonly value: string },
 ): { readonly value: TypedCell; readonly format: string | null } | null => {
   if (!isNumeric(field.type) || kind === 'different' || kind === 'filled') return null;
-  const isDuration = behaviourOf(field.type).value.kind === 'days' && kind !== 'share';
-  const number = isDuration ? Number(value) / (SECONDS_A_DAY * 1_000) : numberCell(value);
+  const isTime = isDuration(behaviourOf(field.type).value) && kind !== 'share';
+  const number = isTime ? Number(value) / (SECONDS_A_DAY * 1_000) : numberCell(value);
   const format = formatOf(toldAs(kind, shownAs(field.type)));
   return { value: number, format: kind === 'sum' || format === null ? format : `"${SAID[kind]} "${format}` };
 };

@@ -15,6 +15,7 @@ import {
   helpAt,
   type Vocabulary,
 } from '#core/expression/index.ts';
+import { isNumber, isText } from '#core/values/index.ts';
 
 interface Props {
   readonly text: string;
@@ -144,8 +145,8 @@ const help = (asked: Asked): Extension =>
 /** A condition over a field there is, for a box that is empty. */
 const exampleOf = ({ names }: Vocabulary): string => {
   const fields = [...names.values()];
-  const number = fields.find(({ type }) => type.kind === 'number');
-  const text = fields.find(({ type }) => type.kind === 'text');
+  const number = fields.find(({ type }) => isNumber(type));
+  const text = fields.find(({ type }) => isText(type));
   if (number) return `${number.name} > 100`;
   return text ? `${text.name} = "…"` : '';
 };

@@ -21,7 +21,7 @@ import {
   toTest,
   writeCondition,
 } from '#core/expression/index.ts';
-import { PEOPLE, type ValueType } from '#core/values/index.ts';
+import { PEOPLE, recordBehind, type ValueType } from '#core/values/index.ts';
 import { Part, PickOne, PickYesNo } from '../../ui/part.tsx';
 import { FormulaEditor } from './formula-editor.tsx';
 import { Oddities } from './oddities.tsx';
@@ -199,10 +199,11 @@ const PickField = ({ context, onPick }: { context: SayContext; onPick: (field: s
     options={[...context.vocabulary.names.values()].flatMap(({ name, label, type }) => {
       if (type.kind === 'records') return [];
       // What is no record of a register, such as a sign-off, is spoken of by what can be read of it.
-      const behind = type.kind === 'link' && isMadeUp(type.register) ? context.vocabulary.linked(type.register) : null;
+      const register = recordBehind(type);
+      const behind = register !== null && isMadeUp(register) ? context.vocabulary.linked(register) : null;
       if (!behind) return [{ value: name, label }];
       return [...behind.names.values()].flatMap((inner) =>
-        inner.type.kind === 'records' || inner.type.kind === 'link'
+        inner.type.kind === 'records' || recordBehind(inner.type) !== null
           ? []
           : [{ value: `${name}.${inner.name}`, label: inner.label }],
       );
