@@ -155,6 +155,20 @@ describe('spans of days through the whole application', () => {
     );
   });
 
+  test('are put together by the month of their first day', async () => {
+    const { groups } = (await runa.get('/api/registers/stays/groups?by=stay:month')).body;
+    const told = groups.map(({ keys, says, count }: { keys: unknown[]; says: string; count: number }) => [
+      keys,
+      says,
+      count,
+    ]);
+    expect(told.slice(1)).toEqual([
+      [['2026-10-01'], 'October 2026', 1],
+      [['2026-11-01'], 'November 2026', 2],
+      [[null], 'nothing', 1],
+    ]);
+  });
+
   test('a rule of the register holds of them, also in the database', async () => {
     const values = { boat: 'Long', stay: '2026-11-10/2026-11-12', haul_out: '2026-11-11/2026-11-12' };
     const answer = await runa.post(STAYS, { id: newId(), values });
