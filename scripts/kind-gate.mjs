@@ -105,11 +105,11 @@ const asks = (node) => {
   );
 };
 
-/** The lines in which a file asks. */
-const placesIn = (source) => {
+/** The lines of a file in which something is so of a node. */
+const linesWhere = (source, isSo) => {
   const lines = [];
   const visit = (node) => {
-    if (asks(node)) lines.push(source.getLineAndCharacterOfPosition(node.getStart()).line + 1);
+    if (isSo(node)) lines.push(source.getLineAndCharacterOfPosition(node.getStart()).line + 1);
     ts.forEachChild(node, visit);
   };
   visit(source);
@@ -135,17 +135,6 @@ const isValueType = (node) => {
   return !isOfMany && isOfValueTypes(node.expression);
 };
 
-/** The lines in which a file asks a value type which one it is. */
-const askingIn = (source) => {
-  const lines = [];
-  const visit = (node) => {
-    if (isValueType(node)) lines.push(source.getLineAndCharacterOfPosition(node.getStart()).line + 1);
-    ts.forEachChild(node, visit);
-  };
-  visit(source);
-  return lines;
-};
-
 const asking = new Set();
 let looked = 0;
 let broken = 0;
@@ -153,13 +142,13 @@ for (const source of program.getSourceFiles()) {
   const file = relative(root, source.fileName);
   if (file.startsWith('..') || NO_TESTS.test(source.fileName) || REGISTRIES.some((each) => each.test(file))) continue;
   looked++;
-  const asked = LANGUAGE.some((each) => each.test(file)) ? [] : askingIn(source);
+  const asked = LANGUAGE.some((each) => each.test(file)) ? [] : linesWhere(source, isValueType);
   if (asked.length > 0) asking.add(file);
   if (!ASKING.has(file)) {
     for (const line of asked) console.error(`value-types-are-asked-not-named: ${file}:${line}`);
     broken += asked.length;
   }
-  const lines = placesIn(source);
+  const lines = linesWhere(source, asks);
   if (lines.length <= (ALLOWED.get(file)?.places ?? 0)) continue;
   for (const line of lines) console.error(`kinds-are-asked-not-named: ${file}:${line}`);
   broken += lines.length;
