@@ -225,7 +225,7 @@ const BoardColumn = ({
         <Problems error={error} />
         <ul>
           {coming.map((record) => (
-            <li key={record.id} className="opacity-60">
+            <li key={record.id} className="outline-1 outline-ink-2 outline-dashed -outline-offset-1" aria-busy>
               <Card record={record} lines={lines} fields={fields} />
             </li>
           ))}
