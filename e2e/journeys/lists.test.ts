@@ -85,8 +85,12 @@ describe('lists', () => {
     await lists.open('invoices', '?list=&sort=client');
     await lists.rowsRead('Rows 1 to');
     await lists.goFrom('Client', 'm');
+    // The subject of the very first may have a word with M as well.
+    await runa.seeNo('//span[starts-with(normalize-space(.), "Rows 1 to")]');
     await lists.firstReads(/^INV-\d+.*?M\p{L}+ /u);
-    await lists.toEnd(lists.cell(12, 1), 'to 1,304 of 1,304');
+    await lists.focus(lists.cell(12, 1));
+    await runa.keys(Key.chord(Key.CONTROL, Key.END));
+    await lists.rowsRead('to 1,304 of 1,304');
     await lists.hasFocus('(//table[@aria-label = "Invoices"]/tbody/tr[@data-record])[last()]/td[@data-column = "1"]');
     await runa.keys(Key.PAGE_UP, Key.ARROW_RIGHT, Key.chord(Key.CONTROL, Key.HOME));
     await lists.rowsRead('Rows 1 to');

@@ -114,20 +114,6 @@ export class ListScreen {
     await this.hasFocus(held);
   }
 
-  /**
-   * From a cell to the end of the list, where it reads so. Rows that arrive may draw the cell anew and take the focus with
-   * them: whoever sees nothing move presses again.
-   */
-  async toEnd(cell: string, words: string): Promise<void> {
-    await this.focus(cell);
-    await this.#browser.keys(Key.chord(Key.CONTROL, Key.END));
-    const end = `//span[contains(normalize-space(.), ${literal(words)})]`;
-    if (await this.#browser.comesTrue(async () => (await this.#browser.count(end)) > 0)) return;
-    await this.focus(cell);
-    await this.#browser.keys(Key.chord(Key.CONTROL, Key.END));
-    await this.rowsRead(words);
-  }
-
   /** The same cell, found by its record and its column. */
   async #heldByRecord(cell: string): Promise<string> {
     const found = await this.#browser.see(cell);
