@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { none } from './endpoint.ts';
 import { api, fillPath, liveEventSchema, openApiDocument, problemSchema, streams } from './index.ts';
 
 const document = openApiDocument('1.2.3');
@@ -13,6 +14,15 @@ describe('the OpenAPI document', () => {
     expect(operation?.responses[endpoint.status]).toBeDefined();
     expect('requestBody' in (operation ?? {})).toBe(['post', 'put', 'patch'].includes(endpoint.method));
   });
+
+  test.each(Object.entries(api).filter(([, { body }]) => body !== none))(
+    'what %s takes is shown by an example that it takes',
+    (name, { body, path, method }) => {
+      const example = document.paths[path]?.[method]?.requestBody?.content['application/json']?.example;
+      expect(example, name).toBeDefined();
+      expect(body.safeParse(example).error?.issues).toBeUndefined();
+    },
+  );
 
   test.each(Object.entries(streams))('%s is in it, with the bytes it takes or gives', (_, each) => {
     const operation = document.paths[each.path]?.[each.method];
@@ -35,22 +45,22 @@ describe('the OpenAPI document', () => {
     const open = Object.entries(api)
       .filter(([, endpoint]) => endpoint.open)
       .map(([name]) => name);
-    expect(open).toEqual([
+    expect(open.toSorted()).toEqual([
+      'acceptInvitation',
+      'begin',
+      'countries',
+      'forgotPassword',
       'health',
       'healthLive',
       'healthReady',
-      'sessionInfo',
-      'begin',
-      'countries',
-      'signIn',
-      'signOut',
-      'signInDevice',
-      'forgotPassword',
-      'resetPassword',
       'openLink',
-      'acceptInvitation',
-      'registrationForm',
       'register',
+      'registrationForm',
+      'resetPassword',
+      'sessionInfo',
+      'signIn',
+      'signInDevice',
+      'signOut',
     ]);
     expect(document.paths['/api/health']?.get).toHaveProperty('security', []);
     expect(document.paths['/api/me']?.get).not.toHaveProperty('security');
@@ -72,8 +82,9 @@ describe('the OpenAPI document', () => {
     // A register as it is given may leave out what has a default; as it is answered it says all.
     expect(there.RegisterGiven).toMatchObject({ required: expect.not.arrayContaining(['constraints']) });
     expect(there.Register).toMatchObject({ required: expect.arrayContaining(['constraints']) });
-    // A call more is so much more, and no more.
-    expect(text.length / (Object.keys(api).length + Object.keys(streams).length)).toBeLessThan(2_400);
+    // A call more is so much more, and no more: besides its examples.
+    const bare = JSON.stringify(document, (key, value) => (key === 'example' ? undefined : value));
+    expect(bare.length / (Object.keys(api).length + Object.keys(streams).length)).toBeLessThan(2_360);
   });
 
   test('it is of version 3.1 and says its own', () => {

@@ -34,21 +34,42 @@ export interface Endpoint<
 
 /** Where a call takes nothing. */
 export const none = z.object({});
+const nothing = z.null();
 
-interface Options<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, A extends z.ZodType> {
-  readonly params: P;
-  readonly query: Q;
-  readonly body: B;
-  readonly answer: A;
-  readonly open?: boolean;
-  readonly setup?: SetUpRight | 'any';
-  readonly by?: 'people' | 'devices';
-  readonly status?: number;
+interface Options<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, A extends z.ZodType>
+  extends Partial<Pick<Endpoint, 'open' | 'setup' | 'by' | 'status'>> {
+  readonly params?: P;
+  readonly query?: Q;
+  readonly body?: B;
+  readonly answer?: A;
 }
 
-/** Declares an endpoint; `none` stands where it takes nothing. */
-export const endpoint = <P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, A extends z.ZodType>(
+/**
+ * Declares an endpoint. What is left out it does not take; without an answer it says that it is done (204); it is for
+ * anybody who may sign in.
+ */
+export function endpoint<
+  P extends z.ZodType = typeof none,
+  Q extends z.ZodType = typeof none,
+  B extends z.ZodType = typeof none,
+  A extends z.ZodType = typeof nothing,
+>(at: Pick<Endpoint, 'method' | 'path'>, summary: string, options?: Options<P, Q, B, A>): Endpoint<P, Q, B, A>;
+export function endpoint(
   at: Pick<Endpoint, 'method' | 'path'>,
   summary: string,
-  options: Options<P, Q, B, A>,
-): Endpoint<P, Q, B, A> => ({ ...at, summary, open: false, by: null, setup: null, status: 200, ...options });
+  options: Options<z.ZodType, z.ZodType, z.ZodType, z.ZodType> = {},
+): Endpoint {
+  return {
+    ...at,
+    summary,
+    open: false,
+    by: null,
+    setup: null,
+    params: none,
+    query: none,
+    body: none,
+    answer: nothing,
+    status: options.answer ? 200 : 204,
+    ...options,
+  };
+}

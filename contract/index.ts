@@ -1,4 +1,24 @@
+export type {
+  linkAnswerSchema,
+  OwnDetails,
+  ownChangeSchema,
+  recoveryCodesSchema,
+  secondStepSchema,
+  sessionsSchema,
+} from './account/schemas.ts';
 export { type Api, api } from './api.ts';
+export {
+  type FileFacts,
+  fileSchema,
+  type Linked,
+  type LiveEvent,
+  linkedSchema,
+  liveEventSchema,
+  type ProblemAnswer,
+  problemSchema,
+  recordValuesSchema,
+  storedValueSchema,
+} from './basics.ts';
 export type { Endpoint, Method } from './endpoint.ts';
 export {
   type Duplicates,
@@ -10,7 +30,8 @@ export {
   type Opened,
   type RegistrationForm,
   type Sent,
-} from './entry-schemas.ts';
+} from './entries/schemas.ts';
+export type { DraftAnswer, Drafts, FormSummary } from './forms/schemas.ts';
 export {
   type ImportChange,
   type ImportFound,
@@ -20,8 +41,8 @@ export {
   importFileSchema,
   importFoundSchema,
   importTextSchema,
-} from './import-schemas.ts';
-export type { JobAnswer } from './job-schemas.ts';
+} from './imports/schemas.ts';
+export type { JobAnswer } from './jobs/schemas.ts';
 export {
   type FoundEverywhere,
   type feedsSchema,
@@ -31,13 +52,16 @@ export {
   LIST_FORMATS,
   type ListFileQuery,
   type ListFormatName,
+  type ListGroups,
+  type ListPage,
   listFileSchema,
+  listQuerySchema,
   type listsSchema,
   type MadeFile,
   type madeFeedSchema,
   type PlacesAnswer,
   type unprintableSchema,
-} from './list-schemas.ts';
+} from './lists/schemas.ts';
 export {
   deedSchema,
   type ManyChange,
@@ -46,72 +70,28 @@ export {
   manySchema,
   outcomeSchema,
   reasonSchema,
-} from './many-schemas.ts';
+} from './many/schemas.ts';
 export { openApiDocument } from './openapi.ts';
 export { FILES_PATH, fillPath, LIVE_PATH, paths, problemType } from './paths.ts';
 export {
-  type Country,
-  type countriesSchema,
   type groupChangeSchema,
   type Invites,
   type invitesSchema,
-  type linkAnswerSchema,
   type madeTokenSchema,
   type NewGroup,
   type newTokenSchema,
   type OnePerson,
-  type OwnDetails,
-  type ownChangeSchema,
   PERSON_STATES,
   type PeopleAnswer,
   type PersonChange,
   type PersonSees,
   type PostRoom,
   personChangeSchema,
-  type recoveryCodesSchema,
   type SeenBy,
-  type secondStepSchema,
-  type sessionsSchema,
-  type startersSchema,
   type tokensSchema,
-  type workspaceHistorySchema,
-} from './people-schemas.ts';
+} from './people/schemas.ts';
+export type { HistoryAnswer, LinkedGroups, RecordAnswer, RecordDetail } from './records/schemas.ts';
 export {
-  type Begin,
-  type Counts,
-  type DraftAnswer,
-  type Drafts,
-  type FileFacts,
-  type FormSummary,
-  fileSchema,
-  type HistoryAnswer,
-  type Linked,
-  type LinkedGroups,
-  type ListGroups,
-  type ListPage,
-  type LiveEvent,
-  linkedSchema,
-  listQuerySchema,
-  liveEventSchema,
-  type Me,
-  type PlanAnswer,
-  type ProblemAnswer,
-  problemSchema,
-  type RecordAnswer,
-  type RecordDetail,
-  recordValuesSchema,
-  type SetAside,
-  storedValueSchema,
-  type WorkspaceAnswer,
-  type WorkspaceChanges,
-  workedOutSchema,
-} from './schemas.ts';
-export type { HolidaySource, Settings } from './settings-schemas.ts';
-export {
-  type BesideSignOff,
-  decidedSchema,
-  type ForeseenAnswer,
-  type InTray,
   type RouteDraftAnswer,
   type RouteMoves,
   type RouteSummary,
@@ -119,10 +99,31 @@ export {
   type RouteTrial,
   routeTrialSchema,
   routeVersionsSchema,
+  type WhoSignsAnswer,
+} from './routes/schemas.ts';
+export type { Begin, Me } from './session/schemas.ts';
+export {
+  type BesideSignOff,
+  decidedSchema,
+  type ForeseenAnswer,
+  type InTray,
   type ShownStage,
   type SignOffHistory,
   type Track,
   type TrayDetail,
-  type WhoSignsAnswer,
-} from './signoff-schemas.ts';
+} from './sign-off/schemas.ts';
 export { type Stream, streams } from './streams.ts';
+export {
+  type Country,
+  type Counts,
+  type countriesSchema,
+  type HolidaySource,
+  type PlanAnswer,
+  type SetAside,
+  type Settings,
+  type startersSchema,
+  type WorkspaceAnswer,
+  type WorkspaceChanges,
+  workedOutSchema,
+  type workspaceHistorySchema,
+} from './workspace/schemas.ts';

@@ -2,55 +2,61 @@ import { z } from 'zod';
 import { formSchema } from '#core/form/index.ts';
 import { choiceListSchema, registerSchema } from '#core/register/index.ts';
 import { routeSchema, stepSchema, whoSchema } from '#core/signoff/index.ts';
-import { givenPlanSchema, planSchema } from '#core/spreadsheet/index.ts';
+import { givenPlanSchema, planSchema as importPlanSchema } from '#core/spreadsheet/index.ts';
 import { fieldTypeSchema } from '#core/values/index.ts';
 import { api } from './api.ts';
+import { conflictSchema, fileSchema, linkedSchema, problemSchema, storedValueSchema } from './basics.ts';
+import { bodyExamples } from './body-examples.ts';
 import type { Endpoint } from './endpoint.ts';
-import * as e from './entry-schemas.ts';
+import { duplicatesSchema, keptEntrySchema, sentSchema } from './entries/schemas.ts';
 import { exampleOf } from './examples.ts';
-import * as i from './import-schemas.ts';
-import * as j from './job-schemas.ts';
-import * as s from './schemas.ts';
-import * as so from './signoff-schemas.ts';
+import { formSummarySchema } from './forms/schemas.ts';
+import { importStateSchema } from './imports/schemas.ts';
+import { jobSchema } from './jobs/schemas.ts';
+import { recordDetailSchema, recordSchema } from './records/schemas.ts';
+import { meSchema } from './session/schemas.ts';
+import { foreseenSchema, signatureSchema, trackSchema, trayItemSchema } from './sign-off/schemas.ts';
 import { type Stream, streams } from './streams.ts';
+import { planSchema } from './workspace/schemas.ts';
 
 /** The schemas that several calls share, by the names they have in the document. */
 const shared = z.registry<{ id: string }>();
 const NAMES: Readonly<Record<string, z.ZodType>> = {
   ChoiceList: choiceListSchema,
-  Conflict: s.conflictSchema,
-  Duplicates: e.duplicatesSchema,
+  Conflict: conflictSchema,
+  Duplicates: duplicatesSchema,
   FieldType: fieldTypeSchema,
-  File: s.fileSchema,
+  File: fileSchema,
   Form: formSchema,
-  FormSummary: s.formSummarySchema,
-  ImportPlan: planSchema,
+  FormSummary: formSummarySchema,
+  ImportPlan: importPlanSchema,
   ImportPlanPart: givenPlanSchema,
-  ImportState: i.importStateSchema,
-  Job: j.jobSchema,
-  KeptEntry: e.keptEntrySchema,
-  Linked: s.linkedSchema,
-  Person: s.meSchema,
-  Plan: s.planSchema,
-  Problem: s.problemSchema,
-  Record: s.recordSchema,
-  RecordDetail: s.recordDetailSchema,
+  ImportState: importStateSchema,
+  Job: jobSchema,
+  KeptEntry: keptEntrySchema,
+  Linked: linkedSchema,
+  Person: meSchema,
+  Plan: planSchema,
+  Problem: problemSchema,
+  Record: recordSchema,
+  RecordDetail: recordDetailSchema,
   Register: registerSchema,
-  Foreseen: so.foreseenSchema,
+  Foreseen: foreseenSchema,
   Route: routeSchema,
-  Signature: so.signatureSchema,
+  Signature: signatureSchema,
   Step: stepSchema,
-  TrayItem: so.trayItemSchema,
+  TrayItem: trayItemSchema,
   Who: whoSchema,
-  SentEntry: e.sentSchema,
-  Track: so.trackSchema,
-  Value: s.storedValueSchema,
+  SentEntry: sentSchema,
+  Track: trackSchema,
+  Value: storedValueSchema,
 };
 for (const [id, schema] of Object.entries(NAMES)) shared.add(schema, { id });
 
 type Json = { [key: string]: unknown };
 type Security = Readonly<Record<string, readonly string[]>>;
-type Content = Readonly<Record<string, { readonly schema?: Json }>>;
+type Content = Readonly<Record<string, { readonly schema?: Json; readonly example?: unknown }>>;
+const examples: { readonly [id: string]: unknown } = bodyExamples;
 
 /** One call, as the document says it. */
 interface Operation {
@@ -135,7 +141,15 @@ const operation = (components: Components, id: string, each: Endpoint): Operatio
   parameters: [...parametersOf(components, each.params, 'path'), ...parametersOf(components, each.query, 'query')],
   ...(['post', 'put', 'patch'].includes(each.method)
     ? {
-        requestBody: { required: true, content: { 'application/json': { schema: components.of(each.body, 'input') } } },
+        requestBody: {
+          required: true,
+          content: {
+            'application/json': {
+              schema: components.of(each.body, 'input'),
+              ...(id in examples ? { example: examples[id] } : {}),
+            },
+          },
+        },
       }
     : {}),
   responses: {
@@ -189,7 +203,7 @@ const withBytes = (json: Operation, bytes: Operation): Operation => ({
 export const openApiDocument = (version: string) => {
   const components = new Components();
   // Every call may answer with it.
-  components.of(s.problemSchema, 'output');
+  components.of(problemSchema, 'output');
   const paths: Record<string, Record<string, Operation>> = {};
   for (const [id, each] of Object.entries(api)) {
     paths[each.path] = { ...paths[each.path], [each.method]: operation(components, id, each) };

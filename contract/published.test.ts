@@ -18,6 +18,7 @@ const against = async (document: object): Promise<string[]> => {
       'no-unused-components': 'error',
       'security-defined': 'error',
       'no-invalid-parameter-examples': 'error',
+      'no-invalid-media-type-examples': 'error',
       'no-enum-type-mismatch': 'error',
     },
   });

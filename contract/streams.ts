@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { FILE_SORTS } from '#core/values/index.ts';
+import { fileSchema, liveEventSchema } from './basics.ts';
 import { type Endpoint, none } from './endpoint.ts';
-import { importFileSchema, importStateSchema } from './import-schemas.ts';
-import { LIST_FORMATS, listFileSchema } from './list-schemas.ts';
+import { importFileSchema, importStateSchema } from './imports/schemas.ts';
+import { LIST_FORMATS, listFileSchema } from './lists/schemas.ts';
 import { FILES_PATH, LIVE_PATH, paths } from './paths.ts';
-import { fileSchema, liveEventSchema } from './schemas.ts';
 
 /** A call of which bytes go in or come out: a file, a list as a file, a stream of events. */
 export interface Stream<

@@ -240,6 +240,12 @@ describe('the shape gate', () => {
     expect(told).toContain('server/a and server/b know each other: server/a/one.ts:1 and server/b/two.ts:2');
   });
 
+  test('stops a file of the contract that has grown long', () => {
+    const { status, told } = gateWith({ 'contract/all.ts': own.repeat(401) });
+    expect(status).toBe(1);
+    expect(told).toContain('contract/all.ts has 401 lines, a file of the contract at most 400');
+  });
+
   test('stops four files that reach each other in a circle', () => {
     const files = Object.fromEntries(
       ['a', 'b', 'c', 'd'].map((name, at, all) => {

@@ -28,6 +28,9 @@ const LONGER = new Map([
   ['demo', 0],
 ]);
 
+/** How long a file of the contract may be: its calls stand by feature. */
+const LONGEST_CONTRACT = 400;
+
 /** So many files may know each other by their types: two or three that are one idea. */
 const LARGEST_CIRCLE = 3;
 
@@ -46,6 +49,7 @@ const imports = new Map();
 /** By folder, the folders it imports from, each with the first line that does so. */
 const reaches = new Map();
 const many = [];
+const wrong = [];
 const long = new Map([...LONGEST.keys()].map((part) => [part, []]));
 for (const file of files) {
   const [part = ''] = file.split('/');
@@ -57,6 +61,9 @@ for (const file of files) {
     file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
   );
   imports.set(file, new Set());
+  const { line: lines } = source.getLineAndCharacterOfPosition(source.end);
+  if (part === 'contract' && lines > LONGEST_CONTRACT)
+    wrong.push(`${file} has ${lines} lines, a file of the contract at most ${LONGEST_CONTRACT}`);
   const lineOf = (at) => source.getLineAndCharacterOfPosition(at).line + 1;
   const look = (node) => {
     if ((ts.isImportDeclaration(node) || ts.isExportDeclaration(node)) && node.moduleSpecifier) {
@@ -103,7 +110,6 @@ const circles = () => {
   return found;
 };
 
-const wrong = [];
 const round = circles();
 for (const circle of round)
   if (circle.length > LARGEST_CIRCLE) wrong.push(`${circle.length} files reach each other: ${circle.join(', ')}`);

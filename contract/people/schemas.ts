@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { roleSchema } from '#core/access/index.ts';
 import { choiceListSchema, registerSchema } from '#core/register/index.ts';
-import { linkedSchema, momentSchema, nameSchema, personSchema, uuidSchema } from './schemas.ts';
+import { linkedSchema, momentSchema, nameSchema, uuidSchema } from '../basics.ts';
+import { personSchema } from '../session/schemas.ts';
 
 /** Whether somebody can come in, and does. */
 export const PERSON_STATES = ['invited', 'active', 'away', 'switched_off'] as const;
@@ -88,67 +89,6 @@ export const invitesSchema = z.strictObject({
 /** Those who are invited. */
 export type Invites = z.input<typeof invitesSchema>;
 
-const passwordSchema = z.string().max(1000);
-
-/** What a link in a message is for, for the page it opens. */
-export const linkAnswerSchema = z.object({
-  kind: z.enum(['invitation', 'password', 'registration']),
-  workspace: z.string(),
-  name: z.string(),
-  email: z.string(),
-});
-/** What somebody chooses who follows a link. */
-export const choosePasswordSchema = z.strictObject({ password: passwordSchema });
-/** A password that takes the place of a forgotten one. */
-export const resetSchema = z.strictObject({ secret: z.string().max(200), password: passwordSchema });
-
-/** One's own account. */
-export const ownDetailsSchema = z.object({
-  name: z.string(),
-  email: z.string(),
-  telephone: z.string(),
-  told_of_signing: z.enum(['at_once', 'daily']),
-  has_password: z.boolean(),
-  second_step: z.boolean(),
-  /** How many recovery codes are left. */
-  recovery_codes: z.int(),
-});
-/** One's own account. */
-export type OwnDetails = z.infer<typeof ownDetailsSchema>;
-/** What one changes of one's own account. */
-export const ownChangeSchema = z.strictObject({
-  name: nameSchema.optional(),
-  telephone: z.string().max(40, 'A telephone number has at most 40 characters.').optional(),
-  told_of_signing: z.enum(['at_once', 'daily']).optional(),
-});
-/** Another password, and the one before. */
-export const passwordChangeSchema = z.strictObject({ before: passwordSchema, password: passwordSchema });
-
-/** What a device is shown to make codes from. */
-export const secondStepSchema = z.object({ secret: z.string(), uri: z.string(), picture: z.string() });
-/** The code a device shows. */
-export const codeSchema = z.strictObject({ code: z.string().max(60) });
-/** One's own password again, and a code of the second step as it is now, or a recovery code. */
-export const provedSchema = z.strictObject({ password: passwordSchema.default(''), code: z.string().max(60) });
-/** The same, where a second step stands already. */
-export const beginSecondStepSchema = provedSchema.partial();
-/** Codes for the day on which the device is lost: shown this once. */
-export const recoveryCodesSchema = z.object({ codes: z.array(z.string()) });
-
-/** Where one is signed in. */
-export const sessionsSchema = z.object({
-  sessions: z.array(
-    z.object({
-      id: uuidSchema,
-      device: z.string(),
-      begun_at: momentSchema,
-      seen_at: momentSchema,
-      /** The one that asks. */
-      own: z.boolean(),
-    }),
-  ),
-});
-
 const groupSchema = z.strictObject({
   name: nameSchema,
   role: z.string().max(100),
@@ -157,8 +97,10 @@ const groupSchema = z.strictObject({
   ends_at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write the hour as 18:00.'),
   code: z.string().regex(/^\d{6,12}$/, 'A group’s code has 6 to 12 digits.'),
 });
+
 /** A device that several share: what its code opens. */
 export const newGroupSchema = groupSchema;
+
 /** What is changed of it. */
 export const groupChangeSchema = groupSchema.partial();
 /** A group as it is made. */
@@ -171,8 +113,10 @@ export const newTokenSchema = z.strictObject({
   ends_on: z.iso.date('Write a day.'),
   note: z.string().max(300).default(''),
 });
+
 /** A token that was just made: shown this once. */
 export const madeTokenSchema = z.object({ id: uuidSchema, token: z.string() });
+
 /** The tokens there are. */
 export const tokensSchema = z.object({
   tokens: z.array(
@@ -211,38 +155,6 @@ export const postRoomSchema = z.object({
 /** What was written to people. */
 export type PostRoom = z.infer<typeof postRoomSchema>;
 
-/** Countries with what they settle of a workspace. */
-export const countriesSchema = z.object({
-  countries: z.array(
-    z.object({
-      /** ISO 3166-1. */
-      code: z.string(),
-      name: z.string(),
-      currency: z.string(),
-      zones: z.array(z.string()),
-      locales: z.array(z.string()),
-      /** 1 is Monday, 7 is Sunday. */
-      week_begins: z.int(),
-      /** Parts with holidays of their own. */
-      regions: z.array(z.object({ code: z.string(), name: z.string() })),
-    }),
-  ),
-});
-/** A country with what it settles of a workspace. */
-export type Country = z.infer<typeof countriesSchema>['countries'][number];
-
-/** Sets of definitions to begin with. */
-export const startersSchema = z.object({
-  starters: z.array(
-    z.object({
-      key: z.string(),
-      name: z.string(),
-      registers: z.array(z.string()),
-      forms: z.array(z.string()),
-    }),
-  ),
-});
-
 /** One reason why something is seen: a sentence of a role. */
 const reasonSchema = z.object({ role: z.string(), says: z.string() });
 
@@ -271,8 +183,3 @@ export const seenBySchema = z.object({
 });
 /** Which people see a record. */
 export type SeenBy = z.infer<typeof seenBySchema>;
-
-/** What was done to the workspace itself, the newest first. */
-export const workspaceHistorySchema = z.object({
-  events: z.array(z.object({ id: z.string(), at: momentSchema, by: z.string(), says: z.string() })),
-});

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ENCODINGS, givenPlanSchema, planSchema, readingSchema, SEPARATORS } from '#core/spreadsheet/index.ts';
-import { jobSchema } from './job-schemas.ts';
-import { momentSchema, uuidSchema } from './schemas.ts';
+import { momentSchema, uuidSchema } from '../basics.ts';
+import { jobSchema } from '../jobs/schemas.ts';
 
 /* Spreadsheets on their way in. */
 

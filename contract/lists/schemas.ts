@@ -1,7 +1,88 @@
 import { z } from 'zod';
 import { listSchema, MOST_LABELS } from '#core/list/index.ts';
 import { keySchema } from '#core/values/index.ts';
-import { listQuerySchema, momentSchema, recordSchema, uuidSchema } from './schemas.ts';
+import { momentSchema, uuidSchema } from '../basics.ts';
+import { recordSchema } from '../records/schemas.ts';
+
+/** What a list is asked for. */
+export const listQuerySchema = z.object({
+  filter: z.string().max(10_000).default(''),
+  find: z.string().max(200).default(''),
+  /** Fields, paths across links or `number`, by commas, each with `-` before it for descending; empty: by number. */
+  sort: z.string().max(600).default(''),
+  /** Where a page begins: after a record, or before one, as an answer's `next` and `previous` name them; before `end` stand the last. */
+  after: z.string().max(2000).default(''),
+  before: z.string().max(2000).default(''),
+  /** Or where what is sorted by first holds this value, of texts where they begin so. */
+  from: z.string().max(200).default(''),
+  limit: z.coerce.number().int().min(1).max(500).default(50),
+  /** Keys of the fields that are wanted, by commas; empty: all. */
+  columns: z.string().max(4000).default(''),
+  /** `yes` shows what was archived instead. */
+  archived: z.enum(['yes', 'no']).default('no'),
+  /** `yes` counts to 10,000; `no` leaves the count out, for pages after the first. */
+  count: z.enum(['yes', 'no', 'exact']).default('yes'),
+  /** Columns that are worked out for this list alone, as lists keep them: they can be shown, filtered and sorted by. */
+  worked: z.string().max(30_000).default(''),
+  /** Rules to mark records by, as lists keep them; the answer's records say which is true of each. */
+  marks: z.string().max(12_000).default(''),
+  /** Only these records of it, by their ids, with commas between. */
+  only: z
+    .string()
+    .max(8000)
+    .refine(
+      (ids) => ids === '' || ids.split(',').every((id) => uuidSchema.safeParse(id).success),
+      'These must be ids with commas between.',
+    )
+    .default(''),
+  /** How the list is put together, and the group that is wanted of it: its keys from the outermost, as JSON. */
+  by: z.string().max(600).default(''),
+  group: z.string().max(2000).default(''),
+});
+
+/** Which groups of a list, up to three deep, with which totals: `client,due:month` and `sum:gross,middle:gross`. */
+export const groupsQuerySchema = listQuerySchema
+  .pick({ filter: true, find: true, archived: true, by: true, worked: true })
+  .extend({ totals: z.string().max(1000).default('') });
+
+/** A list's groups, those above before those they are made of. The first is the whole of it. */
+export const groupsSchema = z.object({
+  groups: z.array(
+    z.object({
+      /** Keys from the outermost; none: the whole. */
+      keys: z.array(z.string().nullable()),
+      /** The innermost of them in words. */
+      says: z.string(),
+      count: z.int(),
+      /** Each total in words, and as it is stored. */
+      totals: z.array(z.object({ says: z.string(), value: z.string().nullable() })),
+    }),
+  ),
+  /** How the levels, and the totals, are called. */
+  levels: z.array(z.string()),
+  totals: z.array(z.string()),
+  /** There are more groups than are told. */
+  more: z.boolean(),
+});
+/** A list's groups. */
+export type ListGroups = z.infer<typeof groupsSchema>;
+
+/** A page of a list, and where the next one begins. */
+export const listPageSchema = z.object({
+  records: z.array(recordSchema),
+  /** Where the next page begins, and where the one before ends; null: there is none. */
+  next: z.string().nullable(),
+  previous: z.string().nullable(),
+  /** How many records stand before the first, where a page was begun at a value. */
+  at: z.int().nullable(),
+  count: z.int().nullable(),
+  /** There are more records than were counted. */
+  more: z.boolean(),
+  /** All records of the register this person may see. */
+  total: z.int().nullable(),
+});
+/** A page of a list. */
+export type ListPage = z.infer<typeof listPageSchema>;
 
 /** A list as a person is offered it: its view without what they may not see. */
 export const keptListSchema = z.object({
@@ -70,6 +151,7 @@ export const keepListSchema = z.strictObject({ list: listSchema, revision: z.int
 
 /** An address to which a calendar program subscribes, as it is shown once: below where the program is. */
 export const madeFeedSchema = z.object({ id: uuidSchema, path: z.string() });
+
 /** The addresses a person has. */
 export const feedsSchema = z.object({
   feeds: z.array(z.object({ id: uuidSchema, list: keySchema, made_at: momentSchema })),
@@ -118,4 +200,5 @@ export const madeFileSchema = z.object({
   problem: z.string().nullable(),
 });
 export type MadeFile = z.infer<typeof madeFileSchema>;
+
 export const madeFilesSchema = z.object({ files: z.array(madeFileSchema) });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { listQuerySchema, momentSchema, uuidSchema } from './schemas.ts';
+import { momentSchema, uuidSchema } from '../basics.ts';
+import { listQuerySchema } from '../lists/schemas.ts';
 
 /* One change of many records: rehearsed, carried out, watched, undone. */
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { momentSchema, uuidSchema } from './schemas.ts';
+import { momentSchema, uuidSchema } from '../basics.ts';
 
 /* Long work. */
 
@@ -22,5 +22,6 @@ export const jobSchema = z.object({
 });
 /** Long work. */
 export type JobAnswer = z.infer<typeof jobSchema>;
+
 /** Long work, the newest first. */
 export const jobsSchema = z.object({ jobs: z.array(jobSchema) });

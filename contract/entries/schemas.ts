@@ -3,15 +3,15 @@ import { formSchema } from '#core/form/index.ts';
 import { choiceListSchema, registerSchema } from '#core/register/index.ts';
 import { keySchema } from '#core/values/index.ts';
 import {
-  formSummarySchema,
   givenValuesSchema,
   linkedSchema,
   momentSchema,
   nameSchema,
-  recordSchema,
   recordValuesSchema,
   uuidSchema,
-} from './schemas.ts';
+} from '../basics.ts';
+import { formSummarySchema } from '../forms/schemas.ts';
+import { recordSchema } from '../records/schemas.ts';
 
 /* Forms as people get them, and entries on their way. */
 
@@ -108,6 +108,7 @@ export const entrySchema = z.strictObject({
   /** That the record leaves one's sight with this was said. */
   leaves: z.boolean().optional(),
 });
+
 /** What became of an entry, or of a record that was added: its number, what it is called, and where it goes. */
 export const sentSchema = z.object({
   id: uuidSchema,
@@ -152,6 +153,7 @@ export const keptEntrySchema = z.strictObject({
 });
 /** An entry that is not sent yet. */
 export type KeptEntry = z.infer<typeof keptEntrySchema>;
+
 /** The entries a person keeps, the newest first. */
 export const keptEntriesSchema = z.object({
   entries: z.array(
