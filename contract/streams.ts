@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FILE_SORTS } from '#core/values/index.ts';
-import { fileSchema, liveEventSchema } from './basics.ts';
+import { fileSchema, idParams, keyParams, liveEventSchema, recordParams, uuidSchema } from './basics.ts';
 import { type Endpoint, none } from './endpoint.ts';
 import { importFileSchema, importStateSchema } from './imports/schemas.ts';
 import { LIST_FORMATS, listFileSchema } from './lists/schemas.ts';
@@ -52,11 +52,6 @@ const stream = <P extends z.ZodType, Q extends z.ZodType, A extends z.ZodType = 
   answer: options.answer ?? none,
 });
 
-/** What stands in a path is a text: whether there is such a thing is asked of what there is. */
-const text = z.string();
-const idSchema = z.object({ id: text });
-const ofRegisterSchema = z.object({ key: text });
-
 /** A small picture of it, where it is one. */
 const smallSchema = z.object({ small: z.enum(['yes', 'no']).default('no').catch('no') });
 
@@ -88,42 +83,42 @@ export const streams = {
     wants: 'A file is sent as its bytes.',
   }),
   ownFile: stream({ method: 'get', path: `${FILES_PATH}/{id}` }, 'A file one has sent, until a record holds it', {
-    params: idSchema,
+    params: idParams,
     query: smallSchema,
     gives: ANYTHING,
   }),
   formFile: stream({ method: 'get', path: '/api/forms/{key}/media/{file}' }, 'A picture or video of a form', {
-    params: z.object({ key: text, file: text }),
+    params: keyParams.extend({ file: uuidSchema }),
     query: smallSchema,
     gives: ANYTHING,
   }),
   recordFile: stream(
     { method: 'get', path: '/api/registers/{key}/records/{id}/files/{file}' },
     'A file that a record holds',
-    { params: z.object({ key: text, id: text, file: text }), query: smallSchema, gives: ANYTHING },
+    { params: recordParams.extend({ file: uuidSchema }), query: smallSchema, gives: ANYTHING },
   ),
   recordPdf: stream(
     { method: 'get', path: '/api/registers/{key}/records/{id}/record.pdf' },
     'A record with its sign-off on paper',
-    { params: z.object({ key: text, id: text }), query: none, gives: ['application/pdf'] },
+    { params: recordParams, query: none, gives: ['application/pdf'] },
   ),
   exportList: stream({ method: 'get', path: '/api/registers/{key}/export' }, 'A list as a file', {
-    params: ofRegisterSchema,
+    params: keyParams,
     query: shownListSchema,
     gives: LIST_MEDIA,
   }),
   exportCsv: stream({ method: 'get', path: '/api/registers/{key}/records.csv' }, 'A list as CSV', {
-    params: ofRegisterSchema,
+    params: keyParams,
     query: shownListSchema.omit({ format: true }),
     gives: ['text/csv'],
   }),
   madeListFile: stream({ method: 'get', path: '/api/list-files/{id}/file' }, 'A list that was written to a file', {
-    params: idSchema,
+    params: idParams,
     query: none,
     gives: LIST_MEDIA,
   }),
   feed: stream({ method: 'get', path: '/api/feeds/{secret}/list.ics' }, 'A kept list for a calendar program', {
-    params: z.object({ secret: text }),
+    params: z.object({ secret: z.string() }),
     query: none,
     gives: ['text/calendar'],
     secret: 'path',
@@ -141,7 +136,7 @@ export const streams = {
     { method: 'get', path: '/api/imports/{id}/refused.csv' },
     'The rows of a spreadsheet that stayed out',
     {
-      params: idSchema,
+      params: idParams,
       query: none,
       gives: ['text/csv'],
     },

@@ -3,7 +3,6 @@ import { finished } from 'node:stream/promises';
 import { and, desc, eq, gt, lt, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import { type ListFileQuery, listFileSchema, type MadeFile } from '#contract/index.ts';
-import { isUuid } from '#core/base/index.ts';
 import type { DefinitionsReader } from '../definitions/reader.ts';
 import type { Prints } from '../paper/press.ts';
 import { findPerson } from '../people/names.ts';
@@ -92,7 +91,6 @@ export const makeListFile = async (
 };
 
 const findMine = async (look: ReadContext, id: string): Promise<Job> => {
-  if (!isUuid(id)) throw notFound();
   const [job] = await look.db
     .select()
     .from(jobs)

@@ -2,7 +2,7 @@ import express, { type Express, type Request, type Response } from 'express';
 import type { z } from 'zod';
 import type { Endpoint, Stream } from '#contract/index.ts';
 import { MOST_TOLD, problem } from '#core/base/index.ts';
-import { Refusal } from '../platform/refusal.ts';
+import { notFound, Refusal } from '../platform/refusal.ts';
 import { refuseCrossSite } from './place.ts';
 
 /** What a handler gets: its parsed input, and the raw request and response for cookies. */
@@ -67,8 +67,8 @@ export const bind = <P extends z.ZodType, Q extends z.ZodType, B extends z.ZodTy
 };
 
 /**
- * Answers a call of which bytes come out: parses what came in, checks who asks, and runs, which sends them. `identify` is
- * left out where a secret of its own opens it.
+ * Answers a call of which bytes come out: checks who asks, parses what came in, and runs, which sends them. What is named
+ * by no id is not there: the address was written by no program of ours, and there is no form to mend.
  */
 export const bindGiving = <P extends z.ZodType, Q extends z.ZodType, A extends z.ZodType, Who>(
   app: Express,
@@ -78,7 +78,8 @@ export const bindGiving = <P extends z.ZodType, Q extends z.ZodType, A extends z
 ): void => {
   app.get(routeOf(stream), async (request, response) => {
     const who = await identify(request, stream);
-    const params = parse(stream.params, request.params);
+    const { success, data: params } = stream.params.safeParse(request.params);
+    if (!success) throw notFound();
     const query = parse(stream.query, request.query);
     await run(who, { params, query, request, response });
   });

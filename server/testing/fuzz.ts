@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { api } from '#contract/index.ts';
+import { api, streams } from '#contract/index.ts';
 
 /*
  * Requests that no browser of ours would send: of every call, with parameters, queries, bodies and headers that are
@@ -223,14 +223,9 @@ const HEADERS: readonly Readonly<Record<string, string>>[] = [
 const wrongOf = (known: Known): fc.Arbitrary<Wrong> => {
   const endpoints = [
     // Whoever signed out would be refused everything else.
-    ...Object.values(api)
+    ...[...Object.values(api), ...Object.values(streams)]
       .filter((each) => each !== api.signOut)
       .map(({ method, path }) => ({ method: method.toUpperCase(), path })),
-    { method: 'GET', path: '/api/registers/{key}/records.csv' },
-    { method: 'GET', path: '/api/registers/{key}/records/{id}/files/{file}' },
-    { method: 'GET', path: '/api/forms/{key}/media/{file}' },
-    { method: 'POST', path: '/api/files' },
-    { method: 'GET', path: '/api/files/{id}' },
     { method: 'PUT', path: '/api/no-such' },
     { method: 'GET', path: '/api/%' },
   ];

@@ -50,6 +50,15 @@ const holdToContract = (method: string, path: string, answer: unknown): void => 
 /** The session that an answer gives, as it is sent back; null where it gives none. */
 export const cookieIn = (headers: Headers): string | null => headers.get('set-cookie')?.split(';')[0] ?? null;
 
+/** What is answered: JSON as what it says, a paper as its bytes, the rest as text; null where there is nothing. */
+const answerOf = async (response: Response) => {
+  const type = response.headers.get('content-type') ?? '';
+  if (type.startsWith('application/pdf')) return new Uint8Array(await response.arrayBuffer());
+  const text = await response.text();
+  if (text === '') return null;
+  return type.includes('json') ? JSON.parse(text) : text;
+};
+
 /** Someone with a session, calling the server as a browser would; or a program with a token. */
 export class Caller {
   readonly #base: string;
@@ -78,8 +87,7 @@ export class Caller {
     });
     // A browser keeps another token where it is given one.
     this.cookie = cookieIn(response.headers) ?? this.cookie;
-    const text = await response.text();
-    const answer = text === '' ? null : JSON.parse(text);
+    const answer = await answerOf(response);
     if (response.ok) holdToContract(method, path, answer);
     return { status: response.status, headers: response.headers, body: answer };
   }
