@@ -139,6 +139,16 @@ describe('the import gate', () => {
     ]);
   });
 
+  test('no key of a query is made outside of data', () => {
+    const planted = "export const bad = { queryKey: ['records', 'boats'] };\n";
+    const { status, told } = gateWith('web/screens/list/bad.ts', planted, 'scripts/text-gate.mjs');
+    expect([status, told]).toEqual([
+      1,
+      expect.stringContaining('query-keys-are-made-in-data: web/screens/list/bad.ts:1'),
+    ]);
+    expect(gateWith('web/data/fine.ts', planted, 'scripts/text-gate.mjs').status).toBe(0);
+  });
+
   test.each(['server/records/reader/fine.ts', 'server/definitions/fine.ts'])('%s may', (file) =>
     expect(gateWith(file, "export const fine = tableOf('clients');\n", 'scripts/text-gate.mjs').status).toBe(0),
   );

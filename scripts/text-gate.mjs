@@ -16,6 +16,13 @@ const RULES = [
     within: /^server\//,
     allowed: /^server\/(?:records\/(?:reader|commands)|definitions|platform\/migrations)\//,
   },
+  {
+    name: 'query-keys-are-made-in-data',
+    why: 'what is read anew together goes by the first words of a key, and who reads the same uses the same key',
+    found: /queryKey:(?! queries\.)/,
+    within: /^web\//,
+    allowed: /^web\/data\//,
+  },
 ];
 
 const list = spawnSync('git', ['ls-files', '--cached', '--others', '--exclude-standard', '*.ts', '*.tsx'], {

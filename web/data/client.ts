@@ -60,6 +60,9 @@ type Part<N extends string, T> = string extends keyof T
 export type InputOf<K extends keyof Api> = Part<'params', InAddress<z.input<Api[K]['params']>>> &
   Part<'query', InAddress<z.input<Api[K]['query']>>> &
   Part<'body', z.input<Api[K]['body']>>;
+/** What is sent with a call. */
+export type BodyOf<K extends keyof Api> = z.input<Api[K]['body']>;
+/** What a call answers. */
 export type AnswerOf<K extends keyof Api> = z.output<Api[K]['answer']>;
 
 /** Nothing where nothing must be given; last, what ends the asking. */

@@ -297,6 +297,22 @@ export const queries = {
         }),
       staleTime: 5_000,
     }),
+  /** What this device kept at some places: the texts that stood there, and what comes of them. */
+  keptHere: <T>(places: readonly (string | null)[], texts: readonly (string | null)[], read: () => Promise<T>) =>
+    queryOptions({
+      queryKey: ['kept here', ...places, ...texts],
+      queryFn: read,
+      staleTime: Number.POSITIVE_INFINITY,
+      gcTime: 0,
+    }),
+  /** Who will sign answers that are not sent yet, as they stood when it was asked. */
+  whoSignsForm: (form: string, values: string | null) =>
+    queryOptions({
+      queryKey: ['who-signs', form, values],
+      queryFn: () => call('whoSignsForm', { params: { key: form }, body: { values: JSON.parse(values ?? '{}') } }),
+      placeholderData: keepPreviousData,
+      retry: false,
+    }),
   keptEntries: () => queryOptions({ queryKey: ['kept'], queryFn: () => call('keptEntries') }),
   keptEntry: (id: string) =>
     queryOptions({

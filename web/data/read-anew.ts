@@ -33,6 +33,9 @@ export const readAnew = async (...reads: readonly Read[]): Promise<void> => {
 export const readRecordsAnew = (register: string): Promise<void> =>
   queryClient.invalidateQueries({ queryKey: ['records', register] });
 
+/** Forgets what a form's look-ups offered. */
+export const forgetLookUps = (form: string): Promise<void> => queryClient.resetQueries({ queryKey: ['look-up', form] });
+
 /** Forgets the records that nobody looks at: opened next, one is waited for instead of shown as it was. */
 export const forgetRecordsNotShown = (): void =>
   queryClient.removeQueries({

@@ -1,6 +1,7 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Kept } from '../../data/kept.ts';
+import { queries } from '../../data/queries.ts';
 
 /** Where an entry is kept on this device, and what of it is gone on with. */
 export interface TakenUp {
@@ -30,16 +31,13 @@ const decide = (
 export const useTakenUp = (usual: string, own: string | null, there: Kept | null): TakenUp => {
   // As it was on arrival: what is typed from then on is written there.
   const [texts] = useState(() => [usual, own].map((place) => (place === null ? null : localStorage.getItem(place))));
-  const { data } = useSuspenseQuery({
-    queryKey: ['kept here', usual, own, there?.at ?? null, ...texts],
-    queryFn: async () => {
+  const { data } = useSuspenseQuery(
+    queries.keptHere([usual, own, there?.at ?? null], texts, async () => {
       if (texts.every((text) => text === null)) return decide(usual, own, null, null, there);
       const { readKeptText } = await import('../../data/kept.ts');
       const [here = null, ownHere = null] = texts.map(readKeptText);
       return decide(usual, own, here, ownHere, there);
-    },
-    staleTime: Number.POSITIVE_INFINITY,
-    gcTime: 0,
-  });
+    }),
+  );
   return data;
 };

@@ -1,8 +1,8 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import type { StoredValue } from '#core/values/index.ts';
-import { call } from '../../data/client.ts';
+import { queries } from '../../data/queries.ts';
 import type { createEntryStore } from '../../state/entry-store.ts';
 
 interface Props {
@@ -29,13 +29,7 @@ export const WhoWillSign = ({ form, store }: Props) => {
     return () => clearTimeout(timer);
   }, [values]);
   const [isSigned, setSigned] = useState(true);
-  const { data } = useQuery({
-    queryKey: ['who-signs', form, asked],
-    queryFn: () => call('whoSignsForm', { params: { key: form }, body: { values: JSON.parse(asked ?? '{}') } }),
-    enabled: asked !== null && isSigned,
-    placeholderData: keepPreviousData,
-    retry: false,
-  });
+  const { data } = useQuery({ ...queries.whoSignsForm(form, asked), enabled: asked !== null && isSigned });
   useEffect(() => {
     // Where nobody signs anything of the register, nothing is asked again.
     if (data?.has_routes === false) setSigned(false);

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import type { AnswerOf } from '../../data/client.ts';
 import { call } from '../../data/client.ts';
+import { linkOf } from '../../data/outside-queries.ts';
 import { queryClient } from '../../data/queries.ts';
 import { wrongAt } from '../../ui/labelled.tsx';
 import { Coming, Problems } from '../../ui/message.tsx';
@@ -50,14 +51,7 @@ export const LinkScreen = () => {
   const secret = useSecret();
   const navigate = useNavigate();
   const [isReset, setReset] = useState(false);
-  const link = useQuery({
-    queryKey: ['link', secret],
-    queryFn: () => call('openLink', { body: { secret } }),
-    gcTime: 0,
-    retry: false,
-    refetchOnWindowFocus: false,
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const link = useQuery(linkOf(secret));
   const choose = useMutation({
     mutationFn: async (password: string) => {
       if (link.data?.kind === 'password') {

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Me, RegistrationForm } from '#contract/index.ts';
 import { call } from '../../data/client.ts';
+import { registrationForm } from '../../data/outside-queries.ts';
 import { type KnownWorkspace, MeContext } from '../../data/workspace.ts';
 import { FillIn, NO_START } from '../../fields/filling-in/fill-in.tsx';
 import type { SendBy } from '../../fields/filling-in/use-sending.ts';
@@ -48,12 +49,7 @@ const registerBy: SendBy = async (key, body) => {
 /** Strangers register by a form; they come in once they follow the link they are sent. */
 export const RegisterScreen = () => {
   const { key = '' } = useParams();
-  const { data, error } = useQuery({
-    queryKey: ['registration', key],
-    queryFn: () => call('registrationForm', { params: { key } }),
-    staleTime: Number.POSITIVE_INFINITY,
-    gcTime: 0,
-  });
+  const { data, error } = useQuery(registrationForm(key));
   const [isSent, setSent] = useState(false);
   const navigate = useNavigate();
   const workspace = useMemo(() => data && workspaceOf(data), [data]);

@@ -4,6 +4,7 @@ import type { ListGroups } from '#contract/index.ts';
 import type { View } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import type { GroupedAddress } from '../../data/queries.ts';
+import type { Start } from '../../data/rows-query.ts';
 import { Coming, Problems } from '../../ui/message.tsx';
 import type { Pasting, Refused } from './clipboard.ts';
 import { ListFoot } from './list-foot.tsx';
@@ -13,7 +14,7 @@ import { type Lines, RecordRow } from './record-row.tsx';
 import { WholeTotals } from './record-table.tsx';
 import { useArrivals } from './use-arrivals.ts';
 import { HEAD, ROW, useRecordGrid } from './use-record-grid.ts';
-import { endOf, type Rows, type Start, TOP, useNear, useRows } from './use-rows.ts';
+import { endOf, type Rows, TOP, useNear, useRows } from './use-rows.ts';
 
 interface Props {
   readonly register: Register;

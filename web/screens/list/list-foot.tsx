@@ -3,8 +3,9 @@ import { useState } from 'react';
 import { labelAt, readPlace } from '#core/list/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { type GroupedAddress, queries } from '../../data/queries.ts';
+import type { Start } from '../../data/rows-query.ts';
 import { useWorkspace } from '../../data/workspace.ts';
-import { type Start, TOP } from './use-rows.ts';
+import { TOP } from './use-rows.ts';
 
 interface Props {
   readonly register: Register;

@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { type KeyboardEvent, type PointerEvent, useState } from 'react';
 import type { PlacesAnswer } from '#contract/index.ts';
 import { type GroupedAddress, queries } from '../../data/queries.ts';
-import { endOf, type Start, TOP } from './use-rows.ts';
+import type { Start } from '../../data/rows-query.ts';
+import { endOf, TOP } from './use-rows.ts';
 
 /** A list of fewer has all of it under one's hand. */
 const FEW = 300;

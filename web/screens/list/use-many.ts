@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { ManyChange, ManyState } from '#contract/index.ts';
-import { call } from '../../data/client.ts';
 import { isOver, queries } from '../../data/queries.ts';
+import { rehearsal } from '../../data/rehearsal-query.ts';
 
 /** Which records: ticked ones, or all that fit. */
 export type Which =
@@ -27,12 +27,8 @@ export const useRehearsal = (register: string, which: Which, deed: ManyChange | 
   const key = JSON.stringify([which, deed]);
   const [wanted, setWanted] = useState('');
   const { data, error, isFetching } = useQuery({
-    // What is short is rehearsed anew whenever records change.
-    queryKey: isLong ? ['rehearsal', register, key] : ['records', register, 'rehearsal', key],
-    queryFn: () => deed && call('changeMany', { params: { key: register }, body: { which, deed, rehearse: true } }),
+    ...rehearsal(register, which, deed, isLong),
     enabled: deed !== null && (!isLong || wanted === key),
-    gcTime: 0,
-    staleTime: 5_000,
   });
   const state = useMany(deed ? data : null);
   return { state, error, isFetching, want: () => setWanted(key), isWanted: !isLong || wanted === key };

@@ -1,10 +1,11 @@
 import { act, waitFor } from '@testing-library/react';
 import { describe, expect, test } from 'vitest';
 import type { ListPage } from '#contract/index.ts';
+import type { Start } from '../../data/rows-query.ts';
 import { answering } from '../../testing/answers.ts';
 import { hookAt } from '../../testing/render.tsx';
 import { recordThing } from '../../testing/things.ts';
-import { endOf, type Start, TOP, useNear, useRows } from './use-rows.ts';
+import { endOf, TOP, useNear, useRows } from './use-rows.ts';
 
 const address = { filter: '', find: '', sort: 'number', columns: '', archived: 'no' } as const;
 const COUNT = 250;

@@ -1,30 +1,14 @@
-import { type InfiniteData, keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
+import { type InfiniteData, useInfiniteQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { ListPage, RecordAnswer } from '#contract/index.ts';
-import { call } from '../../data/client.ts';
 import type { ListAddress } from '../../data/queries.ts';
-
-/** Where a list begins to be read: at its first record, after one, or where its first sort key holds a value. */
-export interface Start {
-  readonly after?: string;
-  readonly before?: string;
-  readonly from?: string;
-  /** How many records stand before it, about. */
-  readonly at: number;
-  /** Whether that is exactly so. */
-  readonly exact: boolean;
-}
+import { placed, rowPages, STEP, type Start } from '../../data/rows-query.ts';
 
 /** A list from its first record. */
 export const TOP: Start = { at: 0, exact: true };
 
-/** So many records are asked for at once. */
-const STEP = 100;
 /** So far a list's records are counted. */
 const MOST_COUNTED = 9_999;
-
-/** So many pages are kept: those farthest from what is read are let go, and asked again when one comes back. */
-const MOST_PAGES = 8;
 
 /** A list from its end: before what would stand behind its last record. */
 export const endOf = (count: number): Start => ({
@@ -58,32 +42,9 @@ const recordsOf = (data: InfiniteData<ListPage, Start> | undefined): readonly Re
   return known;
 };
 
-/** How many records stand before a page: as the server counted where it did, else as it was known. */
-const placed = ({ at }: ListPage, begun: Start): Pick<Start, 'at' | 'exact'> =>
-  at === null ? { at: begun.at, exact: begun.exact } : { at, exact: true };
-
 /** The records of a list page by page, both ways from where it was begun. */
 export const useRows = (register: string, address: ListAddress, start: Start, enabled: boolean): Rows => {
-  const { filter, find, sort, columns, archived, marks = '', worked = '' } = address;
-  const query = useInfiniteQuery<ListPage, Error, InfiniteData<ListPage, Start>, readonly unknown[], Start>({
-    queryKey: ['records', register, 'rows', filter, find, sort, columns, archived, marks, worked, start],
-    queryFn: ({ pageParam: { after, before, from } }) => {
-      const asked = { filter, find, sort, columns, archived, marks, worked, limit: String(STEP), count: 'no' as const };
-      return call('records', { params: { key: register }, query: { ...asked, after, before, from } });
-    },
-    initialPageParam: start,
-    getNextPageParam: (page, _, begun): Start | undefined =>
-      page.next === null
-        ? undefined
-        : { ...placed(page, begun), after: page.next, at: placed(page, begun).at + page.records.length },
-    getPreviousPageParam: (page, _, begun): Start | undefined =>
-      page.previous === null
-        ? undefined
-        : { ...placed(page, begun), before: page.previous, at: Math.max(0, placed(page, begun).at - STEP) },
-    maxPages: MOST_PAGES,
-    placeholderData: keepPreviousData,
-    enabled,
-  });
+  const query = useInfiniteQuery({ ...rowPages(register, address, start), enabled });
   const { data, fetchNextPage, fetchPreviousPage, hasNextPage, hasPreviousPage, isFetching } = query;
   const records = recordsOf(data);
   const [page, begun] = [data?.pages[0], data?.pageParams[0] ?? start];

@@ -6,7 +6,7 @@ import { type CompiledForm, compileForm, type Form, formSchema } from '#core/for
 import type { Register } from '#core/register/index.ts';
 import { call, ProblemError } from '../../data/client.ts';
 import { queries, queryClient } from '../../data/queries.ts';
-import { readAnew } from '../../data/read-anew.ts';
+import { forgetLookUps, readAnew } from '../../data/read-anew.ts';
 import { useWorkspace } from '../../data/workspace.ts';
 import { TabMark } from '../../ui/marks.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
@@ -62,7 +62,7 @@ const useKeptDraft = (form: Form, compiled: Result<CompiledForm>, started: Form)
       setKept(next);
       queryClient.setQueryData(queries.draft(next.key).queryKey, answer);
       // What its look-ups offered, and would fill in, was the form's as it was before.
-      void queryClient.resetQueries({ queryKey: ['look-up', next.key] });
+      void forgetLookUps(next.key);
     },
   });
   const { mutate, isPending } = keep;

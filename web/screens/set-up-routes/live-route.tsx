@@ -1,11 +1,11 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { RoutesAnswer } from '#contract/index.ts';
 import { showDate, today } from '#core/base/index.ts';
 import type { Register } from '#core/register/index.ts';
 import { type CompiledRoute, type MadeUp, madeUpParts, type Route } from '#core/signoff/index.ts';
-import { call } from '../../data/client.ts';
+import { whoSigns } from '../../data/route-queries.ts';
 import { clockFor, useWorkspace } from '../../data/workspace.ts';
 import { FindRecord } from '../../fields/records/find-record.tsx';
 import { Coming, Empty, Problems } from '../../ui/message.tsx';
@@ -43,19 +43,13 @@ export const LiveRoute = ({ route, compiled, register, people, onChange }: Props
       ? Object.fromEntries(Object.entries(walking.values).filter(([key]) => parts.some(({ path }) => path === key)))
       : undefined;
   const { data, error } = useQuery({
-    queryKey: ['routes', 'who-signs', route, walking, madeUp, sender, day],
-    queryFn: () =>
-      call('whoSigns', {
-        params: { key: route.key },
-        body: {
-          route,
-          ...(walking.kind === 'stored' && walking.id ? { record: walking.id } : {}),
-          ...(madeUp ? { made_up: madeUp } : {}),
-          ...(sender ? { sender } : {}),
-          ...(day ? { day } : {}),
-        },
-      }),
-    placeholderData: keepPreviousData,
+    ...whoSigns(route.key, {
+      route,
+      ...(walking.kind === 'stored' && walking.id ? { record: walking.id } : {}),
+      ...(madeUp ? { made_up: madeUp } : {}),
+      ...(sender ? { sender } : {}),
+      ...(day ? { day } : {}),
+    }),
     enabled: compiled !== null,
   });
   const entered = data

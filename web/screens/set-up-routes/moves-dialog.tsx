@@ -2,6 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { call } from '../../data/client.ts';
 import { readAnew } from '../../data/read-anew.ts';
+import { routeMoves } from '../../data/route-queries.ts';
 import { Coming, Problems } from '../../ui/message.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 
@@ -13,11 +14,7 @@ interface Props {
 
 /** What is on its way by older versions: where each would stand on the newest, and moving them there. */
 export const MovesDialog = ({ routeKey, register, onClose }: Props) => {
-  const { data, error } = useQuery({
-    queryKey: ['routes', 'moves', routeKey],
-    queryFn: () => call('routeMoves', { params: { key: routeKey } }),
-    staleTime: 0,
-  });
+  const { data, error } = useQuery(routeMoves(routeKey));
   const carryOut = useMutation({
     mutationFn: () => call('moveRoute', { params: { key: routeKey } }),
     onSuccess: async () => {
