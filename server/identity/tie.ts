@@ -4,7 +4,8 @@ import type { Definitions } from '../definitions/store.ts';
 import { clockNow } from '../platform/clock.ts';
 import type { Db, Queryable } from '../platform/database.ts';
 import { inTransaction } from '../platform/locks.ts';
-import { people, workspace } from '../platform/schema.ts';
+import { people } from '../platform/schema.ts';
+import { doOnce } from '../platform/upgrades.ts';
 import { findHoldingFolded } from '../records/reader/index.ts';
 import { systemSight } from '../records/sight.ts';
 
@@ -56,12 +57,7 @@ export const tieByEmail = async (db: Queryable, definitions: Definitions, only?:
  * only when somebody confirms their address: whoever may write one into a record would say by it who somebody is.
  */
 export const tieOnce = (db: Db, reader: DefinitionsReader): Promise<void> =>
-  inTransaction(db, async (tx) => {
-    const [row] = await tx.select({ tied: workspace.tied }).from(workspace);
-    if (!row || row.tied) return;
-    await tieByEmail(tx, await reader.read(tx));
-    await tx.update(workspace).set({ tied: true });
-  });
+  inTransaction(db, (tx) => doOnce(tx, 'people_tied', async () => tieByEmail(tx, await reader.read(tx))));
 
 /** How many records hold each person's address, for those who are tied to none: why, two or none says. */
 export const readUntied = async (db: Queryable, definitions: Definitions): Promise<ReadonlyMap<string, number>> => {

@@ -33,10 +33,6 @@ export const workspace = iolite.table('workspace', {
   /** ISO dates. */
   holidays: text('holidays').array().notNull().default([]),
   people: jsonb('people').$type<{ register: string; email: string }>(),
-  /** Whether people were tied to the records with their e-mail addresses: done once, as from then on only people do so. */
-  tied: boolean('tied').notNull().default(false),
-  /** Whether the words by which records are found stand behind the marks of their fields: they once stood without. */
-  wordsMarked: boolean('words_marked').notNull().default(false),
   /** The day a week begins with, where it is another than the locale says: 1 is Monday, 7 is Sunday. */
   weekBegins: integer('week_begins'),
   /** Where it is reached, and who its mail comes from, where the settings of the server do not say. */
@@ -44,6 +40,12 @@ export const workspace = iolite.table('workspace', {
   mailFrom: text('mail_from'),
   /** SHA-256 of the code with which the workspace is begun; it stands on the console of the server. */
   beginCode: text('begin_code'),
+});
+
+/** What was done once to what an earlier version kept. */
+export const upgrades = iolite.table('upgrades', {
+  name: text('name').primaryKey(),
+  doneAt: moment('done_at').notNull(),
 });
 
 /** Every version of every definition that was ever in force. A version never changes, but for new keys in it. */

@@ -5,7 +5,7 @@ import type { DefinitionsReader } from '../../definitions/reader.ts';
 import { clockNow } from '../../platform/clock.ts';
 import type { Db } from '../../platform/database.ts';
 import { execute } from '../../platform/fragment.ts';
-import { workspace } from '../../platform/schema.ts';
+import { doOnce } from '../../platform/upgrades.ts';
 import { readSome } from '../reader/index.ts';
 import { searchColumns } from '../search-columns.ts';
 import { systemSight } from '../sight.ts';
@@ -33,9 +33,10 @@ const markSome = async (reading: Reading, register: Register, ids: readonly stri
  * At the first start that marks them: the words by which records are found are written anew, so that whoever sees only
  * some fields finds by these. Until then such a person finds nothing by words, and nobody anything they may not see.
  */
-export const markWordsOnce = async (db: Db, reader: DefinitionsReader): Promise<void> => {
-  const [row] = await db.select({ marked: workspace.wordsMarked }).from(workspace);
-  if (!row || row.marked) return;
+export const markWordsOnce = (db: Db, reader: DefinitionsReader): Promise<void> =>
+  doOnce(db, 'words_marked', () => markWords(db, reader));
+
+const markWords = async (db: Db, reader: DefinitionsReader): Promise<void> => {
   const definitions = await reader.read(db);
   const clock = clockNow(definitions.catalogue);
   const reading = { db, clock, sight: systemSight(definitions, clock, 'every record is to be found by its words') };
@@ -54,5 +55,4 @@ export const markWordsOnce = async (db: Db, reader: DefinitionsReader): Promise<
       if (!last) break;
       after = Number(last.seq);
     }
-  await db.update(workspace).set({ wordsMarked: true });
 };

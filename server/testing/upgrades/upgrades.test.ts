@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { describe, expect, inject, test } from 'vitest';
 import { restoreBackup } from '../../backup/restore.ts';
 import { newestMigration } from '../../platform/database.ts';
+import { upgrades } from '../../platform/schema.ts';
 import { makeDatabase, TestServer } from '../harness.ts';
 import { tellEverything } from './fill.ts';
 
@@ -39,6 +40,8 @@ describe('a database of an earlier version', () => {
     const { url } = server.database;
     try {
       expect(await tellEverything(server)).toEqual(said);
+      const done = await server.database.db.select().from(upgrades);
+      expect(done.map(({ name }) => name).toSorted()).toEqual(['people_tied', 'words_marked']);
     } finally {
       await server.stop();
     }
