@@ -304,3 +304,45 @@ test('the core does not compile with the DOM or Node in it', () => {
   rmSync(folder, { recursive: true });
   for (const name of ['document', 'process', 'fetch']) expect(result.stdout).toContain(`'${name}'`);
 });
+
+/** A small build, through the real gate of the weight. */
+describe('the weight gate', () => {
+  const MODULES = [
+    'screens/fill-in/screen.tsx',
+    'screens/sign-in/screen.tsx',
+    'screens/today/screen.tsx',
+    'screens/list/screen.tsx',
+    'screens/in-tray/screen.tsx',
+    'screens/set-up-forms/form-screen.tsx',
+  ];
+  const SCREENS = ['fill in', 'sign in', 'Today', 'a list', 'in-tray', 'set-up of a form'];
+  const gateWith = (kept: number, shared: string) => {
+    const root = mkdtempSync(join(tmpdir(), 'iolite-weight-'));
+    for (const folder of ['dist/web/.vite', 'scripts']) mkdirSync(join(root, folder), { recursive: true });
+    const chunk = (file: string, imports: string[] = []) => ({ file, imports });
+    const manifest = {
+      'index.html': chunk('main.js'),
+      shared: chunk('shared.js'),
+      ...Object.fromEntries(MODULES.map((module) => [module, chunk('screen.js', ['shared'])])),
+    };
+    writeFileSync(join(root, 'dist/web/.vite/manifest.json'), JSON.stringify(manifest));
+    for (const [name, text] of Object.entries({ main: '1', screen: '2', shared }))
+      writeFileSync(join(root, `dist/web/${name}.js`), text);
+    const budget = Object.fromEntries(SCREENS.map((screen) => [screen, kept]));
+    writeFileSync(join(root, 'scripts/first-load.json'), JSON.stringify(budget));
+    const result = spawnSync(process.execPath, [resolve('scripts/weight-gate.mjs'), root], { encoding: 'utf8' });
+    rmSync(root, { recursive: true });
+    return { status: result.status, told: result.stderr };
+  };
+
+  test('lets through what weighs as much as it did', () =>
+    expect(gateWith(1_000, '3')).toEqual({ status: 0, told: '' }));
+
+  test('stops a screen that has grown, also by what it imports', () => {
+    const grown = Array.from({ length: 2_000 }, (_, at) => (at * 7_919).toString(36)).join(' ');
+    const { status, told } = gateWith(1_000, grown);
+    expect(status).toBe(1);
+    expect(told).toContain('fill in: ');
+    expect(told).toContain('1.0 kB were');
+  });
+});

@@ -86,6 +86,7 @@ const isJourneyAsked =
 try {
   if (isJourneyAsked) {
     build();
+    if (named.length === 0) await check('weight gate', 'scripts/weight-gate.mjs');
     suite('journeys in the browser', '.tmp/e2e.json', '--config', 'vitest.e2e.config.ts');
   }
 } catch (error) {
