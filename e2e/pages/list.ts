@@ -114,12 +114,17 @@ export class ListScreen {
     await this.hasFocus(held);
   }
 
-  /** The same cell, found by its record and its column. */
+  /** The same cell, found by its record and its column: asked for in one go, as rows that arrive draw the table anew. */
   async #heldByRecord(cell: string): Promise<string> {
-    const found = await this.#browser.see(cell);
-    const read = "return [arguments[0].closest('tr').dataset.record, arguments[0].dataset.column]";
-    const [record, column] = await this.#browser.driver.executeScript<[string, string]>(read, found);
-    return `//tr[@data-record = ${literal(record)}]/td[@data-column = ${literal(column)}]`;
+    const read = `const cell = document.evaluate(arguments[0], document, null, XPathResult.FIRST_ORDERED_NODE_TYPE).singleNodeValue;
+      return cell && { record: cell.closest('tr').dataset.record, column: cell.dataset.column }`;
+    let held = { record: '', column: '' };
+    await this.#browser.waitUntil(`the cell ${cell}`, async () => {
+      const there = await this.#browser.driver.executeScript<typeof held | null>(read, cell);
+      if (there) held = there;
+      return there !== null;
+    });
+    return `//tr[@data-record = ${literal(held.record)}]/td[@data-column = ${literal(held.column)}]`;
   }
 
   /** Types over a cell. */
