@@ -146,6 +146,8 @@ describe('the import gate', () => {
       1,
       expect.stringContaining('query-keys-are-made-in-data: web/screens/list/bad.ts:1'),
     ]);
+    const written = "client.setQueryData<string>(['records', 'boats'], 'x');\n";
+    expect(gateWith('web/screens/list/bad.ts', written, 'scripts/text-gate.mjs').status).toBe(1);
     expect(gateWith('web/data/fine.ts', planted, 'scripts/text-gate.mjs').status).toBe(0);
   });
 

@@ -19,7 +19,7 @@ const RULES = [
   {
     name: 'query-keys-are-made-in-data',
     why: 'what is read anew together goes by the first words of a key, and who reads the same uses the same key',
-    found: /queryKey:(?! queries\.)/,
+    found: /queryKey:(?! queries\.)|QueryData(?:<[^(]*>)?\(\[/,
     within: /^web\//,
     allowed: /^web\/data\//,
   },

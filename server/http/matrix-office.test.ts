@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { Matrix } from '../testing/matrix.ts';
+import { Matrix, OFFICE } from '../testing/matrix.ts';
 
 let matrix: Matrix;
 beforeAll(async () => {
@@ -8,7 +8,7 @@ beforeAll(async () => {
 afterAll(() => matrix?.stop());
 
 // From Runa nothing is hidden: there is nothing she could come by.
-test.each(['Ines', 'Teo', 'Bea', 'Orla'])(
+test.each(OFFICE)(
   '%s comes by nothing they may not see, whatever they call',
   async (name) => expect(await matrix.wrongOf(name)).toEqual([]),
   300_000,

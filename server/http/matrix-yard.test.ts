@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { Matrix, SUMS, TABLET } from '../testing/matrix.ts';
+import { Matrix, YARD } from '../testing/matrix.ts';
 
 let matrix: Matrix;
 beforeAll(async () => {
@@ -7,8 +7,8 @@ beforeAll(async () => {
 }, 120_000);
 afterAll(() => matrix?.stop());
 
-// The yard, the device and the program; the office in another file, so that both go side by side.
-test.each(['Piet', 'Sana', TABLET, SUMS])(
+// The office stands in another file, so that both go side by side.
+test.each(YARD)(
   '%s comes by nothing they may not see, whatever they call',
   async (name) => expect(await matrix.wrongOf(name)).toEqual([]),
   300_000,

@@ -27,8 +27,12 @@ const ORDER = [
 export const TABLET = 'Slipway tablet';
 /** A program by a token: the same. */
 export const SUMS = 'Year-end sums';
+/** The yard, its device, and the program. */
+export const YARD = ['Piet', 'Sana', TABLET, SUMS];
+/** The office, trustees and a client. */
+export const OFFICE = ['Ines', 'Teo', 'Bea', 'Orla'];
 /** Everybody of the matrix; Runa may do everything. */
-export const PEOPLE = ['Runa', 'Piet', 'Sana', 'Ines', 'Teo', 'Bea', 'Orla', TABLET, SUMS];
+export const PEOPLE = ['Runa', ...YARD, ...OFFICE];
 const TABLET_FORMS = ['report_incident'];
 
 type Name = keyof typeof api;

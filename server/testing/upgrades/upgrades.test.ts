@@ -1,9 +1,10 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { isNotNull } from 'drizzle-orm';
 import { describe, expect, inject, test } from 'vitest';
 import { restoreBackup } from '../../backup/restore.ts';
 import { newestMigration } from '../../platform/database.ts';
-import { upgrades } from '../../platform/schema.ts';
+import { people, upgrades } from '../../platform/schema.ts';
 import { makeDatabase, TestServer } from '../harness.ts';
 import { tellEverything } from './fill.ts';
 
@@ -28,6 +29,32 @@ describe('a backup of an earlier version', () => {
       await server.stop();
     }
   });
+});
+
+describe('what an earlier version did once', () => {
+  /** Who is tied to a record after this version has started on data of version 22, with something changed in them. */
+  const tiedAfter = async (change: string): Promise<string[]> => {
+    const dump = `${readFileSync(join(FOLDER, '0022-faults.sql'), 'utf8')}\n${change}`;
+    const server = await TestServer.start({ dump });
+    try {
+      const rows = await server.database.db
+        .select({ name: people.name })
+        .from(people)
+        .where(isNotNull(people.recordId));
+      return rows.map(({ name }) => name);
+    } finally {
+      await server.stop();
+    }
+  };
+  // One client has the address of somebody, who is tied to no record.
+  const UNTIED = `update iolite.people set record_id = null;
+    update records.clients set email = 'orla.margetts@example.org' where number = 'CLI-0001';`;
+
+  test('is not done again: who was taken from their record stays so', async () =>
+    expect(await tiedAfter(UNTIED)).toEqual([]));
+
+  test('is done where it was not', async () =>
+    expect(await tiedAfter(`${UNTIED} update iolite.workspace set tied = false;`)).toEqual(['Orla Margetts']));
 });
 
 describe('a database of an earlier version', () => {
